@@ -1,0 +1,5 @@
+import { NotFoundScreen } from '@features/shell';
+
+export default function NotFound() {
+  return <NotFoundScreen />;
+}

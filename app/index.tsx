@@ -1,0 +1,5 @@
+import { NowScreen } from '@features/now';
+
+export default function Now() {
+  return <NowScreen />;
+}

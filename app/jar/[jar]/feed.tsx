@@ -1,0 +1,10 @@
+import { useLocalSearchParams } from 'expo-router';
+
+import { later } from '@kit';
+
+const BenchScreen = later(async () => (await import('@features/bench')).BenchScreen);
+
+export default function Feed() {
+  const { jar } = useLocalSearchParams<{ jar: string }>();
+  return <BenchScreen id={jar} />;
+}

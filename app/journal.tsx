@@ -1,0 +1,5 @@
+import { JournalScreen } from '@features/journal';
+
+export default function Journal() {
+  return <JournalScreen />;
+}

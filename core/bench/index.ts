@@ -1,0 +1,6 @@
+/** The arithmetic of a feed at the bench: ratios, amounts, weighing and its corrections, warm water, room in the jar. */
+export * from './jarRoom';
+export * from './ratio';
+export * from './ratioForTime';
+export * from './waterTemperature';
+export * from './weighing';

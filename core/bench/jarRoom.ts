@@ -1,0 +1,36 @@
+import { type Vessel } from '../ferment';
+import { freshDensity } from '../measure';
+
+/** How a mix fits its jar. */
+export interface JarRoom {
+  /** Volume of the fresh mix over the jar's. */
+  readonly filled: number;
+  /** The same at the expected peak. */
+  readonly filledAtPeak: number;
+  readonly verdict: 'fine' | 'tight' | 'overflows';
+}
+
+/** Fill at most a third; above a half, or if the peak passes the brim, it climbs out. */
+export function jarRoom(
+  vessel: Vessel,
+  massG: number,
+  hydrationPct: number,
+  peakHeight: number,
+): JarRoom {
+  const filled = massG / freshDensity(hydrationPct) / vessel.capacityMl;
+  const filledAtPeak = filled * Math.max(1, peakHeight);
+  return {
+    filled,
+    filledAtPeak,
+    verdict:
+      filledAtPeak > 1 || filled > 0.5
+        ? 'overflows'
+        : filledAtPeak > 0.9 || filled > 0.4
+          ? 'tight'
+          : 'fine',
+  };
+}
+
+/** The mass, in grams, that fills a third of a jar. */
+export const thirdOfJar = (vessel: Vessel, hydrationPct: number): number =>
+  (vessel.capacityMl / 3) * freshDensity(hydrationPct);

@@ -1,0 +1,14 @@
+/**
+ * The fermentation model: from what is in a jar, where it stands and for how long, to height, ripeness, hunger and
+ * vigour. Pure functions; time is passed in as hours.
+ */
+export * from './condition';
+export * from './constants';
+export * from './forecast';
+export * from './mix';
+export * from './pace';
+export * from './rates';
+export * from './simulate';
+export * from './stage';
+export * from './vessel';
+export * from './place';

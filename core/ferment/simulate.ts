@@ -1,0 +1,233 @@
+import { blendTraits, flourAndWater } from '../measure';
+import { MODEL } from './constants';
+import { type Mix } from './mix';
+import { type Pace } from './pace';
+import { growthRate, leakFactor } from './rates';
+import { jarTimeConstant, type Vessel } from './vessel';
+
+/** Where a mix stands: the air's temperature in °C by hours from the start, its jar, and the starter's pace. */
+export interface Conditions {
+  readonly air: (hours: number) => number;
+  readonly vessel: Vessel;
+  readonly pace: Pace;
+}
+
+/** The part of a {@link Mix} that moves, written in place by the integrator. */
+export type MovingState = {
+  -readonly [K in keyof Omit<Mix, 'massG' | 'hydrationPct' | 'flour'>]: number;
+};
+
+/** Called after each step with hours from the start; the numbers of the state are valid only during the call. */
+export type Watch = (hours: number, state: Readonly<MovingState>) => void;
+
+/** Longest step in hours at 22 °C and above. Colder it grows as everything slows down. */
+const WARM_STEP = 0.25;
+/** Hunger beyond which so little happens that steps may be twice as long. */
+const IDLE_HUNGER = 12;
+
+/**
+ * Lets a mix stand for some hours and returns what it has become. Fourth-order Runge–Kutta on cells, food, acid, gluten
+ * and gas; the jar's temperature and death by heat are solved exactly within each step. The height is within 0.5 % of a
+ * run with steps ten times finer.
+ *
+ * @param refine divides the step length, for checks of accuracy
+ */
+export function simulate(
+  mix: Mix,
+  conditions: Conditions,
+  hours: number,
+  watch?: Watch,
+  refine = 1,
+): Mix {
+  const system = systemOf(mix, conditions.pace);
+  const tau = jarTimeConstant(conditions.vessel, mix.massG, mix.hydrationPct);
+  const now = new Float64Array(SIZE);
+  now[YEAST] = mix.yeast;
+  now[LACTIC] = mix.lactic;
+  now[DORMANT] = mix.dormant;
+  now[READY] = mix.ready;
+  now[FOOD] = mix.food;
+  now[ACID] = mix.acid;
+  now[GLUTEN] = mix.gluten;
+  now[GAS] = mix.gas;
+  now[HUNGER] = mix.hunger;
+  const trial = new Float64Array(SIZE);
+  const k1 = new Float64Array(SIZE);
+  const k2 = new Float64Array(SIZE);
+  const k3 = new Float64Array(SIZE);
+  const k4 = new Float64Array(SIZE);
+  const seen: MovingState = { ...mix };
+
+  let celsius = mix.celsius;
+  let elapsed = 0;
+  let knownStep = 0;
+  let halfway = 1;
+  while (elapsed < hours - 1e-9) {
+    const air = conditions.air(elapsed);
+    const pause = now[HUNGER] > IDLE_HUNGER ? 2 : 1;
+    const longest =
+      (WARM_STEP * pause) / Math.min(1, leakFactor(Math.max(celsius, air, 0))) / refine;
+    const dt = Math.min(longest, hours - elapsed);
+    // The air moves in a straight line during the step, and the jar follows it exactly.
+    const slope = (conditions.air(elapsed + dt) - air) / dt;
+    const lagged = air - slope * tau;
+    const gap = celsius - lagged;
+    if (dt !== knownStep) {
+      knownStep = dt;
+      halfway = Math.exp(-dt / 2 / tau);
+    }
+    const half = lagged + (slope * dt) / 2 + gap * halfway;
+    const end = lagged + slope * dt + gap * halfway * halfway;
+
+    derive(system, celsius, now, k1);
+    for (let i = 0; i < SIZE; i++) trial[i] = now[i]! + 0.5 * dt * k1[i]!;
+    derive(system, half, trial, k2);
+    for (let i = 0; i < SIZE; i++) trial[i] = now[i]! + 0.5 * dt * k2[i]!;
+    derive(system, half, trial, k3);
+    for (let i = 0; i < SIZE; i++) trial[i] = now[i]! + dt * k3[i]!;
+    derive(system, end, trial, k4);
+    for (let i = 0; i < SIZE; i++) {
+      const next = now[i]! + (dt / 6) * (k1[i]! + 2 * (k2[i]! + k3[i]!) + k4[i]!);
+      now[i] = next > 0 ? next : 0;
+    }
+    if (half > 40) {
+      const alive = Math.exp(-heatDeath(half) * dt);
+      now[YEAST] *= alive;
+      now[LACTIC] *= alive;
+      now[DORMANT] *= alive;
+    }
+    celsius = end;
+    elapsed += dt;
+    if (watch) watch(elapsed, write(now, celsius, seen));
+  }
+  return { ...mix, ...write(now, celsius, seen) };
+}
+
+/** Places in the arrays of the integrator. */
+const YEAST = 0;
+const LACTIC = 1;
+const DORMANT = 2;
+const READY = 3;
+const FOOD = 4;
+const ACID = 5;
+const GLUTEN = 6;
+const GAS = 7;
+const HUNGER = 8;
+const SIZE = 9;
+
+function write(now: Float64Array, celsius: number, seen: MovingState): MovingState {
+  seen.yeast = now[YEAST]!;
+  seen.lactic = now[LACTIC]!;
+  seen.dormant = now[DORMANT]!;
+  seen.ready = now[READY]!;
+  seen.food = now[FOOD]!;
+  seen.acid = now[ACID]!;
+  seen.gluten = now[GLUTEN]!;
+  seen.gas = now[GAS]!;
+  seen.hunger = now[HUNGER]!;
+  seen.celsius = celsius;
+  return seen;
+}
+
+/** What stays the same while a mix stands. */
+interface System {
+  readonly rate: number;
+  readonly foodPerWork: number;
+  readonly ceiling: number;
+  readonly leak: number;
+  readonly phScale: number;
+  readonly fade: number;
+}
+
+function systemOf(mix: Mix, pace: Pace): System {
+  const traits = blendTraits(mix.flour);
+  const hydration = mix.hydrationPct / 100;
+  const { flourG } = flourAndWater(1, mix.hydrationPct);
+  return {
+    rate: pace.pace * traits.rate * hydrationRate(hydration),
+    // Cells are counted per gram of mix, food per gram of flour: a stiff mix has more flour to a cell.
+    foodPerWork: 0.25 / flourG,
+    // A runny mix lets gas through; a stiff one holds it.
+    ceiling: MODEL.gasCeiling * traits.lift * pace.lift * Math.min(1, hydration ** -0.9),
+    leak: MODEL.gasLeak * (hydration < 1 ? hydration : hydration * hydration),
+    // More flour, more of what takes up acid.
+    phScale: MODEL.phScale * traits.buffer * (0.5 + flourG),
+    fade: (MODEL.glutenFade * traits.fade) / 0.374,
+  };
+}
+
+/** The equations of the model at one temperature: rates of change of `x`, per hour, into `dx`. */
+function derive(system: System, celsius: number, x: Float64Array, dx: Float64Array): void {
+  const muYeastPlain = growthRate('yeast', celsius);
+  const muLacticPlain = growthRate('lactic', celsius);
+  const cooling = leakFactor(celsius);
+  const yeast = x[YEAST]! > 0 ? x[YEAST]! : 0;
+  const lactic = x[LACTIC]! > 0 ? x[LACTIC]! : 0;
+  const ready = x[READY]! > 0 ? x[READY]! : 0;
+  const food = x[FOOD]! > 0 ? x[FOOD]! : 0;
+  const dormant = x[DORMANT]!;
+  const acid = x[ACID]!;
+  const gas = x[GAS]!;
+  const gluten = x[GLUTEN]!;
+
+  const fed = food / (MODEL.foodHalf + food);
+  const starved = 1 - fed;
+  const adapted = ready / (1 + ready);
+  const active = MODEL.idleActivity + (1 - MODEL.idleActivity) * adapted;
+  const muYeast = muYeastPlain * system.rate;
+  const muLactic = muLacticPlain * system.rate * acidBrake(acid / system.phScale);
+  const heat = heatFermentation(celsius);
+  const yeastWork = (muYeast > heat ? muYeast : heat) * yeast * fed * active;
+  const lacticWork = muLactic * lactic * fed * active;
+  const dying = MODEL.starvation * (muYeastPlain / 0.3 + MODEL.coldStarvation) * starved;
+  const waking = MODEL.waking * (muYeastPlain / 0.3) * fed * dormant;
+  const over = gas - system.ceiling * gluten;
+
+  dx[YEAST] = adapted * muYeast * yeast * fed * (1 - yeast) - dying * yeast + waking;
+  dx[LACTIC] =
+    adapted * muLactic * lactic * fed * (1 - lactic) -
+    MODEL.lacticStarvation * dying * lactic +
+    waking;
+  dx[DORMANT] = MODEL.dormantShare * dying * yeast - waking - MODEL.dormantDeath * dormant;
+  dx[READY] =
+    (ready < MODEL.readyCells ? 2 * muYeast * ready * fed : 0) -
+    MODEL.adaptationLoss * starved * ready;
+  dx[FOOD] =
+    -(MODEL.foodPerYeast * yeastWork + MODEL.foodPerLactic * lacticWork) * system.foodPerWork;
+  dx[ACID] = 12 * MODEL.acidPerLactic * lacticWork;
+  dx[GLUTEN] = -system.fade * muLacticPlain * (0.4 + acid) * gluten;
+  dx[GAS] =
+    0.5 * MODEL.gasPerYeast * yeastWork -
+    cooling * (system.leak * gas + (over > 0 ? MODEL.gasBurst * over : 0));
+  dx[HUNGER] = (starved * muLacticPlain) / 0.3;
+}
+
+const BRAKE_BEGINS = Math.log(
+  MODEL.phSpan / (MODEL.lacticStopPh + MODEL.lacticBrakeWidth - MODEL.phFloor),
+);
+const BRAKE_ENDS = Math.log(MODEL.phSpan / (MODEL.lacticStopPh - MODEL.phFloor));
+
+/** How far acid (over its pH scale) leaves the bacteria free to work, 1 to 0, by the pH it makes. */
+function acidBrake(scaledAcid: number): number {
+  if (scaledAcid <= BRAKE_BEGINS) return 1;
+  if (scaledAcid >= BRAKE_ENDS) return 0;
+  const ph = MODEL.phFloor + MODEL.phSpan * Math.exp(-scaledAcid);
+  return (ph - MODEL.lacticStopPh) / MODEL.lacticBrakeWidth;
+}
+
+/** Growth against hydration (a ratio): slower when stiff, no faster when runny. */
+function hydrationRate(hydration: number): number {
+  return hydration >= 1 ? 1 : Math.max(0.5, 1 - 2 * (1 - MODEL.stiffRate) * (1 - hydration));
+}
+
+/** Fermentation that heat leaves to yeast that has stopped growing, 1/h. */
+function heatFermentation(celsius: number): number {
+  return celsius > 30 && celsius < 42
+    ? MODEL.heatFermentation * Math.min(1, (42 - celsius) / 4)
+    : 0;
+}
+
+/** Death by heat in 1/h: one at 45 °C, a hundred at 60 °C. */
+function heatDeath(celsius: number): number {
+  return Math.exp(((celsius - 45) * Math.log(100)) / 15);
+}

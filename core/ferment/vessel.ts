@@ -1,0 +1,25 @@
+import { freshDensity } from '../measure';
+import { MODEL } from './constants';
+import { mixHeat } from './mix';
+
+/** A jar: what it weighs empty, in grams, and what it holds to the brim, in millilitres. */
+export interface Vessel {
+  readonly emptyG: number;
+  readonly capacityMl: number;
+}
+
+/** A jar of the usual proportions in which a mix of this mass fills a quarter. */
+export function usualVessel(massG: number, hydrationPct: number): Vessel {
+  const capacityMl = Math.max(200, (4 * massG) / freshDensity(hydrationPct));
+  return { capacityMl, emptyG: 0.55 * capacityMl };
+}
+
+/**
+ * Hours in which a jar closes all but 1/e of the gap to the temperature of its place (Newton's law of cooling): the heat
+ * held by mix and glass over the flow through the wall of a cylinder as high as it is wide.
+ */
+export function jarTimeConstant(vessel: Vessel, massG: number, hydrationPct: number): number {
+  const heat = massG * mixHeat(hydrationPct) + vessel.emptyG * MODEL.glassHeat;
+  const wallM2 = 5.54e-4 * Math.cbrt(vessel.capacityMl) ** 2;
+  return heat / (MODEL.jarHeatFlow * wallM2) / 3600;
+}

@@ -1,0 +1,280 @@
+import {
+  type Conditions,
+  type Mix,
+  type Pace,
+  type Place,
+  celsiusAt,
+  dayTable,
+  feed,
+  keepOf,
+  simulate,
+  starterIn,
+} from '../ferment';
+import { DAY, HOUR, type Instant, type KitchenTime } from '../measure';
+import {
+  type Arranged,
+  type Fed,
+  type JarCard,
+  type JarEvent,
+  type JournalEvent,
+  type Looked,
+  instantOf,
+  isJarEvent,
+} from './events';
+
+/** A stretch of time in one place, until the next stay begins. */
+export interface Stay {
+  readonly from: Instant;
+  readonly place: string;
+}
+
+/** A jar as its journal tells it, up to its last event. */
+export interface Jar {
+  readonly id: string;
+  readonly card: JarCard;
+  /** The mix as it was when the band was last set: at a feed, or when the jar joined the kitchen. */
+  readonly fedMix: Mix;
+  readonly since: Instant;
+  /** The feed that set the band; null before the first one. */
+  readonly lastFed: Fed | null;
+  /** Where it has stood since then; never empty. */
+  readonly stays: readonly Stay[];
+  /** What is in the jar now, grams. */
+  readonly massG: number;
+  /** Looks since the band was set, oldest first. */
+  readonly looks: readonly Looked[];
+  readonly started: Instant;
+  readonly feeds: number;
+}
+
+/** How places and their temperatures changed over time. */
+export type Places = ReadonlyMap<string, readonly Arranged[]>;
+
+/** A fold that can be taken up again. Throw it away at any time. */
+export interface Checkpoint {
+  readonly events: number;
+  readonly fingerprint: number;
+  readonly jar: Jar;
+}
+
+/** What a fold needs to know besides the events. */
+export interface FoldContext {
+  readonly places: Places;
+  readonly time: KitchenTime;
+  readonly pace: Pace;
+}
+
+/**
+ * The events that count, oldest first: withdrawn ones are gone, and those of the same minute stay in order of entry.
+ * A withdrawal can itself be withdrawn.
+ */
+export function liveEvents(events: readonly JournalEvent[]): readonly JournalEvent[] {
+  const gone = new Set<string>();
+  for (const event of [...events].reverse())
+    if (event.kind === 'withdrew' && !gone.has(event.id))
+      event.entries.forEach((id) => gone.add(id));
+  return events
+    .filter((event) => event.kind !== 'withdrew' && !gone.has(event.id))
+    .map((event, order) => ({ event, order, at: instantOf(event) }))
+    .sort((a, b) => a.at - b.at || a.order - b.order)
+    .map(({ event }) => event);
+}
+
+/** The places a kitchen has, with their history, from its live events. */
+export function placesOf(live: readonly JournalEvent[]): Places {
+  const places = new Map<string, Arranged[]>();
+  for (const event of live)
+    if (event.kind === 'arranged')
+      places.set(event.place.id, [...(places.get(event.place.id) ?? []), event]);
+  return places;
+}
+
+/** A place as it was at an instant; before it was first set up it counts as it was then. */
+export function placeAt(places: Places, id: string, at: Instant): Place | undefined {
+  const history = places.get(id);
+  if (history?.length === 1) return history[0]!.place;
+  return (history?.findLast((event) => instantOf(event) <= at) ?? history?.[0])?.place;
+}
+
+/** Live events by jar, oldest first. */
+export function eventsByJar(
+  live: readonly JournalEvent[],
+): ReadonlyMap<string, readonly JarEvent[]> {
+  const byJar = new Map<string, JarEvent[]>();
+  for (const event of live) {
+    if (!isJarEvent(event)) continue;
+    const own = byJar.get(event.jar);
+    if (own) own.push(event);
+    else byJar.set(event.jar, [event]);
+  }
+  return byJar;
+}
+
+/**
+ * A jar from its live events, oldest first; null when it was never started.
+ *
+ * @param checkpoint an earlier fold of the same jar, used when the events still begin with those it saw
+ */
+export function foldJar(
+  events: readonly JarEvent[],
+  context: FoldContext,
+  checkpoint?: Checkpoint,
+): Checkpoint | null {
+  const resumed =
+    checkpoint &&
+    checkpoint.events <= events.length &&
+    checkpoint.fingerprint === fingerprint(events, checkpoint.events)
+      ? checkpoint
+      : null;
+  let jar: Jar | null = resumed?.jar ?? null;
+  for (let i = resumed?.events ?? 0; i < events.length; i++) jar = after(jar, events[i]!, context);
+  return jar && { events: events.length, fingerprint: fingerprint(events, events.length), jar };
+}
+
+function after(jar: Jar | null, event: JarEvent, context: FoldContext): Jar | null {
+  const at = instantOf(event);
+  if (event.kind === 'started') {
+    const mix = starterIn(event.condition, event.card.flour, event.hydrationPct, event.massG);
+    return {
+      id: event.jar,
+      card: event.card,
+      fedMix: mix,
+      since: at,
+      lastFed: null,
+      stays: [{ from: at, place: event.place }],
+      massG: event.massG,
+      looks: [],
+      started: at,
+      feeds: 0,
+    };
+  }
+  if (!jar) return null;
+  switch (event.kind) {
+    case 'fed': {
+      const place = jar.stays[jar.stays.length - 1]!.place;
+      const mix = mixAt(jar, at, context);
+      const kept = keepOf(mix, event.keepG);
+      const kitchen = kitchenCelsius(jar, at, context);
+      const fedMix = feed(kept, {
+        ...event,
+        flourCelsius: kitchen,
+        waterCelsius: event.waterCelsius ?? kitchen,
+      });
+      return {
+        ...jar,
+        fedMix,
+        since: at,
+        lastFed: event,
+        stays: [{ from: at, place }],
+        massG: fedMix.massG,
+        looks: [],
+        feeds: jar.feeds + 1,
+      };
+    }
+    case 'moved':
+      return { ...jar, stays: [...jar.stays, { from: at, place: event.place }] };
+    case 'looked':
+      return { ...jar, looks: [...jar.looks, event] };
+    case 'took':
+    case 'discarded':
+      return { ...jar, massG: Math.max(0, jar.massG - event.grams) };
+    case 'described':
+      return { ...jar, card: event.card };
+    case 'noted':
+      return jar;
+  }
+}
+
+/** Water and flour stand in the kitchen: the counter's temperature, or the jar's own place without one. */
+function kitchenCelsius(jar: Jar, at: Instant, { places, time }: FoldContext): number {
+  let id = jar.stays[jar.stays.length - 1]!.place;
+  for (const [place, history] of places)
+    if (history[0]!.place.kind === 'counter') {
+      id = place;
+      break;
+    }
+  const place = placeAt(places, id, at);
+  return place ? celsiusAt(place.temperature, time.hourOfDay(at)) : UNKNOWN_CELSIUS;
+}
+
+/** The mix in a jar at an instant after its band was set, by the model. */
+export function mixAt(jar: Jar, at: Instant, context: FoldContext): Mix {
+  return simulate(jar.fedMix, conditionsOf(jar, context), Math.max(0, (at - jar.since) / HOUR));
+}
+
+/** What the model needs to follow a jar from the setting of its band. */
+export const conditionsOf = (
+  jar: Jar,
+  { places, time, pace }: FoldContext,
+  shiftCelsius = 0,
+): Conditions => ({
+  air: airOf(jar.stays, jar.since, places, time, shiftCelsius),
+  vessel: jar.card.vessel,
+  pace,
+});
+
+/**
+ * The air around a jar, °C by hours from an instant, over its stays and the changes its places went through.
+ *
+ * @param shiftCelsius added throughout: how far the thermometer may be off
+ */
+export function airOf(
+  stays: readonly Stay[],
+  since: Instant,
+  places: Places,
+  time: KitchenTime,
+  shiftCelsius = 0,
+): (hours: number) => number {
+  const stretches: { from: Instant; day: Float64Array }[] = [];
+  stays.forEach((stay, i) => {
+    const until = stays[i + 1]?.from ?? Infinity;
+    const first = placeAt(places, stay.place, stay.from);
+    if (first) stretches.push({ from: stay.from, day: tableOf(first) });
+    for (const change of places.get(stay.place) ?? []) {
+      const at = instantOf(change);
+      if (at > stay.from && at < until) stretches.push({ from: at, day: tableOf(change.place) });
+    }
+  });
+  if (stretches.length === 0) stretches.push({ from: since, day: UNKNOWN_PLACE });
+  let current = 0;
+  let offsetDay = NaN;
+  let offset = 0;
+  return (hours) => {
+    const at = since + hours * HOUR;
+    while (current + 1 < stretches.length && stretches[current + 1]!.from <= at) current++;
+    while (current > 0 && stretches[current]!.from > at) current--;
+    // An offset holds for the hour: zones change on the hour.
+    const hourNumber = Math.floor(at / HOUR);
+    if (hourNumber !== offsetDay) {
+      offsetDay = hourNumber;
+      offset = time.offset(at);
+    }
+    const local = at + offset;
+    const quarter = ((local - Math.floor(local / DAY) * DAY) / HOUR) * 4;
+    const below = Math.floor(quarter);
+    const day = stretches[current]!.day;
+    return day[below]! + (quarter - below) * (day[below + 1]! - day[below]!) + shiftCelsius;
+  };
+}
+
+/** A room, where nothing is known of a place. */
+const UNKNOWN_CELSIUS = 21;
+const UNKNOWN_PLACE = dayTable({ kind: 'constant', celsius: UNKNOWN_CELSIUS });
+
+const tables = new WeakMap<Place, Float64Array>();
+
+function tableOf(place: Place): Float64Array {
+  let table = tables.get(place);
+  if (!table) tables.set(place, (table = dayTable(place.temperature)));
+  return table;
+}
+
+/** FNV-1a over the ids of the first events: changes when one is added among them, corrected or withdrawn. */
+function fingerprint(events: readonly JarEvent[], count: number): number {
+  let hash = 0x811c9dc5;
+  for (let i = 0; i < count; i++) {
+    const { id } = events[i]!;
+    for (let c = 0; c < id.length; c++) hash = Math.imul(hash ^ id.charCodeAt(c), 0x01000193);
+  }
+  return hash >>> 0;
+}

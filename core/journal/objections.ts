@@ -1,0 +1,77 @@
+import { HOUR, type Instant } from '../measure';
+import { type JarEvent, instantOf } from './events';
+import { type Jar } from './fold';
+
+/** Something that keeps an entry out of the journal: which field, and what to tell the baker. */
+export interface Objection {
+  readonly field: string;
+  readonly message: string;
+}
+
+/** Clocks of two devices may differ by so much. */
+const CLOCK_SLACK = 2 * 60_000;
+const MINUTE = 60_000;
+/** Nobody weighs this much starter at home, grams. */
+const ABSURD_G = 10_000;
+
+/**
+ * What is wrong with a new entry for a jar, given its earlier ones; empty when nothing is. Shapes and types are the
+ * schema's business: this is what only the journal can know.
+ */
+export function objectionsTo(
+  event: JarEvent,
+  jar: Jar | null,
+  earlier: readonly JarEvent[],
+  now: Instant,
+): readonly Objection[] {
+  const at = instantOf(event);
+  const found: Objection[] = [];
+  const object = (field: string, message: string) => found.push({ field, message });
+
+  if (Number.isNaN(at)) object('at', 'Give a day and a time.');
+  else if (at > now + CLOCK_SLACK)
+    object('at', 'That is still to come. Give a time that has passed.');
+  else if (jar && event.kind !== 'started' && at < jar.started)
+    object('at', `${jar.card.name} was not in the kitchen yet at that time.`);
+
+  switch (event.kind) {
+    case 'fed':
+      if (earlier.some((e) => e.kind === 'fed' && Math.abs(instantOf(e) - at) < MINUTE))
+        object('at', 'There is already a feed at this minute.');
+      found.push(...weightObjections('keep', event.keepG));
+      found.push(...weightObjections('flour', event.flourG));
+      if (event.waterG !== 0) found.push(...weightObjections('water', event.waterG));
+      break;
+    case 'looked':
+      if (jar?.lastFed && at < instantOf(jar.lastFed))
+        object(
+          'at',
+          'That is before the last feed, so the band stood elsewhere. Give a time after it, or note it without a height.',
+        );
+      break;
+    case 'took':
+    case 'discarded':
+      found.push(...weightObjections('grams', event.grams));
+      if (jar && event.grams > jar.massG + 0.5)
+        object('grams', `There are only about ${Math.round(jar.massG)} g in the jar.`);
+      break;
+    case 'started':
+    case 'moved':
+    case 'noted':
+    case 'described':
+      break;
+  }
+  return found;
+}
+
+/** What is wrong with a weight on the scale, grams; blank comes as NaN. */
+export function weightObjections(field: string, grams: number): readonly Objection[] {
+  if (Number.isNaN(grams)) return [{ field, message: 'Give a weight in grams.' }];
+  if (grams <= 0) return [{ field, message: 'More than nothing, please.' }];
+  if (grams > ABSURD_G)
+    return [{ field, message: 'That is more than ten kilograms. Check the number.' }];
+  return [];
+}
+
+/** Feeds at most this far back count as "last fed" when a jar joins, hours: a year. */
+export const OLDEST_FEED = 366 * 24 * HOUR;

@@ -1,0 +1,71 @@
+/** The flours a starter is fed with. */
+export const FLOUR_KINDS = [
+  'white',
+  'strongWhite',
+  'wholeWheat',
+  'rye',
+  'spelt',
+  'glutenFree',
+] as const;
+
+export type FlourKind = (typeof FLOUR_KINDS)[number];
+
+/** What the model needs to know of a flour. */
+export interface FlourTraits {
+  /** Growth against white flour: whole grain brings minerals, microbes and enzymes. */
+  readonly rate: number;
+  /** Acid the flour takes up for the same fall of pH, against white: the ash of the bran buffers. */
+  readonly buffer: number;
+  /** Highest rise against white flour. Rye is a paste: it lifts, it does not stretch. */
+  readonly lift: number;
+  /** How fast its gluten, or what stands for it, gives way against white. */
+  readonly fade: number;
+  /** Levelled US cup, in grams. */
+  readonly gramsPerCup: number;
+}
+
+/** Rates and lifts follow what keepers report; buffers follow the usual ash contents. */
+export const FLOURS: Readonly<Record<FlourKind, FlourTraits>> = {
+  white: { rate: 1, buffer: 1, lift: 1, fade: 1, gramsPerCup: 120 },
+  strongWhite: { rate: 1, buffer: 1.02, lift: 1.08, fade: 0.9, gramsPerCup: 120 },
+  wholeWheat: { rate: 1.15, buffer: 1.45, lift: 0.85, fade: 1.25, gramsPerCup: 120 },
+  rye: { rate: 1.25, buffer: 1.5, lift: 0.6, fade: 1.1, gramsPerCup: 105 },
+  spelt: { rate: 1.1, buffer: 1.2, lift: 0.85, fade: 1.4, gramsPerCup: 110 },
+  glutenFree: { rate: 1.1, buffer: 1.1, lift: 0.5, fade: 1, gramsPerCup: 130 },
+};
+
+/** Shares of flours by weight. They need not add up to one: {@link blendShares} normalises. */
+export type Blend = Readonly<Partial<Record<FlourKind, number>>>;
+
+/** The shares of a blend, scaled to add up to 1. An empty blend counts as white flour. */
+export function blendShares(blend: Blend): readonly (readonly [FlourKind, number])[] {
+  const present = FLOUR_KINDS.map((kind) => [kind, blend[kind] ?? 0] as const).filter(
+    ([, share]) => share > 0,
+  );
+  const total = present.reduce((sum, [, share]) => sum + share, 0);
+  return total > 0 ? present.map(([kind, share]) => [kind, share / total]) : [['white', 1]];
+}
+
+/** The traits of a blend: the mean of its flours by weight. */
+export function blendTraits(blend: Blend): FlourTraits {
+  const mean = (trait: keyof FlourTraits) =>
+    blendShares(blend).reduce((sum, [kind, share]) => sum + share * FLOURS[kind][trait], 0);
+  return {
+    rate: mean('rate'),
+    buffer: mean('buffer'),
+    lift: mean('lift'),
+    fade: mean('fade'),
+    gramsPerCup: mean('gramsPerCup'),
+  };
+}
+
+/** The blend of two lots of flour put together, each given with its mass in grams. */
+export function mixBlends(a: Blend, gramsA: number, b: Blend, gramsB: number): Blend {
+  const total = gramsA + gramsB;
+  if (total <= 0) return a;
+  const mixed: Partial<Record<FlourKind, number>> = {};
+  for (const [kind, share] of blendShares(a)) mixed[kind] = (share * gramsA) / total;
+  for (const [kind, share] of blendShares(b))
+    mixed[kind] = (mixed[kind] ?? 0) + (share * gramsB) / total;
+  return mixed;
+}

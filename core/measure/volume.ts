@@ -1,0 +1,31 @@
+import { FLOURS, type FlourKind } from './flour';
+
+/** What a cup or a spoon can be filled with. `starter` is ripe and stirred down. */
+export type Ingredient = FlourKind | 'water' | 'starter';
+
+/** Measures found in a kitchen drawer, with their volume in millilitres. The cup is the US cup. */
+export const MEASURES = {
+  cup: 236.588,
+  tablespoon: 14.787,
+  teaspoon: 4.929,
+  millilitre: 1,
+} as const;
+
+export type Measure = keyof typeof MEASURES;
+
+const gramsPerCup = (ingredient: Ingredient): number => {
+  if (ingredient === 'water') return 237;
+  if (ingredient === 'starter') return 235;
+  return FLOURS[ingredient].gramsPerCup;
+};
+
+/**
+ * Mass in grams of `count` measures of an ingredient, levelled off.
+ * A scooped cup of flour is easily 20 % off: weighing is better, and the interface says so.
+ */
+export const volumeToGrams = (count: number, measure: Measure, ingredient: Ingredient): number =>
+  (count * MEASURES[measure] * gramsPerCup(ingredient)) / MEASURES.cup;
+
+/** How many measures hold `grams` of an ingredient. */
+export const gramsToVolume = (grams: number, measure: Measure, ingredient: Ingredient): number =>
+  (grams * MEASURES.cup) / (MEASURES[measure] * gramsPerCup(ingredient));

@@ -1,0 +1,2 @@
+/** What to do next and when. */
+export * from './nextStep';

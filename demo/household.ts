@@ -1,0 +1,314 @@
+import { type Place, forecast, momentAt } from '@core/ferment';
+import {
+  type Arranged,
+  type Destination,
+  type Jar,
+  type JarCard,
+  type JarEvent,
+  type JournalEvent,
+  conditionsOf,
+  foldJar,
+  placesOf,
+} from '@core/journal';
+import { DAY, HOUR, type Instant, type KitchenTime } from '@core/measure';
+
+import { type Chance, chanceFrom } from './random';
+
+/** How far back the log reaches. */
+const WEEKS = 20;
+const SEED = 20_417;
+const MINUTE = 60_000;
+
+/** A flat above a small harbour. */
+const PLACES: readonly Place[] = [
+  {
+    id: 'counter',
+    name: 'Counter',
+    kind: 'counter',
+    temperature: {
+      kind: 'hourly',
+      points: [
+        [3, 19],
+        [9, 20],
+        [15, 22.5],
+        [19, 23],
+        [23, 20.5],
+      ],
+    },
+    sd: 1,
+  },
+  {
+    id: 'oven',
+    name: 'Oven, lamp on',
+    kind: 'warm',
+    temperature: { kind: 'constant', celsius: 27 },
+    sd: 1,
+  },
+  {
+    id: 'stairwell',
+    name: 'Stairwell',
+    kind: 'larder',
+    temperature: { kind: 'constant', celsius: 14 },
+    sd: 1.5,
+  },
+  {
+    id: 'fridge',
+    name: 'Fridge',
+    kind: 'fridge',
+    temperature: { kind: 'constant', celsius: 5 },
+    sd: 1,
+  },
+];
+
+const GREBE: JarCard = {
+  name: 'Grebe',
+  vessel: { emptyG: 412, capacityMl: 750 },
+  keepG: 25,
+  ratio: { flour: 4, water: 4 },
+  flour: { white: 0.8, wholeWheat: 0.2 },
+  archived: false,
+};
+
+const DUNLIN: JarCard = {
+  name: 'Dunlin',
+  vessel: { emptyG: 348, capacityMl: 500 },
+  keepG: 15,
+  ratio: { flour: 5, water: 5 },
+  flour: { rye: 1 },
+  archived: false,
+};
+
+const SKUA: JarCard = {
+  name: 'Skua',
+  vessel: { emptyG: 295, capacityMl: 400 },
+  keepG: 20,
+  ratio: { flour: 4, water: 2.4 },
+  flour: { white: 0.9, rye: 0.1 },
+  archived: false,
+};
+
+/**
+ * The journal of an invented household, a ferry deckhand on changing shifts: *Grebe* on the counter, *Dunlin* in the
+ * fridge, *Skua* forgotten for seven weeks. Seeded, so that a given `now` always tells the same story.
+ */
+export function householdJournal(now: Instant, time: KitchenTime): readonly JournalEvent[] {
+  const chance = chanceFrom(SEED);
+  const begin = now - WEEKS * 7 * DAY;
+  const arranged: Arranged[] = PLACES.map((place) => ({
+    kind: 'arranged',
+    id: `demo-place-${place.id}`,
+    at: iso(begin - DAY),
+    place,
+  }));
+  const places = placesOf(arranged);
+  // Grebe is quicker than its temperature suggests: something for the log to tell.
+  const tell = (pace: number) => ({ places, time, pace: { pace, lag: 1, lift: 1 } });
+  return [
+    ...arranged,
+    ...keptOnTheCounter(now, begin, chance, tell(1.18)),
+    ...keptInTheFridge(now, begin, chance, tell(0.95)),
+    ...forgotten(now, begin),
+  ];
+}
+
+type Truth = Parameters<typeof foldJar>[1];
+
+/** Grebe: fed about daily with changing shifts, looked at when somebody is home. */
+function keptOnTheCounter(now: Instant, begin: Instant, chance: Chance, truth: Truth): JarEvent[] {
+  const jar = 'grebe';
+  const events: JarEvent[] = [
+    {
+      kind: 'started',
+      id: 'demo-grebe-start',
+      at: iso(begin),
+      jar,
+      card: GREBE,
+      massG: 120,
+      hydrationPct: 100,
+      condition: 'hungry',
+      place: 'counter',
+    },
+  ];
+  const lastFeed = now - 9 * HOUR - 10 * MINUTE;
+  const days = WEEKS * 7;
+  const feeds = Array.from({ length: days }, (_, i) => {
+    const back = days - 1 - i;
+    const wobble = back === 0 ? 0 : chance.normal() * 1.6 * HOUR;
+    return { at: toMinutes(lastFeed - back * DAY + wobble), back };
+  }).filter(({ at, back }) => at > begin + HOUR && (back < 3 || chance.even() > 0.06));
+
+  for (const { at, back } of feeds) {
+    const id = `demo-grebe-${back}`;
+    const before = jarOf(events, truth);
+    const keepG = Math.max(18, Math.round(GREBE.keepG + chance.normal() * 2));
+    const parts = back === 0 ? 4 : [3, 4, 4, 4, 5][Math.floor(chance.even() * 5)]!;
+    const flourG = Math.round(keepG * parts + chance.normal());
+    const weekend = new Date(at).getUTCDay() % 6 === 0;
+    const out = Math.floor(before.massG - keepG);
+    const forBake = weekend && back > 0 ? Math.min(out, 120) : 0;
+    if (forBake > 0)
+      events.push({
+        kind: 'took',
+        id: `${id}-took`,
+        at: iso(at),
+        jar,
+        grams: forBake,
+        note: 'two tin loaves',
+      });
+    const left = out - forBake;
+    if (left > 0)
+      events.push({
+        kind: 'discarded',
+        id: `${id}-out`,
+        at: iso(at),
+        jar,
+        grams: left,
+        to: whereTo(chance),
+      });
+    events.push({
+      kind: 'fed',
+      id,
+      at: iso(at),
+      jar,
+      keepG,
+      flourG,
+      waterG: Math.round(flourG + chance.normal() * 1.5),
+      flour: GREBE.flour,
+    });
+    const atHome = back < 2 ? 3 : Math.floor(chance.even() * 3);
+    events.push(...looksAt(jarOf(events, truth), atHome, id, now, chance, truth));
+  }
+  return events;
+}
+
+/** Dunlin: weekly, an hour and a half out, then the fridge. */
+function keptInTheFridge(now: Instant, begin: Instant, chance: Chance, truth: Truth): JarEvent[] {
+  const jar = 'dunlin';
+  const events: JarEvent[] = [
+    {
+      kind: 'started',
+      id: 'demo-dunlin-start',
+      at: iso(begin + 2 * DAY),
+      jar,
+      card: DUNLIN,
+      massG: 60,
+      hydrationPct: 100,
+      condition: 'hungry',
+      place: 'fridge',
+    },
+  ];
+  for (let back = WEEKS - 1; back >= 0; back--) {
+    const id = `demo-dunlin-${back}`;
+    const at = toMinutes(
+      now - 5 * DAY - 21 * HOUR - back * 7 * DAY + (back ? chance.normal() * 4 * HOUR : 0),
+    );
+    if (at < begin + 3 * DAY) continue;
+    const before = jarOf(events, truth);
+    const keepG = Math.max(10, Math.round(DUNLIN.keepG + chance.normal()));
+    const flourG = keepG * 5;
+    events.push(
+      { kind: 'moved', id: `${id}-out`, at: iso(at - HOUR), jar, place: 'counter' },
+      {
+        kind: 'discarded',
+        id: `${id}-discard`,
+        at: iso(at),
+        jar,
+        grams: Math.floor(before.massG - keepG),
+        to: whereTo(chance),
+      },
+      { kind: 'fed', id, at: iso(at), jar, keepG, flourG, waterG: flourG, flour: DUNLIN.flour },
+      { kind: 'moved', id: `${id}-in`, at: iso(at + 1.5 * HOUR), jar, place: 'fridge' },
+    );
+  }
+  return events;
+}
+
+/** Skua: a stiff starter that nobody has fed for seven weeks. */
+function forgotten(now: Instant, begin: Instant): JarEvent[] {
+  const jar = 'skua';
+  const fedAt = now - 49 * DAY - 3 * HOUR;
+  return [
+    {
+      kind: 'started',
+      id: 'demo-skua-start',
+      at: iso(begin + 5 * DAY),
+      jar,
+      card: SKUA,
+      massG: 90,
+      hydrationPct: 60,
+      condition: 'hungry',
+      place: 'fridge',
+    },
+    ...[3, 2, 1, 0].flatMap((n): JarEvent[] => {
+      const at = toMinutes(fedAt - n * 14 * DAY);
+      return [
+        { kind: 'discarded', id: `demo-skua-out-${n}`, at: iso(at), jar, grams: 70, to: 'compost' },
+        {
+          kind: 'fed',
+          id: `demo-skua-${n}`,
+          at: iso(at),
+          jar,
+          keepG: 20,
+          flourG: 80,
+          waterG: 48,
+          flour: SKUA.flour,
+        },
+        { kind: 'moved', id: `demo-skua-counter-${n}`, at: iso(at), jar, place: 'counter' },
+        { kind: 'moved', id: `demo-skua-in-${n}`, at: iso(at + 6 * HOUR), jar, place: 'fridge' },
+      ];
+    }),
+    {
+      kind: 'looked',
+      id: 'demo-skua-look',
+      at: iso(now - 2 * DAY - 4 * HOUR),
+      jar,
+      liquid: 'grey',
+      smell: 'solvent',
+      note: 'Found at the back of the fridge behind the pickles.',
+    },
+  ];
+}
+
+/** A few heights while a feed rises, read as people read them: about 4 % of the rise and 2 points off. */
+function looksAt(
+  jar: Jar,
+  count: number,
+  id: string,
+  now: Instant,
+  chance: Chance,
+  truth: Truth,
+): JarEvent[] {
+  const course = forecast(jar.fedMix, conditionsOf(jar, truth), 24);
+  const peak = course.peaksAtH ?? 12;
+  return Array.from({ length: count }, (_, n): JarEvent | null => {
+    const hours = Math.min(0.98, (n + 1) / (count + 0.6) + chance.normal() * 0.04) * peak;
+    const at = toMinutes(jar.since + hours * HOUR);
+    if (at > now - 10 * MINUTE) return null;
+    const height = momentAt(course.curve, (at - jar.since) / HOUR).height;
+    const read = height + chance.normal() * (0.04 * (height - 1) + 0.02);
+    return {
+      kind: 'looked',
+      id: `${id}-look-${n}`,
+      at: iso(at),
+      jar: jar.id,
+      height: Math.round(Math.max(1, read) * 20) / 20,
+    };
+  }).filter((event) => event !== null);
+}
+
+function jarOf(events: readonly JarEvent[], truth: Truth): Jar {
+  const folded = foldJar(events, truth, folds.get(events));
+  if (!folded) throw new Error('the household feeds a jar it has not started');
+  folds.set(events, folded);
+  return folded.jar;
+}
+
+const folds = new WeakMap<readonly JarEvent[], NonNullable<ReturnType<typeof foldJar>>>();
+
+function whereTo(chance: Chance): Destination {
+  const roll = chance.even();
+  return roll < 0.45 ? 'discardJar' : roll < 0.7 ? 'bake' : roll < 0.9 ? 'compost' : 'animals';
+}
+
+const iso = (at: Instant) => new Date(at).toISOString();
+const toMinutes = (at: Instant) => Math.round(at / MINUTE) * MINUTE;

@@ -1,0 +1,97 @@
+import expo from 'eslint-config-expo/flat.js';
+import prettier from 'eslint-config-prettier';
+import { defineConfig, globalIgnores } from 'eslint/config';
+import { configs as tsConfigs } from 'typescript-eslint';
+
+const INTERFACE_PACKAGES = [
+  'react',
+  'react-dom',
+  'react-native',
+  'react-native-*',
+  'expo',
+  'expo-*',
+  '@expo/*',
+  '@react-native*',
+  'react-redux',
+  '@reduxjs/*',
+];
+
+export default defineConfig([
+  globalIgnores([
+    'dist*/**',
+    '.expo/**',
+    '.e2e/**',
+    'node_modules/**',
+    'public/**',
+    'expo-env.d.ts',
+  ]),
+  expo,
+  {
+    files: ['**/*.ts', '**/*.tsx'],
+    extends: [tsConfigs.recommendedTypeChecked],
+    languageOptions: {
+      parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname },
+    },
+    rules: {
+      '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
+      '@typescript-eslint/switch-exhaustiveness-check': 'error',
+      // The React Compiler is not used here, so memoization by hand is what counts.
+      'react-hooks/preserve-manual-memoization': 'off',
+    },
+  },
+  {
+    files: ['**/*.test.ts', '**/*.test.tsx', 'tests/**', 'e2e/**'],
+    rules: {
+      '@typescript-eslint/no-unsafe-return': 'off',
+      '@typescript-eslint/no-unsafe-call': 'off',
+      '@typescript-eslint/no-unsafe-member-access': 'off',
+      '@typescript-eslint/no-unsafe-assignment': 'off',
+      '@typescript-eslint/no-require-imports': 'off',
+    },
+  },
+  {
+    files: ['core/**/*.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            { group: INTERFACE_PACKAGES, message: 'core knows no screen and no store.' },
+            {
+              group: ['@kit*', '@state*', '@features/*', '@demo/*'],
+              message: 'core imports only core.',
+            },
+          ],
+        },
+      ],
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'localStorage',
+        'navigator',
+        'fetch',
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now', message: 'core has no clock: pass the time in.' },
+        { object: 'Math', property: 'random', message: 'core needs a seed.' },
+      ],
+    },
+  },
+  {
+    // Colours and fonts live in kit: a screen that names one has wandered off.
+    files: ['app/**/*.tsx', 'features/**/*.{ts,tsx}'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'Literal[value=/^#[0-9a-fA-F]{3,8}$/]',
+          message: 'Colours come from the theme.',
+        },
+        { selector: "Property[key.name='fontFamily']", message: 'Fonts come from kit.' },
+      ],
+    },
+  },
+  prettier,
+]);

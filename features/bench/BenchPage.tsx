@@ -1,0 +1,35 @@
+import { type ReactNode } from 'react';
+import { View } from 'react-native';
+
+import { Page, Press } from '@kit';
+
+/** A step of the bench: its content, and back and on at the foot. */
+export function BenchPage({
+  children,
+  onBack,
+  onDone,
+  doneText,
+}: {
+  readonly children: ReactNode;
+  readonly onBack: () => void;
+  readonly onDone: () => void;
+  readonly doneText: string;
+}) {
+  return (
+    <Page
+      narrow
+      foot={
+        <View style={{ flexDirection: 'row', gap: 10 }}>
+          <Press big onPress={onBack}>
+            Back
+          </Press>
+          <Press big kind="main" grow onPress={onDone}>
+            {doneText}
+          </Press>
+        </View>
+      }
+    >
+      {children}
+    </Page>
+  );
+}

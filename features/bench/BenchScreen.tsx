@@ -1,0 +1,120 @@
+import { activateKeepAwakeAsync, deactivateKeepAwake } from 'expo-keep-awake';
+import { useRouter } from 'expo-router';
+import { useEffect, useState } from 'react';
+import { View } from 'react-native';
+
+import { ratioText } from '@core/bench';
+import { type Standing } from '@core/journal';
+import { Notice, Page, Press, Words } from '@kit';
+import { draftCleared, selectStanding, useAppDispatch, useAppSelector } from '@state';
+
+import { MixStep } from './MixStep';
+import { PlaceStep } from './PlaceStep';
+import { ScaleStep } from './ScaleStep';
+import { type Bench, portionsOf, useBench } from './useBench';
+
+/** Feeding a jar in five steps: keep, water, flour, mix and mark, place. */
+export function BenchScreen({ id }: { readonly id: string }) {
+  const standing = useAppSelector((state) => selectStanding(state, id));
+  const router = useRouter();
+  if (!standing)
+    return (
+      <Page narrow>
+        <Notice
+          tone="rim"
+          title="There is no such jar in this kitchen"
+          actions={<Press onPress={() => router.navigate('/')}>To the shelves</Press>}
+        />
+      </Page>
+    );
+  return <AtTheBench key={id} standing={standing} />;
+}
+
+function AtTheBench({ standing }: { readonly standing: Standing }) {
+  useScreenAwake();
+  const bench = useBench(standing);
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+  const { jar } = standing;
+  const { step } = bench.draft;
+  const toStep = (to: number) => {
+    setProblems({});
+    bench.change({ step: to });
+  };
+  const leave = () => {
+    dispatch(draftCleared(jar.id));
+    router.navigate(`/jar/${jar.id}`);
+  };
+  const back = () => (step === 0 ? router.navigate(`/jar/${jar.id}`) : toStep(step - 1));
+  const finish = () => {
+    const found = bench.finish();
+    if (Object.keys(found).length === 0) return router.replace(`/jar/${jar.id}`);
+    bench.change({ step: 3 });
+    setProblems(found);
+  };
+  const portion = portionsOf(bench.draft.order)[step];
+  const header = <BenchHeader name={jar.card.name} bench={bench} onLeave={leave} />;
+  if (portion)
+    return (
+      <ScaleStep
+        key={portion}
+        header={header}
+        bench={bench}
+        standing={standing}
+        portion={portion}
+        onBack={back}
+        onDone={(landed) => bench.change({ landed, step: step + 1 })}
+      />
+    );
+  return step === 3 ? (
+    <MixStep
+      header={header}
+      bench={bench}
+      standing={standing}
+      problems={problems}
+      onBack={back}
+      onDone={() => toStep(4)}
+    />
+  ) : (
+    <PlaceStep header={header} bench={bench} standing={standing} onBack={back} onDone={finish} />
+  );
+}
+
+function BenchHeader({
+  name,
+  bench,
+  onLeave,
+}: {
+  readonly name: string;
+  readonly bench: Bench;
+  readonly onLeave: () => void;
+}) {
+  const { outcome, draft } = bench;
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+      <Words size="small" tone="quiet" lines={1} style={{ flex: 1 }}>
+        {`${name} at the bench · ${draft.step + 1} of 5`}
+      </Words>
+      <Words size="small" tone="quiet">
+        {outcome.ratio ? `${ratioText(outcome.ratio)} · ${Math.round(outcome.hydrationPct)} %` : ''}
+      </Words>
+      <View style={{ marginVertical: -10, marginRight: -8 }}>
+        <Press kind="bare" icon="close" label="Leave the bench" onPress={onLeave}>
+          {''}
+        </Press>
+      </View>
+    </View>
+  );
+}
+
+/** Floury hands cannot wake a screen. Where a device will not have it, the bench works all the same. */
+function useScreenAwake() {
+  useEffect(() => {
+    const tag = 'bench';
+    activateKeepAwakeAsync(tag).catch(() => undefined);
+    return () => {
+      deactivateKeepAwake(tag).catch(() => undefined);
+    };
+  }, []);
+}

@@ -1,0 +1,135 @@
+import { View } from 'react-native';
+import { useState } from 'react';
+
+import { ratioText } from '@core/bench';
+import { DESTINATIONS, type Standing } from '@core/journal';
+import { HOUR } from '@core/measure';
+import { Choice, Field, MomentField, Panel, Press, Words, parseNumber } from '@kit';
+import { selectNow, useAppSelector } from '@state';
+
+import { DESTINATION_WORDS, useKitchenWords } from '../words';
+import { type Bench } from './useBench';
+
+/** Before the keep is weighed: where the rest goes, and the ratio for a wanted hour. */
+export function KeepPanels({
+  bench,
+  standing,
+}: {
+  readonly bench: Bench;
+  readonly standing: Standing;
+}) {
+  const words = useKitchenWords();
+  const { outG, draft } = bench;
+  return (
+    <>
+      {outG > 0 && (
+        <Panel>
+          <Words>{`About ${words.grams(outG)} comes out of ${words.grams(standing.jar.massG)}. Where does it go?`}</Words>
+          <Choice
+            label="Where it goes"
+            hideLabel
+            options={DESTINATIONS.map((is) => ({ is, text: DESTINATION_WORDS[is] }))}
+            chosen={draft.to}
+            onChoose={(to) => bench.change({ to })}
+          />
+        </Panel>
+      )}
+      <RatioPanel bench={bench} />
+    </>
+  );
+}
+
+/** The feed itself: keep and parts as the school has them, or the ratio that is ripe at a wanted hour. */
+function RatioPanel({ bench }: { readonly bench: Bench }) {
+  const words = useKitchenWords();
+  const now = useAppSelector(selectNow);
+  const { draft, suggestion } = bench;
+  const [keep, setKeep] = useState(String(draft.keepG));
+  const [parts, setParts] = useState(String(draft.parts));
+  const hydration = draft.waterParts / draft.parts;
+  const positive = (text: string, low: number, high: number) => {
+    const given = parseNumber(text);
+    return given >= low && given <= high ? given : null;
+  };
+  const onKeep = (text: string) => {
+    setKeep(text);
+    const keepG = positive(text, 1, 2000);
+    if (keepG !== null) bench.change({ keepG });
+  };
+  const onParts = (text: string) => {
+    setParts(text);
+    const flour = positive(text, 0.25, 20);
+    if (flour !== null) bench.change({ parts: flour, waterParts: flour * hydration });
+  };
+  const at = (h: number) => words.moment(now + h * HOUR);
+  const { ripeFromH, ripeUntilH } = bench.chosen.forecast;
+  return (
+    <Panel label="The feed">
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        <Field
+          label="Keep"
+          text={keep}
+          onText={onKeep}
+          numeric
+          unit="g"
+          problem={positive(keep, 1, 2000) === null ? 'Between 1 and 2000 g, please.' : null}
+        />
+        <Field
+          label="Flour to 1 of keep"
+          text={parts}
+          onText={onParts}
+          numeric
+          problem={positive(parts, 0.25, 20) === null ? 'Between 0.25 and 20, please.' : null}
+        />
+      </View>
+      <Words>
+        {ripeFromH === null
+          ? 'Where it stands, this feed is not ripe within four days.'
+          : `Fed like this, ripe ${at(ripeFromH)} to ${ripeUntilH === null ? 'later' : at(ripeUntilH)}.`}
+      </Words>
+      <MomentField
+        label="Should be ripe at"
+        text={draft.wantedAt ?? ''}
+        onText={(wantedAt) => bench.change({ wantedAt: wantedAt === '' ? null : wantedAt })}
+      />
+      {draft.wantedAt !== null && (
+        <Suggestion bench={bench} onUse={(flour) => onParts(String(flour))} />
+      )}
+      {draft.wantedAt !== null && suggestion === null && (
+        <Words tone="crust">
+          No ratio ripens at that hour where it stands. Choose a time from half an hour to three
+          days ahead.
+        </Words>
+      )}
+    </Panel>
+  );
+}
+
+function Suggestion({
+  bench,
+  onUse,
+}: {
+  readonly bench: Bench;
+  readonly onUse: (parts: number) => void;
+}) {
+  const words = useKitchenWords();
+  const now = useAppSelector(selectNow);
+  const { suggestion, draft } = bench;
+  if (!suggestion || draft.wantedAt === null) return null;
+  const wanted = Date.parse(draft.wantedAt);
+  const { ripeFromH, ripeUntilH } = suggestion.forecast;
+  const from = now + ripeFromH! * HOUR;
+  const until = now + ripeUntilH! * HOUR;
+  const holds = wanted >= from && wanted <= until;
+  const { ratio } = suggestion;
+  return (
+    <View style={{ gap: 8 }}>
+      <Words strong={holds} tone={holds ? 'ink' : 'crust'}>
+        {`${holds ? 'Ripe' : 'Nearest'} by ${words.moment(wanted)}: ${ratioText(ratio)}, ripe ${words.moment(from)} to ${words.moment(until)}.`}
+      </Words>
+      {ratio.flour !== draft.parts && (
+        <Press onPress={() => onUse(ratio.flour)}>{`Feed it ${ratioText(ratio)}`}</Press>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,99 @@
+import { type ReactNode } from 'react';
+import { View } from 'react-native';
+
+import { ratioText } from '@core/bench';
+import { type Standing } from '@core/journal';
+import { MomentField, Notice, Panel, Words } from '@kit';
+
+import { useKitchenWords } from '../words';
+import { BenchPage } from './BenchPage';
+import { type Bench } from './useBench';
+
+const STEPS = [
+  'Mix until no dry flour is left.',
+  'Scrape the sides down, wipe the rim, level the top.',
+  'Set the band at the level.',
+  'Cover loosely: a tight lid on a feeding starter can burst.',
+];
+
+/** What came of the weighing, and what hands do next. */
+export function MixStep({
+  header,
+  bench,
+  standing,
+  problems,
+  onBack,
+  onDone,
+}: {
+  readonly header: ReactNode;
+  readonly bench: Bench;
+  readonly standing: Standing;
+  readonly problems: Readonly<Record<string, string>>;
+  readonly onBack: () => void;
+  readonly onDone: () => void;
+}) {
+  const words = useKitchenWords();
+  const { amounts, outcome, draft, fedAt } = bench;
+  return (
+    <BenchPage onBack={onBack} onDone={onDone} doneText="The band is set">
+      {header}
+      <Words size="heading" level={1}>
+        Mix and mark
+      </Words>
+      <Panel>
+        <Words size="number">{outcome.ratio ? ratioText(outcome.ratio) : ''}</Words>
+        <Words>
+          {`${amounts.keepG} g keep, ${amounts.flourG} g flour, ${amounts.waterG} g water: ${words.grams(outcome.massG)} at ${Math.round(outcome.hydrationPct)} %.`}
+        </Words>
+      </Panel>
+      <RoomWarning bench={bench} standing={standing} />
+      <View style={{ gap: 10 }}>
+        {STEPS.map((step, i) => (
+          <View key={step} style={{ flexDirection: 'row', gap: 12 }}>
+            <Words size="title" tone="rim" style={{ width: 20 }}>
+              {i + 1}
+            </Words>
+            <Words style={{ flex: 1, fontSize: 18, lineHeight: 25 }}>{step}</Words>
+          </View>
+        ))}
+      </View>
+      <MomentField
+        label="Mixed at"
+        text={draft.fedAt ?? words.fieldText(fedAt)}
+        onText={(at) => bench.change({ fedAt: at === '' ? null : at })}
+        problem={problems.at ?? null}
+      />
+      {Object.entries(problems)
+        .filter(([field]) => field !== 'at')
+        .map(([field, message]) => (
+          <Words key={field} tone="beet" live>
+            {`${field}: ${message}`}
+          </Words>
+        ))}
+    </BenchPage>
+  );
+}
+
+/** Whether the jar will hold it at its peak. */
+export function RoomWarning({
+  bench,
+  standing,
+}: {
+  readonly bench: Bench;
+  readonly standing: Standing;
+}) {
+  const { room, chosen } = bench;
+  if (room.verdict === 'fine') return null;
+  const { capacityMl } = standing.jar.card.vessel;
+  const peak = Math.round(room.filledAtPeak * 100);
+  return (
+    <Notice
+      tone={room.verdict === 'overflows' ? 'beet' : 'crust'}
+      title={
+        room.verdict === 'overflows' ? 'It will climb out of the jar' : 'It will just fit the jar'
+      }
+    >
+      {`Mixed, it fills ${Math.round(room.filled * 100)} % of ${capacityMl} ml; at ${chosen.forecast.peakHeight.toFixed(1)} times the band, ${peak} %. A third is a good fill. Keep less, or take a larger jar.`}
+    </Notice>
+  );
+}

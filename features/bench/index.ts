@@ -1,0 +1,2 @@
+/** The bench: a feed in five steps. */
+export { BenchScreen } from './BenchScreen';

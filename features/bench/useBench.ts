@@ -1,0 +1,219 @@
+import { useMemo } from 'react';
+
+import {
+  type FeedRecipe,
+  type JarRoom,
+  type Portion,
+  amountsAfter,
+  feedOutcome,
+  jarRoom,
+  ratioForTime,
+  waterFor,
+} from '@core/bench';
+import { type Forecast, celsiusAt, feed, forecast, keepOf } from '@core/ferment';
+import { type Standing, airOf, mixAt, objectionsTo } from '@core/journal';
+import { HOUR, type Instant } from '@core/measure';
+import {
+  type BenchDraft,
+  type NewEvent,
+  type Settings,
+  draftChanged,
+  draftCleared,
+  logEntries,
+  selectContext,
+  selectJarEvents,
+  selectNow,
+  selectPlaces,
+  selectSettings,
+  selectTime,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
+
+/** A mix of this temperature ferments as most recipes expect, °C. */
+const WANTED_MIX_CELSIUS = 25;
+/** Hours that a feed's forecast looks ahead at the bench. */
+const LOOK_AHEAD = 96;
+
+/** The order of the scale. */
+export const portionsOf = (order: Settings['order']): readonly [Portion, Portion, Portion] =>
+  order === 'waterFirst' ? ['keep', 'water', 'flour'] : ['keep', 'flour', 'water'];
+
+const draftFor = ({ jar }: Standing, settings: Settings): BenchDraft => ({
+  step: 0,
+  keepG: jar.card.keepG,
+  parts: jar.card.ratio.flour,
+  waterParts: jar.card.ratio.water,
+  order: settings.order,
+  weighing: settings.weighing,
+  landed: {},
+  to: 'discardJar',
+  wantedAt: null,
+  fedAt: null,
+  place: null,
+});
+
+/** What a feed would become in a place. */
+export interface PlaceOutcome {
+  readonly place: string;
+  readonly forecast: Forecast;
+}
+
+/** A feed under way: its draft, what follows from it, and how it ends. */
+export function useBench(standing: Standing) {
+  const { jar } = standing;
+  const dispatch = useAppDispatch();
+  const settings = useAppSelector(selectSettings);
+  const context = useAppSelector(selectContext);
+  const places = useAppSelector(selectPlaces);
+  const time = useAppSelector(selectTime);
+  const now = useAppSelector(selectNow);
+  const earlier = useAppSelector((state) => selectJarEvents(state, jar.id));
+  const kept = useAppSelector((state) => state.bench[jar.id]);
+  const usual = useMemo(() => draftFor(standing, settings), [standing, settings]);
+  const draft = kept ?? usual;
+  const change = (to: Partial<BenchDraft>) =>
+    dispatch(draftChanged({ jar: jar.id, draft: { ...draft, ...to } }));
+
+  const recipe: FeedRecipe = {
+    keepG: draft.keepG,
+    ratio: { flour: draft.parts, water: draft.waterParts },
+  };
+  const amounts = amountsAfter(recipe, draft.landed);
+  /** What is asked for once only these portions have landed. */
+  const wantedAfter = (portions: readonly Portion[]) =>
+    amountsAfter(
+      recipe,
+      Object.fromEntries(portions.map((of) => [of, draft.landed[of] ?? amounts[`${of}G`]])),
+    );
+  const keepHydrationPct = jar.fedMix.hydrationPct;
+  const outcome = feedOutcome(amounts, keepHydrationPct);
+  const fedAt: Instant = draft.fedAt === null ? now : Date.parse(draft.fedAt);
+  const mixNow = useMemo(() => mixAt(jar, now, context), [jar, now, context]);
+  const counter = places.find((place) => place.kind === 'counter');
+  const kitchenCelsius = counter
+    ? celsiusAt(counter.temperature, time.hourOfDay(now))
+    : mixNow.celsius;
+  const here = standing.place?.id ?? places[0]!.id;
+  const goesTo = draft.place ?? here;
+
+  const { keepG, flourG, waterG } = amounts;
+  const outcomes = useMemo((): readonly PlaceOutcome[] => {
+    const mix = feed(keepOf(mixNow, keepG), {
+      keepG,
+      flourG,
+      waterG,
+      flour: jar.card.flour,
+      flourCelsius: kitchenCelsius,
+      waterCelsius: kitchenCelsius,
+    });
+    return places.map((place) => ({
+      place: place.id,
+      forecast: forecast(
+        mix,
+        {
+          air: airOf([{ from: now, place: place.id }], now, context.places, context.time),
+          vessel: jar.card.vessel,
+          pace: context.pace,
+        },
+        LOOK_AHEAD,
+      ),
+    }));
+  }, [mixNow, keepG, flourG, waterG, jar.card, kitchenCelsius, places, now, context]);
+  const chosen = outcomes.find(({ place }) => place === goesTo) ?? outcomes[0]!;
+  const room: JarRoom = jarRoom(
+    jar.card.vessel,
+    outcome.massG,
+    outcome.hydrationPct,
+    chosen.forecast.peakHeight,
+  );
+
+  const wantedAt = draft.wantedAt === null ? NaN : Date.parse(draft.wantedAt);
+  const suggestion = useMemo(() => {
+    const wantedH = (wantedAt - now) / HOUR;
+    if (!(wantedH > 0.5 && wantedH < 72)) return null;
+    return ratioForTime(
+      mixNow,
+      draft.keepG,
+      (100 * draft.waterParts) / draft.parts,
+      jar.card.flour,
+      {
+        air: airOf([{ from: now, place: goesTo }], now, context.places, context.time),
+        vessel: jar.card.vessel,
+        pace: context.pace,
+      },
+      wantedH,
+    );
+  }, [
+    wantedAt,
+    now,
+    mixNow,
+    draft.keepG,
+    draft.waterParts,
+    draft.parts,
+    jar.card,
+    goesTo,
+    context,
+  ]);
+
+  const water = waterFor(
+    {
+      keepG,
+      keepHydrationPct,
+      keepCelsius: mixNow.celsius,
+      flourG,
+      flourCelsius: kitchenCelsius,
+      waterG,
+    },
+    WANTED_MIX_CELSIUS,
+  );
+  const outG = Math.max(0, Math.round(jar.massG) - keepG);
+
+  /** Writes the feed down. Returns what keeps it out of the journal, by field. */
+  const finish = (): Readonly<Record<string, string>> => {
+    const at = Number.isNaN(fedAt) ? '' : new Date(fedAt).toISOString();
+    const fed: Extract<NewEvent, { kind: 'fed' }> = {
+      kind: 'fed',
+      jar: jar.id,
+      at,
+      ...amounts,
+      flour: jar.card.flour,
+    };
+    const objections = objectionsTo({ ...fed, id: 'new' }, jar, earlier, now);
+    if (objections.length > 0)
+      return Object.fromEntries(objections.map(({ field, message }) => [field, message]));
+    const entries: NewEvent[] = [];
+    if (outG > 0)
+      entries.push(
+        draft.to === 'bake'
+          ? { kind: 'took', jar: jar.id, at, grams: outG }
+          : { kind: 'discarded', jar: jar.id, at, grams: outG, to: draft.to },
+      );
+    entries.push(fed);
+    if (goesTo !== here) entries.push({ kind: 'moved', jar: jar.id, at, place: goesTo });
+    dispatch(logEntries(entries, `${jar.card.name} is fed: ${keepG} + ${flourG} + ${waterG} g`));
+    dispatch(draftCleared(jar.id));
+    return {};
+  };
+
+  return {
+    draft,
+    change,
+    amounts,
+    wantedAfter,
+    outcome,
+    outcomes,
+    chosen,
+    goesTo,
+    here,
+    room,
+    suggestion,
+    wantedMixCelsius: WANTED_MIX_CELSIUS,
+    water,
+    outG,
+    fedAt,
+    finish,
+  };
+}
+
+export type Bench = ReturnType<typeof useBench>;

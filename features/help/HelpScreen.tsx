@@ -1,0 +1,103 @@
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+
+import { Page, Panel, Press, type Umbrella, UmbrellaMark, Words } from '@kit';
+
+interface MarkHelp {
+  readonly umbrella: Umbrella;
+  readonly word: string;
+  readonly means: string;
+}
+
+const MARKS: readonly MarkHelp[] = [
+  {
+    umbrella: 'furled',
+    word: 'asleep, settled',
+    means: 'Cold with food left, or just fed. It needs nothing.',
+  },
+  {
+    umbrella: 'opening',
+    word: 'waking, rising',
+    means: 'Bubbles come, then height. Look in now and then.',
+  },
+  {
+    umbrella: 'open',
+    word: 'ripe',
+    means: 'Domed, full of gas, at its strongest. Bake with it, or feed it.',
+  },
+  {
+    umbrella: 'drooping',
+    word: 'just past, sunk',
+    means: 'Flat, with streaks down the glass. Still good for a feed.',
+  },
+  {
+    umbrella: 'insideOut',
+    word: 'hungry',
+    means: 'Thin and sharp, the food is gone. Feed it soon.',
+  },
+  {
+    umbrella: 'dripping',
+    word: 'hooch',
+    means: 'Liquid of long hunger, not of death. Pour it off or stir it in, then feed.',
+  },
+  {
+    umbrella: 'crossedOut',
+    word: 'throw out',
+    means:
+      'Fuzz or spots of any colour, pink or orange streaks. All of it goes, and the jar is scalded.',
+  },
+];
+
+/** What the marks mean, what to watch for, and where the settings are. */
+export function HelpScreen() {
+  const router = useRouter();
+  return (
+    <Page narrow>
+      <Words size="heading" level={1}>
+        Help
+      </Words>
+      <Press icon="cog-outline" href="/settings" onPress={() => router.navigate('/settings')}>
+        Settings, places, export
+      </Press>
+      <Panel label="Stage marks">
+        <Words size="title" level={2}>
+          Stage marks
+        </Words>
+        {MARKS.map(({ umbrella, word, means }) => (
+          <View key={word} style={{ flexDirection: 'row', gap: 14, alignItems: 'center' }}>
+            <UmbrellaMark umbrella={umbrella} size={40} />
+            <View style={{ flex: 1 }}>
+              <Words strong>{word}</Words>
+              <Words size="small" tone="quiet">
+                {means}
+              </Words>
+            </View>
+          </View>
+        ))}
+      </Panel>
+      <Panel label="Cautions" tone="crust">
+        <Words size="title" level={2}>
+          Mind
+        </Words>
+        <Words>Do not taste raw starter or dough: raw flour can carry germs.</Words>
+        <Words>Cover a feeding jar loosely. Gas under a tight lid breaks glass.</Words>
+        <Words>
+          Starter holds gluten and travels on hands and spoons. Who has a weak immune system asks a
+          clinician; who sells from home follows the local food code.
+        </Words>
+      </Panel>
+      <Panel label="How the forecast is made">
+        <Words size="title" level={2}>
+          How the forecast is made
+        </Words>
+        <Words>
+          From every feed on, a model follows yeast, bacteria, food, acid and gas in the jar, at the
+          temperature of the place where it stands. It uses growth rates published for the organisms
+          of sourdough, and begins with a usual starter: yours may be a quarter quicker or slower,
+          and the pale canopy shows that.
+        </Words>
+        <Words>Press ? for the keyboard.</Words>
+      </Panel>
+    </Page>
+  );
+}

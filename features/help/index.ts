@@ -1,0 +1,2 @@
+/** Help: the marks, the cautions, the way to the settings. */
+export { HelpScreen } from './HelpScreen';

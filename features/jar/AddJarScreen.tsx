@@ -1,0 +1,188 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { type Condition } from '@core/ferment';
+import { objectionsTo, weightObjections } from '@core/journal';
+import { Choice, Field, MomentField, Page, Panel, Press, Words, parseNumber } from '@kit';
+import {
+  type NewEvent,
+  logEntries,
+  selectArchived,
+  selectJars,
+  selectNow,
+  selectPlaces,
+  selectSettings,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
+
+import { useKitchenWords } from '../words';
+import { CardFields } from './CardFields';
+import { type JarForm, cardFrom, cardProblems, jarId } from './jarForm';
+
+type Past = 'fed' | Exclude<Condition, 'ripe'>;
+
+const PASTS: readonly { readonly is: Past; readonly text: string }[] = [
+  { is: 'fed', text: 'a feed I remember' },
+  { is: 'hungry', text: 'about a day ago' },
+  { is: 'neglected', text: 'weeks ago' },
+  { is: 'dried', text: 'it is dried flakes' },
+];
+
+const MINUTE = 60_000;
+
+/** A starter joins the kitchen: who it is, what it stands in, and what happened to it last. */
+export function AddJarScreen() {
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const words = useKitchenWords();
+  const now = useAppSelector(selectNow);
+  const settings = useAppSelector(selectSettings);
+  const places = useAppSelector(selectPlaces);
+  const jars = useAppSelector(selectJars);
+  const archived = useAppSelector(selectArchived);
+  const [form, setForm] = useState<JarForm>(() => ({
+    name: '',
+    flour: 'white',
+    second: null,
+    secondPct: '20',
+    hydrationPct: String(settings.hydrationPct),
+    emptyG: '350',
+    capacityMl: '500',
+    keepG: '20',
+    parts: String(settings.parts),
+  }));
+  const [place, setPlace] = useState(places[0]?.id ?? 'counter');
+  const [past, setPast] = useState<Past>('fed');
+  const [fedAt, setFedAt] = useState(() => words.fieldText(now - 4 * 60 * MINUTE));
+  const [fed, setFed] = useState({ keep: '20', flour: '80', water: '80' });
+  const [mass, setMass] = useState('100');
+  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+
+  const add = () => {
+    const found: Record<string, string> = { ...cardProblems(form) };
+    const grams = (key: string, text: string) => {
+      const bad = weightObjections(key, parseNumber(text))[0];
+      if (bad) found[key] = bad.message;
+    };
+    const card = cardFrom(form);
+    const id = jarId(form.name, new Set([...jars, ...archived].map((jar) => jar.id)));
+    const entries: NewEvent[] = [];
+    if (past === 'fed') {
+      grams('keep', fed.keep);
+      grams('flour', fed.flour);
+      grams('water', fed.water);
+      const at = Date.parse(fedAt);
+      const iso = Number.isNaN(at) ? '' : new Date(at).toISOString();
+      const feed = {
+        kind: 'fed' as const,
+        jar: id,
+        at: iso,
+        keepG: parseNumber(fed.keep),
+        flourG: parseNumber(fed.flour),
+        waterG: parseNumber(fed.water),
+        flour: card.flour,
+      };
+      for (const { field, message } of objectionsTo({ ...feed, id: 'new' }, null, [], now))
+        if (field === 'at') found.at = message;
+      if (iso)
+        entries.push(started(new Date(at - MINUTE).toISOString(), 'hungry', feed.keepG), feed);
+    } else {
+      grams('mass', mass);
+      entries.push(started(new Date(now).toISOString(), past, parseNumber(mass)));
+    }
+    setProblems(found);
+    if (Object.keys(found).length > 0) return;
+    dispatch(logEntries(entries, `${card.name} is on the shelf`));
+    router.replace(`/jar/${id}`);
+
+    function started(at: string, condition: Condition, massG: number): NewEvent {
+      const hydrationPct = parseNumber(form.hydrationPct);
+      return { kind: 'started', jar: id, at, card, massG, hydrationPct, condition, place };
+    }
+  };
+
+  return (
+    <Page
+      narrow
+      foot={
+        <View style={{ flexDirection: 'row', gap: 8 }}>
+          <Press onPress={() => router.navigate('/')}>Cancel</Press>
+          <Press kind="main" grow onPress={add}>
+            Put it on the shelf
+          </Press>
+        </View>
+      }
+    >
+      <Words size="heading" level={1}>
+        Add a starter
+      </Words>
+      {Object.keys(problems).length > 0 && (
+        <Words tone="beet" live>
+          {Object.keys(problems).length === 1
+            ? 'One field wants another look.'
+            : `${Object.keys(problems).length} fields want another look.`}
+        </Words>
+      )}
+      <CardFields form={form} onForm={setForm} problems={problems} />
+      <Panel>
+        <Words size="title" level={2}>
+          How it stands
+        </Words>
+        <Choice
+          label="Where"
+          options={places.map(({ id: is, name: text }) => ({ is, text }))}
+          chosen={place}
+          onChoose={setPlace}
+        />
+        <Choice label="Last fed" options={PASTS} chosen={past} onChoose={setPast} />
+        {past === 'fed' ? (
+          <>
+            <MomentField
+              label="Fed at"
+              text={fedAt}
+              onText={setFedAt}
+              problem={problems.at ?? null}
+            />
+            <View style={{ flexDirection: 'row', gap: 12 }}>
+              <Field
+                label="Kept"
+                unit="g"
+                numeric
+                text={fed.keep}
+                onText={(keep) => setFed({ ...fed, keep })}
+                problem={problems.keep ?? null}
+              />
+              <Field
+                label="Flour"
+                unit="g"
+                numeric
+                text={fed.flour}
+                onText={(flour) => setFed({ ...fed, flour })}
+                problem={problems.flour ?? null}
+              />
+              <Field
+                label="Water"
+                unit="g"
+                numeric
+                text={fed.water}
+                onText={(water) => setFed({ ...fed, water })}
+                problem={problems.water ?? null}
+              />
+            </View>
+          </>
+        ) : (
+          <Field
+            label="In the jar"
+            unit="g"
+            numeric
+            text={mass}
+            onText={setMass}
+            problem={problems.mass ?? null}
+          />
+        )}
+      </Panel>
+    </Page>
+  );
+}

@@ -1,0 +1,62 @@
+import { View } from 'react-native';
+
+import { type Standing } from '@core/journal';
+import { HOUR } from '@core/measure';
+import { Canopy, Panel, Words } from '@kit';
+
+import { type KitchenWords, STAGE_WORDS, useKitchenWords } from '../words';
+import { canopyOf } from './canopyOf';
+
+/** The canopy of the present feed, and what it says in words. */
+export function CanopyPanel({ standing }: { readonly standing: Standing }) {
+  const words = useKitchenWords();
+  const { title, between } = peakWords(standing, words);
+  const { jar } = standing;
+  return (
+    <Panel label="Forecast" style={{ paddingHorizontal: 12, gap: 6 }}>
+      <View
+        style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 8, alignItems: 'baseline' }}
+      >
+        <Words strong level={2}>
+          {title}
+        </Words>
+        {between && (
+          <Words size="small" tone="quiet">
+            {between}
+          </Words>
+        )}
+      </View>
+      <Canopy
+        {...canopyOf(standing, words)}
+        label={`Height since ${words.moment(jar.since)}: ${title} ${between}. Now ${STAGE_WORDS[standing.stage]}, ${Math.round((standing.moment.height - 1) * 100)} % up.`}
+      />
+      <Words size="small" tone="quiet">
+        {jar.lastFed
+          ? `Fed ${words.moment(jar.since)}, ${jar.lastFed.keepG} + ${jar.lastFed.flourG} + ${jar.lastFed.waterG} g. The pale canopy allows for a quick or slow starter and for the thermometer.`
+          : `Joined the kitchen ${words.moment(jar.since)}. The first feed sets the band and makes the forecast its own.`}
+      </Words>
+    </Panel>
+  );
+}
+
+/** "Peak about 19:30" and its width, or what stands in its place. */
+function peakWords(
+  { jar, outlook, hours }: Standing,
+  words: KitchenWords,
+): { readonly title: string; readonly between: string } {
+  const at = (h: number) => words.moment(jar.since + h * HOUR);
+  const { peaksAtH, ripeFromH } = outlook.forecast;
+  if (peaksAtH === null) return { title: 'Still rising as far as the eye reaches', between: '' };
+  const verb = hours > peaksAtH ? 'Peaked about' : 'Peak about';
+  if (ripeFromH === null)
+    return { title: `${verb} ${at(peaksAtH)}`, between: 'too low to call ripe' };
+  const width = outlook.peaksAtH;
+  const sameDay =
+    width && words.day(jar.since + width.low * HOUR) === words.day(jar.since + width.high * HOUR);
+  return {
+    title: `${verb} ${at(peaksAtH)}`,
+    between: width
+      ? `between ${at(width.low)} and ${sameDay ? words.time(jar.since + width.high * HOUR) : at(width.high)}`
+      : '',
+  };
+}

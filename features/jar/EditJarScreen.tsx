@@ -1,0 +1,63 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { type Jar } from '@core/journal';
+import { Notice, Page, Press, Words } from '@kit';
+import { logEntries, selectJar, selectNow, useAppDispatch, useAppSelector } from '@state';
+
+import { CardFields } from './CardFields';
+import { type JarForm, type Problems, cardFrom, cardProblems, formFrom } from './jarForm';
+
+/** A jar's card, to be changed. */
+export function EditJarScreen({ id }: { readonly id: string }) {
+  const jar = useAppSelector((state) => selectJar(state, id));
+  if (!jar)
+    return (
+      <Page narrow>
+        <Notice tone="rim" title="There is no such jar in this kitchen" />
+      </Page>
+    );
+  return <CardEditor key={id} jar={jar} />;
+}
+
+function CardEditor({ jar }: { readonly jar: Jar }) {
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const now = useAppSelector(selectNow);
+  const [form, setForm] = useState(() => formFrom(jar.card));
+  const [problems, setProblems] = useState<Problems<JarForm>>({});
+  const back = () => router.navigate(`/jar/${jar.id}`);
+  const save = () => {
+    const found = cardProblems(form);
+    setProblems(found);
+    if (Object.keys(found).length > 0) return;
+    const card = cardFrom(form, jar.card.archived);
+    const at = new Date(now).toISOString();
+    dispatch(
+      logEntries(
+        [{ kind: 'described', jar: jar.id, at, card }],
+        `The card of ${card.name} is changed`,
+      ),
+    );
+    back();
+  };
+  return (
+    <Page
+      narrow
+      foot={
+        <View style={{ flexDirection: 'row', gap: 8 }}>
+          <Press onPress={back}>Cancel</Press>
+          <Press kind="main" grow onPress={save}>
+            Save the card
+          </Press>
+        </View>
+      }
+    >
+      <Words size="heading" level={1} lines={2}>
+        {`The card of ${jar.card.name}`}
+      </Words>
+      <CardFields form={form} onForm={setForm} problems={problems} />
+    </Page>
+  );
+}

@@ -1,0 +1,137 @@
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+
+import { type Standing } from '@core/journal';
+import { HOUR } from '@core/measure';
+import { Icon, Panel, TOUCH, Words, useLook } from '@kit';
+
+import { type KitchenWords, riseWords, useKitchenWords } from '../words';
+
+interface ExplainedNumber {
+  readonly name: string;
+  readonly reads: string;
+  readonly because: string;
+}
+
+/** The numbers that matter, each opened with a tap: what it rests on and what would change it. */
+export function JarNumbers({ standing }: { readonly standing: Standing }) {
+  const words = useKitchenWords();
+  const [open, setOpen] = useState<string | null>(null);
+  return (
+    <Panel label="Numbers" style={{ gap: 0, paddingVertical: 8 }}>
+      {numbersOf(standing, words).map((number, i) => (
+        <NumberRow
+          key={number.name}
+          number={number}
+          first={i === 0}
+          open={open === number.name}
+          onPress={() => setOpen(open === number.name ? null : number.name)}
+        />
+      ))}
+    </Panel>
+  );
+}
+
+function NumberRow({
+  number,
+  first,
+  open,
+  onPress,
+}: {
+  readonly number: ExplainedNumber;
+  readonly first: boolean;
+  readonly open: boolean;
+  readonly onPress: () => void;
+}) {
+  const look = useLook();
+  return (
+    <View style={{ borderTopWidth: first ? 0 : 1, borderTopColor: look.seam }}>
+      <Pressable
+        role="button"
+        aria-expanded={open}
+        onPress={onPress}
+        style={{ minHeight: TOUCH, flexDirection: 'row', alignItems: 'center', gap: 8 }}
+      >
+        <Words style={{ flexGrow: 1 }} tone="quiet">
+          {number.name}
+        </Words>
+        <Words strong style={{ flexShrink: 1, textAlign: 'right' }}>
+          {number.reads}
+        </Words>
+        <Icon name={open ? 'menu-up' : 'menu-down'} size={22} color={look.rim} />
+      </Pressable>
+      {open && (
+        <Words size="small" style={{ paddingBottom: 12 }}>
+          {number.because}
+        </Words>
+      )}
+    </View>
+  );
+}
+
+function numbersOf(standing: Standing, words: KitchenWords): readonly ExplainedNumber[] {
+  const { jar, moment, outlook, hours, place } = standing;
+  const { forecast } = outlook;
+  const at = (h: number) => words.moment(jar.since + h * HOUR);
+  const after = (h: number) => `${words.span(h)} after the feed`;
+  const warmth = place ? `in the place called ${place.name}` : 'in its place';
+  const mean = forecast.curve.reduce((sum, m) => sum + m.celsius, 0) / forecast.curve.length;
+  return [
+    {
+      name: 'Height now',
+      reads: `${riseWords(moment.height)}, ${moment.height.toFixed(1)} × the band`,
+      because:
+        'How far the surface should stand above the band, in a straight jar. If it stands elsewhere, drag it there and log the look.',
+    },
+    {
+      name: hours > (forecast.doublesAtH ?? Infinity) ? 'Doubled' : 'Doubles',
+      reads: forecast.doublesAtH === null ? 'not in this feed' : at(forecast.doublesAtH),
+      because:
+        forecast.doublesAtH === null
+          ? `The model expects at most ${forecast.peakHeight.toFixed(1)} times the band from this feed. Stiff, rye and starved starters rise less; cold ones take longer.`
+          : `${after(forecast.doublesAtH)}${outlook.doublesAtH ? `, between ${words.span(outlook.doublesAtH.low)} and ${words.span(outlook.doublesAtH.high)}` : ''}. A strong starter doubles 4 to 8 h after an equal-parts feed at 21 to 24 °C.`,
+    },
+    {
+      name: hours > (forecast.peaksAtH ?? Infinity) ? 'Peaked' : 'Peaks',
+      reads:
+        forecast.peaksAtH === null
+          ? 'beyond the days looked at'
+          : `${at(forecast.peaksAtH)}, ${forecast.peakHeight.toFixed(1)} × the band`,
+      because: `Reckoned from what was in the jar at the feed, its ratio and flour, and about ${words.celsius(mean)} ${warmth}. Two degrees warmer, and it peaks about an hour and a half sooner; a leaner keep, later.`,
+    },
+    {
+      name: 'Ripe',
+      reads:
+        forecast.ripeFromH === null
+          ? 'not in this feed'
+          : `${at(forecast.ripeFromH)} to ${forecast.ripeUntilH === null ? 'open' : at(forecast.ripeUntilH)}`,
+      because:
+        'From nine tenths of its greatest height on the way up, until it has lost an eighth of its rise or its stretch is gone. Use it or feed it in this time.',
+    },
+    {
+      name: 'Food left',
+      reads: `${Math.round(moment.food * 100)} %`,
+      because:
+        forecast.emptyAtH === null
+          ? 'Share of the sugar that flour gives and its enzymes free. It lasts beyond the days looked at.'
+          : `Share of the sugar that flour gives and its enzymes free. All but gone ${at(forecast.emptyAtH)}; then the yeast begins to starve.`,
+    },
+    {
+      name: 'Sourness',
+      reads: `${sournessWord(moment.ph)}, pH ${moment.ph.toFixed(1)}`,
+      because: `Acid so far: ${moment.acid.toFixed(1)} ml by titration of 10 g. Warmth, whole grain and time make it sourer; a feed with a small keep thins it out.`,
+    },
+    {
+      name: 'Feed by',
+      reads: forecast.feedByH === null ? 'nothing presses' : at(forecast.feedByH),
+      because:
+        'The moment when half of the yeast that this feed raised has starved. Later it still comes back, but needs more than one feed.',
+    },
+  ];
+}
+
+function sournessWord(ph: number): string {
+  if (ph > 4.7) return 'fresh';
+  if (ph > 4.25) return 'mild';
+  return ph > 3.9 ? 'tangy' : 'sharp';
+}

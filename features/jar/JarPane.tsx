@@ -1,0 +1,80 @@
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+
+import { celsiusAt } from '@core/ferment';
+import { type Standing } from '@core/journal';
+import { Notice, Press, UmbrellaMark, Words, umbrellaFor } from '@kit';
+import { selectNow, selectStanding, selectTime, useAppSelector } from '@state';
+
+import { STAGE_WORDS, blendWords, useKitchenWords } from '../words';
+import { CanopyPanel } from './CanopyPanel';
+import { JarActions } from './JarActions';
+import { JarLog } from './JarLog';
+import { JarNumbers } from './JarNumbers';
+import { LookPanel } from './LookPanel';
+
+/** Everything about one jar: its canopy, its numbers, a look to log, what to do with it, what was logged. */
+export function JarPane({ id, back }: { readonly id: string; readonly back?: boolean }) {
+  const standing = useAppSelector((state) => selectStanding(state, id));
+  const router = useRouter();
+  if (!standing)
+    return (
+      <Notice
+        tone="rim"
+        title="There is no such jar in this kitchen"
+        actions={
+          <Press href="/" onPress={() => router.navigate('/')}>
+            To the shelves
+          </Press>
+        }
+      >
+        It may stand in the other kitchen, or have another name now.
+      </Notice>
+    );
+  return (
+    <>
+      <JarHeader standing={standing} back={!!back} />
+      <CanopyPanel standing={standing} />
+      <LookPanel key={`${id} ${standing.jar.since}`} standing={standing} />
+      <JarActions standing={standing} />
+      <JarNumbers standing={standing} />
+      <JarLog id={id} />
+    </>
+  );
+}
+
+function JarHeader({ standing, back }: { readonly standing: Standing; readonly back: boolean }) {
+  const words = useKitchenWords();
+  const router = useRouter();
+  const time = useAppSelector(selectTime);
+  const now = useAppSelector(selectNow);
+  const { jar, stage, place } = standing;
+  return (
+    <View style={{ gap: 2 }}>
+      {back && (
+        <View style={{ alignItems: 'flex-start', marginLeft: -8 }}>
+          <Press kind="bare" icon="arrow-left" href="/" onPress={() => router.navigate('/')}>
+            Shelves
+          </Press>
+        </View>
+      )}
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
+        <Words size="heading" level={1} style={{ flex: 1 }}>
+          {jar.card.name}
+        </Words>
+        <UmbrellaMark umbrella={umbrellaFor(stage)} size={34} />
+        <Words strong>{jar.card.archived ? 'archived' : STAGE_WORDS[stage]}</Words>
+      </View>
+      <Words size="small" tone="quiet">
+        {[
+          blendWords(jar.fedMix.flour),
+          `${Math.round(jar.fedMix.hydrationPct)} %`,
+          place &&
+            `${place.name.toLowerCase()} ${words.celsius(celsiusAt(place.temperature, time.hourOfDay(now)))}`,
+        ]
+          .filter(Boolean)
+          .join(' · ')}
+      </Words>
+    </View>
+  );
+}

@@ -1,0 +1,209 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import {
+  BUBBLES,
+  type Bubbles,
+  LIQUIDS,
+  type Liquid,
+  SMELLS,
+  type Smell,
+  type Standing,
+  objectionsTo,
+} from '@core/journal';
+import { Choice, Field, MomentField, Panel, Press, Words, jarPicture, parseNumber } from '@kit';
+import {
+  type NewEvent,
+  logEntries,
+  selectJarEvents,
+  selectNow,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
+
+import { BUBBLE_WORDS, LIQUID_WORDS, SMELL_WORDS, useKitchenWords } from '../words';
+import { SurfaceDrag } from './SurfaceDrag';
+
+const LOWEST = -80;
+const HIGHEST = 900;
+
+/** Where is it now: drag the surface or type, add what else was seen, log it. */
+export function LookPanel({ standing }: { readonly standing: Standing }) {
+  const { jar, moment } = standing;
+  const words = useKitchenWords();
+  const dispatch = useAppDispatch();
+  const now = useAppSelector(selectNow);
+  const earlier = useAppSelector((state) => selectJarEvents(state, jar.id));
+  const [rise, setRise] = useState<string | null>(null);
+  const [more, setMore] = useState(false);
+  const [seen, setSeen] = useState<Seen>(NOTHING_ELSE);
+  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+
+  const expected = Math.round((moment.height - 1) * 100);
+  const shown = rise ?? String(expected);
+  const pct = parseNumber(shown);
+  const height = Number.isNaN(pct) ? moment.height : 1 + pct / 100;
+  const picture = jarPicture(standing);
+  const tooHigh = picture.band * height > 1.02;
+
+  const log = () => {
+    const found: Record<string, string> = {};
+    const measured = rise !== null || !hasMore(seen);
+    if (measured && !(pct >= LOWEST && pct <= HIGHEST))
+      found.rise = `Give the rise as a number between ${LOWEST} and ${HIGHEST} %.`;
+    const at = seen.at === '' ? now : Date.parse(seen.at);
+    const entry: Extract<NewEvent, { kind: 'looked' }> = {
+      kind: 'looked',
+      jar: jar.id,
+      at: Number.isNaN(at) ? '' : new Date(at).toISOString(),
+      ...(measured ? { height: Math.round(height * 100) / 100 } : {}),
+      ...(seen.smell ? { smell: seen.smell } : {}),
+      ...(seen.bubbles ? { bubbles: seen.bubbles } : {}),
+      ...(seen.liquid ? { liquid: seen.liquid } : {}),
+      ...(seen.floats === null ? {} : { floats: seen.floats }),
+      ...(seen.note.trim() ? { note: seen.note.trim() } : {}),
+    };
+    if (seen.note.length > 2000) found.note = 'That is a long note. Keep it under 2000 characters.';
+    for (const { field, message } of objectionsTo({ ...entry, id: 'new' }, jar, earlier, now))
+      found[field] = message;
+    setProblems(found);
+    if (found.at || found.note) setMore(true);
+    if (Object.keys(found).length > 0) return;
+    dispatch(logEntries([entry], measured ? `Look logged: ${shown} % up` : 'Look logged'));
+    setRise(null);
+    setSeen(NOTHING_ELSE);
+    setMore(false);
+  };
+
+  return (
+    <Panel label="Log a look">
+      <View style={{ flexDirection: 'row', gap: 16 }}>
+        <SurfaceDrag
+          picture={picture}
+          height={height}
+          onHeight={(to) => setRise(String(Math.round((to - 1) * 100)))}
+        />
+        <View style={{ flex: 1, gap: 8 }}>
+          <Words size="title" level={2}>
+            Where is it now?
+          </Words>
+          <Words size="small" tone="quiet">
+            Drag the surface to what you see, or type it.
+          </Words>
+          <Field
+            label="Rise above the band"
+            text={shown}
+            onText={setRise}
+            numeric
+            unit="%"
+            problem={problems.rise ?? null}
+            hint={
+              tooHigh
+                ? 'That is above the rim of this jar. If it really climbed out, log it.'
+                : `${height.toFixed(1)} × the band`
+            }
+            onSubmit={log}
+          />
+        </View>
+      </View>
+      {more && <MoreSeen seen={seen} onSeen={setSeen} problems={problems} />}
+      <View style={{ flexDirection: 'row', gap: 8 }}>
+        <Press kind="plain" grow onPress={log}>
+          Log this look
+        </Press>
+        <Press
+          kind="bare"
+          onPress={() => {
+            setMore(!more);
+            setSeen({ ...seen, at: words.fieldText(now) });
+          }}
+        >
+          {more ? 'Less' : 'More'}
+        </Press>
+      </View>
+    </Panel>
+  );
+}
+
+/** What else a look can tell. An empty `at` means now. */
+interface Seen {
+  readonly at: string;
+  readonly smell: Smell | null;
+  readonly bubbles: Bubbles | null;
+  readonly liquid: Liquid | null;
+  readonly floats: boolean | null;
+  readonly note: string;
+}
+
+const NOTHING_ELSE: Seen = {
+  at: '',
+  smell: null,
+  bubbles: null,
+  liquid: null,
+  floats: null,
+  note: '',
+};
+
+const hasMore = ({ smell, bubbles, liquid, floats, note }: Seen) =>
+  smell !== null || bubbles !== null || liquid !== null || floats !== null || note.trim() !== '';
+
+function MoreSeen({
+  seen,
+  onSeen,
+  problems,
+}: {
+  readonly seen: Seen;
+  readonly onSeen: (seen: Seen) => void;
+  readonly problems: Readonly<Record<string, string>>;
+}) {
+  const toggled = <K extends keyof Seen>(key: K, is: Seen[K]) =>
+    onSeen({ ...seen, [key]: seen[key] === is ? null : is });
+  return (
+    <View style={{ gap: 14 }}>
+      <MomentField
+        label="Seen at"
+        text={seen.at}
+        onText={(at) => onSeen({ ...seen, at })}
+        problem={problems.at ?? null}
+      />
+      <Choice
+        label="Bubbles"
+        options={BUBBLES.map((is) => ({ is, text: BUBBLE_WORDS[is] }))}
+        chosen={seen.bubbles}
+        onChoose={(is) => toggled('bubbles', is)}
+      />
+      <Choice
+        label="Smell"
+        options={SMELLS.map((is) => ({ is, text: SMELL_WORDS[is] }))}
+        chosen={seen.smell}
+        onChoose={(is) => toggled('smell', is)}
+      />
+      <Choice
+        label="Liquid"
+        options={LIQUIDS.map((is) => ({ is, text: LIQUID_WORDS[is] }))}
+        chosen={seen.liquid}
+        onChoose={(is) => toggled('liquid', is)}
+      />
+      <Choice
+        label="Float test"
+        options={[
+          { is: true, text: 'floats' },
+          { is: false, text: 'sinks' },
+        ]}
+        chosen={seen.floats}
+        onChoose={(is) => toggled('floats', is)}
+      />
+      <Words size="small" tone="quiet">
+        A hint, not proof: stirring sinks a ripe starter, and rye or stiff ones mislead. The rise
+        against time tells more. Smell, do not taste: raw flour can carry germs.
+      </Words>
+      <Field
+        label="Note"
+        text={seen.note}
+        onText={(note) => onSeen({ ...seen, note })}
+        lines={2}
+        problem={problems.note ?? null}
+      />
+    </View>
+  );
+}

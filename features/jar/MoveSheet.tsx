@@ -1,0 +1,86 @@
+import { useMemo } from 'react';
+import { View } from 'react-native';
+
+import { forecast } from '@core/ferment';
+import { type Standing, conditionsOf } from '@core/journal';
+import { HOUR } from '@core/measure';
+import { Press, Sheet, Words } from '@kit';
+import {
+  logEntries,
+  selectContext,
+  selectNow,
+  selectPlaces,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
+
+import { useKitchenWords } from '../words';
+
+/** Hours beyond now that a move is judged by. */
+const LOOK_AHEAD = 72;
+
+/** Where to put the jar, and what each place would do to it. */
+export function MoveSheet({
+  standing,
+  onClose,
+}: {
+  readonly standing: Standing;
+  readonly onClose: () => void;
+}) {
+  const { jar, place: here } = standing;
+  const words = useKitchenWords();
+  const dispatch = useAppDispatch();
+  const now = useAppSelector(selectNow);
+  const places = useAppSelector(selectPlaces);
+  const context = useAppSelector(selectContext);
+  const outcomes = useMemo(
+    () =>
+      places.map((place) => {
+        const moved = { ...jar, stays: [...jar.stays, { from: now, place: place.id }] };
+        return forecast(jar.fedMix, conditionsOf(moved, context), standing.hours + LOOK_AHEAD);
+      }),
+    [places, jar, now, context, standing.hours],
+  );
+  return (
+    <Sheet title={`Move ${jar.card.name}`} onClose={onClose}>
+      {places.map((place, i) => {
+        const { ripeFromH, ripeUntilH } = outcomes[i]!;
+        const at = (h: number) => words.moment(jar.since + h * HOUR);
+        const then =
+          ripeFromH === null
+            ? 'not ripe within three days'
+            : standing.hours > (ripeUntilH ?? Infinity)
+              ? 'its ripe hours are over'
+              : `ripe ${at(ripeFromH)} to ${ripeUntilH === null ? 'beyond three days' : at(ripeUntilH)}`;
+        return (
+          <View key={place.id} style={{ gap: 4 }}>
+            <Press
+              disabled={place.id === here?.id}
+              onPress={() => {
+                dispatch(
+                  logEntries(
+                    [
+                      {
+                        kind: 'moved',
+                        jar: jar.id,
+                        at: new Date(now).toISOString(),
+                        place: place.id,
+                      },
+                    ],
+                    `${jar.card.name} moved: ${place.name}`,
+                  ),
+                );
+                onClose();
+              }}
+            >
+              {place.id === here?.id ? `${place.name}, where it stands` : place.name}
+            </Press>
+            <Words size="small" tone="quiet" center>
+              {then}
+            </Words>
+          </View>
+        );
+      })}
+    </Sheet>
+  );
+}

@@ -1,0 +1,40 @@
+import { useState } from 'react';
+
+import { type Standing } from '@core/journal';
+import { Field, Press, Sheet } from '@kit';
+import { logEntries, selectNow, useAppDispatch, useAppSelector } from '@state';
+
+const LONGEST = 2000;
+
+/** A line for the journal. */
+export function NoteSheet({
+  standing,
+  onClose,
+}: {
+  readonly standing: Standing;
+  readonly onClose: () => void;
+}) {
+  const { jar } = standing;
+  const dispatch = useAppDispatch();
+  const now = useAppSelector(selectNow);
+  const [text, setText] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const log = () => {
+    const note = text.trim();
+    if (note === '') return setProblem('Write a word or two first.');
+    if (note.length > LONGEST)
+      return setProblem(`Keep it under ${LONGEST} characters; this has ${note.length}.`);
+    dispatch(
+      logEntries([{ kind: 'noted', jar: jar.id, at: new Date(now).toISOString(), note }], 'Noted'),
+    );
+    onClose();
+  };
+  return (
+    <Sheet title={`A note on ${jar.card.name}`} onClose={onClose}>
+      <Field label="Note" text={text} onText={setText} lines={4} problem={problem} />
+      <Press kind="main" onPress={log}>
+        Write it down
+      </Press>
+    </Sheet>
+  );
+}

@@ -1,0 +1,96 @@
+import { useRef } from 'react';
+import { type GestureResponderEvent, View } from 'react-native';
+
+import { Icon, JAR_BOX, JarDrawing, type JarPicture, jarY, useLook } from '@kit';
+
+const WIDTH = 116;
+const SCALE = WIDTH / JAR_BOX.width;
+const HANDLE = 34;
+const STEP = 0.05;
+const LOWEST = 0.5;
+
+/** The jar with a surface that follows the finger, or the arrow keys. Height against the band. */
+export function SurfaceDrag({
+  picture,
+  height,
+  onHeight,
+}: {
+  readonly picture: JarPicture;
+  readonly height: number;
+  readonly onHeight: (height: number) => void;
+}) {
+  const look = useLook();
+  const highest = Math.max(1.1, 1 / picture.band);
+  const grip = useRef({ pageY: 0, height });
+  const within = (to: number) => Math.min(highest, Math.max(LOWEST, to));
+  const onGrant = ({ nativeEvent }: GestureResponderEvent) => {
+    grip.current = { pageY: nativeEvent.pageY, height };
+  };
+  const onMove = ({ nativeEvent }: GestureResponderEvent) => {
+    const perBand = (JAR_BOX.floor - JAR_BOX.brim) * SCALE * picture.band;
+    onHeight(within(grip.current.height - (nativeEvent.pageY - grip.current.pageY) / perBand));
+  };
+  const y = jarY(Math.min(0.99, picture.band * height)) * SCALE;
+  const shown = { ...picture, surface: Math.min(0.98, picture.band * height), streaksTo: 0 };
+  const onKeyDown = (event: { key: string; preventDefault: () => void }) => {
+    const by = { ArrowUp: STEP, ArrowDown: -STEP, PageUp: 0.25, PageDown: -0.25 }[event.key];
+    if (by === undefined) return;
+    event.preventDefault();
+    onHeight(within(Math.round((height + by) * 100) / 100));
+  };
+  return (
+    <View
+      role="slider"
+      tabIndex={0}
+      aria-label="Surface in the jar"
+      aria-orientation="vertical"
+      aria-valuemin={Math.round((LOWEST - 1) * 100)}
+      aria-valuemax={Math.round((highest - 1) * 100)}
+      aria-valuenow={Math.round((height - 1) * 100)}
+      aria-valuetext={`${Math.round((height - 1) * 100)} % above the band`}
+      {...{ onKeyDown }}
+      onStartShouldSetResponder={() => true}
+      onResponderTerminationRequest={() => false}
+      onResponderGrant={onGrant}
+      onResponderMove={onMove}
+      style={
+        {
+          width: WIDTH + HANDLE / 2,
+          touchAction: 'none',
+          cursor: 'ns-resize',
+          userSelect: 'none',
+        } as object
+      }
+    >
+      <JarDrawing picture={shown} width={WIDTH} />
+      <View
+        style={{
+          position: 'absolute',
+          left: 0,
+          right: HANDLE / 2,
+          top: y - 1,
+          borderTopWidth: 2,
+          borderStyle: 'dashed',
+          borderColor: look.ink,
+        }}
+      />
+      <View
+        style={{
+          position: 'absolute',
+          right: 0,
+          top: y - HANDLE / 2,
+          width: HANDLE,
+          height: HANDLE,
+          borderRadius: HANDLE / 2,
+          backgroundColor: look.canopy,
+          borderWidth: 2,
+          borderColor: look.onCanopy,
+          alignItems: 'center',
+          justifyContent: 'center',
+        }}
+      >
+        <Icon name="arrow-up-down-bold" size={20} color={look.onCanopy} />
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,73 @@
+import { useMemo, useState } from 'react';
+
+import { Choice, Page, Panel, Press, Words } from '@kit';
+import { selectArchived, selectJars, selectLiveEvents, useAppSelector } from '@state';
+import { isJarEvent } from '@core/journal';
+
+import { EventRow } from './EventRow';
+
+const PAGE = 60;
+
+/** Everything logged, newest first, of all jars or one. */
+export function JournalScreen() {
+  const live = useAppSelector(selectLiveEvents);
+  const jars = useAppSelector(selectJars);
+  const archived = useAppSelector(selectArchived);
+  const [jar, setJar] = useState('all');
+  const [count, setCount] = useState(PAGE);
+  const everyJar = [...jars, ...archived];
+  const entries = useMemo(
+    () =>
+      live
+        .filter(isJarEvent)
+        .filter((event) => jar === 'all' || event.jar === jar)
+        .reverse(),
+    [live, jar],
+  );
+  const nameOf = (id: string) => everyJar.find((known) => known.id === id)?.card.name ?? id;
+  return (
+    <Page narrow>
+      <Words size="heading" level={1}>
+        Journal
+      </Words>
+      {everyJar.length > 1 && (
+        <Choice
+          label="Of which jar"
+          hideLabel
+          options={[
+            { is: 'all', text: 'All jars' },
+            ...everyJar.map((known) => ({ is: known.id, text: known.card.name })),
+          ]}
+          chosen={jar}
+          onChoose={(is) => {
+            setJar(is);
+            setCount(PAGE);
+          }}
+        />
+      )}
+      {entries.length === 0 ? (
+        <Panel>
+          <Words>
+            What you do at the bench and see in the jars is written down here by itself: feeds,
+            looks, moves, what was taken and where it went.
+          </Words>
+        </Panel>
+      ) : (
+        <Panel style={{ gap: 0, paddingVertical: 4 }} label="Entries">
+          {entries.slice(0, count).map((event) => (
+            <EventRow
+              key={event.id}
+              event={event}
+              {...(jar === 'all' ? { jarName: nameOf(event.jar) } : {})}
+            />
+          ))}
+        </Panel>
+      )}
+      {entries.length > count && (
+        <Press
+          onPress={() => setCount(count + PAGE)}
+        >{`Earlier entries (${entries.length - count})`}</Press>
+      )}
+    </Page>
+  );
+}

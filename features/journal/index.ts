@@ -1,0 +1,3 @@
+/** The journal: everything logged, by jar and time. */
+export { EventRow } from './EventRow';
+export { JournalScreen } from './JournalScreen';

@@ -1,0 +1,59 @@
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+
+import { JarDrawing, Panel, Press, Words } from '@kit';
+import { selectArchived, selectKitchen, useAppSelector } from '@state';
+
+import { KitchenSwitch } from './KitchenSwitch';
+
+const WAITING = {
+  band: 0.3,
+  surface: 0.3,
+  dome: 0,
+  streaksTo: 0.3,
+  bubbling: 0.12,
+  liquid: 'none',
+  flour: { white: 1 },
+} as const;
+
+/** What belongs here, one action, and the demo. */
+export function EmptyKitchen() {
+  const router = useRouter();
+  const { name } = useAppSelector(selectKitchen);
+  const archived = useAppSelector(selectArchived);
+  return (
+    <>
+      <Words size="heading" level={1}>
+        No starter on the shelf yet
+      </Words>
+      <Panel>
+        <View style={{ flexDirection: 'row', gap: 20, alignItems: 'center' }}>
+          <JarDrawing picture={WAITING} width={84} />
+          <View style={{ flex: 1, gap: 8 }}>
+            <Words>
+              Your jars stand here as they should look at this moment: how far they have risen, when
+              they are ripe, when they want feeding.
+            </Words>
+            <Words tone="quiet">One starter takes less than a minute.</Words>
+          </View>
+        </View>
+        <Press kind="main" big href="/add" onPress={() => router.navigate('/add')}>
+          Add a starter
+        </Press>
+      </Panel>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <KitchenSwitch name={name} />
+        {archived.length > 0 && (
+          <Press
+            kind="bare"
+            icon="archive-outline"
+            href="/settings"
+            onPress={() => router.navigate('/settings')}
+          >
+            Archived jars
+          </Press>
+        )}
+      </View>
+    </>
+  );
+}

@@ -1,0 +1,87 @@
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+
+import { celsiusAt } from '@core/ferment';
+import { stepsInOrder } from '@core/plan';
+import { Page, Press, TwoPanes, Words, useWide } from '@kit';
+import {
+  selectKitchen,
+  selectNow,
+  selectPlaces,
+  selectStandings,
+  selectTime,
+  useAppSelector,
+} from '@state';
+
+import { JarPane } from '../jar';
+import { useKitchenWords } from '../words';
+import { EmptyKitchen } from './EmptyKitchen';
+import { KitchenSwitch } from './KitchenSwitch';
+import { LaterSteps } from './LaterSteps';
+import { NextStepPanel } from './NextStepPanel';
+import { Shelves } from './Shelves';
+
+/** What do I do next, when, with how much; and how is every jar. A jar, when one is asked for, beside or instead. */
+export function NowScreen({ jar }: { readonly jar?: string }) {
+  const wide = useWide();
+  const standings = useAppSelector(selectStandings);
+  const { name } = useAppSelector(selectKitchen);
+  const router = useRouter();
+  if (jar !== undefined && (!wide || standings.length === 0))
+    return (
+      <Page key={jar} narrow>
+        <JarPane id={jar} back />
+      </Page>
+    );
+  if (standings.length === 0)
+    return (
+      <Page narrow>
+        <EmptyKitchen />
+      </Page>
+    );
+
+  const steps = stepsInOrder(standings);
+  const shownJar = jar ?? steps[0]!.jar;
+  const next = standings.find((standing) => standing.jar.id === steps[0]!.jar)!;
+  const shelves = (
+    <>
+      <KitchenLine />
+      <NextStepPanel step={steps[0]!} standing={next} />
+      <LaterSteps steps={steps.slice(1)} standings={standings} />
+      <Shelves standings={standings} chosen={wide ? shownJar : null} />
+      <View
+        style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, justifyContent: 'space-between' }}
+      >
+        <Press kind="bare" icon="plus" href="/add" onPress={() => router.navigate('/add')}>
+          Add a starter
+        </Press>
+        <KitchenSwitch name={name} />
+      </View>
+    </>
+  );
+  return (
+    <Page key={wide ? 'wide' : 'phone'}>
+      {wide ? (
+        <TwoPanes left={shelves} right={<JarPane id={shownJar} key={shownJar} />} />
+      ) : (
+        shelves
+      )}
+    </Page>
+  );
+}
+
+/** The day, the time, and how warm the kitchen should be. */
+function KitchenLine() {
+  const words = useKitchenWords();
+  const now = useAppSelector(selectNow);
+  const time = useAppSelector(selectTime);
+  const counter = useAppSelector(selectPlaces).find((place) => place.kind === 'counter');
+  const weekday = new Intl.DateTimeFormat('en-GB', { weekday: 'long', timeZone: time.zone });
+  return (
+    <Words size="small" tone="quiet">
+      {`${weekday.format(now)} ${words.time(now)}`}
+      {counter &&
+        ` · kitchen ${words.celsius(celsiusAt(counter.temperature, time.hourOfDay(now)))}`}
+    </Words>
+  );
+}

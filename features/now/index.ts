@@ -1,0 +1,2 @@
+/** Now: the next step and the shelves. */
+export { NowScreen } from './NowScreen';

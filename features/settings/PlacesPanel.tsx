@@ -1,0 +1,69 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { type DayTemperature, type Place, celsiusAt } from '@core/ferment';
+import { Panel, Press, Words } from '@kit';
+import { selectPlaces, useAppSelector } from '@state';
+
+import { type KitchenWords, useKitchenWords } from '../words';
+import { PlaceSheet } from './PlaceSheet';
+
+/** The kitchen's places and how warm they are. */
+export function PlacesPanel() {
+  const places = useAppSelector(selectPlaces);
+  const words = useKitchenWords();
+  const [open, setOpen] = useState<Place | null>(null);
+  return (
+    <Panel label="Places">
+      <Words size="title" level={2}>
+        Places
+      </Words>
+      <Words size="small" tone="quiet">
+        Every forecast rests on these. A thermometer left overnight beside the jar is worth more
+        than any setting of an oven.
+      </Words>
+      {places.map((place) => (
+        <View key={place.id} style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
+          <View style={{ flex: 1 }}>
+            <Words strong>{place.name}</Words>
+            <Words size="small" tone="quiet">
+              {temperatureWords(place.temperature, words)}
+            </Words>
+          </View>
+          <Press label={`Change ${place.name}`} onPress={() => setOpen(place)}>
+            Change
+          </Press>
+        </View>
+      ))}
+      <Press kind="bare" icon="plus" onPress={() => setOpen(newPlace(places))}>
+        Add a place
+      </Press>
+      {open && <PlaceSheet place={open} onClose={() => setOpen(null)} />}
+    </Panel>
+  );
+}
+
+function temperatureWords(temperature: DayTemperature, words: KitchenWords): string {
+  switch (temperature.kind) {
+    case 'constant':
+      return `${words.celsius(temperature.celsius)} all day`;
+    case 'dayNight':
+      return `${words.celsius(temperature.day)} by day, ${words.celsius(temperature.night)} at night`;
+    case 'hourly': {
+      const over = Array.from({ length: 24 }, (_, hour) => celsiusAt(temperature, hour));
+      return `${words.celsius(Math.min(...over))} to ${words.celsius(Math.max(...over))} over the day`;
+    }
+  }
+}
+
+function newPlace(places: readonly Place[]): Place {
+  let n = places.length + 1;
+  while (places.some(({ id }) => id === `place-${n}`)) n++;
+  return {
+    id: `place-${n}`,
+    name: '',
+    kind: 'counter',
+    temperature: { kind: 'constant', celsius: 21 },
+    sd: 1,
+  };
+}

@@ -1,0 +1,2 @@
+/** Settings: how things are shown, places, the school, export and import. */
+export { SettingsScreen } from './SettingsScreen';

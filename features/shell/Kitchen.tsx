@@ -1,0 +1,34 @@
+import { type ReactNode, useEffect, useState } from 'react';
+import { Provider } from 'react-redux';
+
+import { LookProvider } from '@kit';
+import { clockStandsStill, keepStore, makeStore, readClock, ticked, useAppSelector } from '@state';
+
+/** How often the jars on the shelves move, ms. */
+const TICK = 20_000;
+
+/** The store, the look, and the clock that moves the jars. Shows nothing until the kitchen is open. */
+export function Kitchen({ children }: { readonly children: ReactNode }) {
+  const [store] = useState(makeStore);
+  useEffect(() => {
+    const keeping = keepStore(store);
+    const timer = clockStandsStill
+      ? undefined
+      : setInterval(() => store.dispatch(ticked(readClock())), TICK);
+    return () => {
+      clearInterval(timer);
+      void keeping.then((stop) => stop());
+    };
+  }, [store]);
+  return (
+    <Provider store={store}>
+      <Opened>{children}</Opened>
+    </Provider>
+  );
+}
+
+function Opened({ children }: { readonly children: ReactNode }) {
+  const open = useAppSelector((state) => state.kitchen.status === 'open');
+  const theme = useAppSelector((state) => state.settings.theme);
+  return open ? <LookProvider theme={theme}>{children}</LookProvider> : null;
+}

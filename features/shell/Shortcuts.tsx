@@ -1,0 +1,51 @@
+import { useRouter } from 'expo-router';
+import { useEffect, useState } from 'react';
+import { View } from 'react-native';
+
+import { Sheet, Words } from '@kit';
+import { undoNotice, useAppDispatch } from '@state';
+
+const KEYS = [
+  ['n', 'Now: the next step and the shelves'],
+  ['j', 'Journal'],
+  ['h', 'Help'],
+  ['s', 'Settings'],
+  ['a', 'Add a starter'],
+  ['u', 'Undo what the bar at the bottom offers'],
+  ['?', 'These shortcuts'],
+] as const;
+
+const PATHS = { n: '/', j: '/journal', h: '/help', s: '/settings', a: '/add' } as const;
+
+/** Single keys, outside fields and panels. */
+export function Shortcuts() {
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const [shown, setShown] = useState(false);
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const target = event.target as HTMLElement;
+      const typing = /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName);
+      if (typing || event.ctrlKey || event.metaKey || event.altKey) return;
+      if (document.querySelector('[role="dialog"]')) return;
+      if (event.key === '?') setShown(true);
+      else if (event.key === 'u') dispatch(undoNotice());
+      else if (event.key in PATHS) router.navigate(PATHS[event.key as keyof typeof PATHS]);
+    };
+    document.addEventListener('keydown', onKey);
+    return () => document.removeEventListener('keydown', onKey);
+  }, [router, dispatch]);
+  if (!shown) return null;
+  return (
+    <Sheet title="Keyboard" onClose={() => setShown(false)}>
+      {KEYS.map(([key, does]) => (
+        <View key={key} style={{ flexDirection: 'row', gap: 16 }}>
+          <Words strong style={{ width: 24 }}>
+            {key}
+          </Words>
+          <Words style={{ flexShrink: 1 }}>{does}</Words>
+        </View>
+      ))}
+    </Sheet>
+  );
+}

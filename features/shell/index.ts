@@ -1,0 +1,5 @@
+/** What stands around every screen. */
+export * from './Kitchen';
+export * from './NotFoundScreen';
+export * from './saveFile';
+export * from './Shell';

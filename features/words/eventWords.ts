@@ -1,0 +1,55 @@
+import { ratioOf, ratioText } from '@core/bench';
+import { type JournalEvent, type JarEvent } from '@core/journal';
+
+import {
+  BUBBLE_WORDS,
+  DESTINATION_WORDS,
+  LIQUID_WORDS,
+  SMELL_WORDS,
+  blendWords,
+  riseWords,
+} from './jarWords';
+import { type KitchenWords } from './kitchenWords';
+
+/** An entry of the journal in a line. `placeName` finds a place's name by its id. */
+export function eventWords(
+  event: JarEvent,
+  words: KitchenWords,
+  placeName: (id: string) => string,
+): string {
+  switch (event.kind) {
+    case 'started':
+      return `joined with ${words.grams(event.massG)}, ${blendWords(event.card.flour)}`;
+    case 'fed': {
+      const ratio = ratioOf(event.keepG, event.flourG, event.waterG);
+      return `fed ${event.keepG} + ${event.flourG} + ${event.waterG} g${ratio ? `, ${ratioText(ratio).replaceAll(' ', '\u00a0')}` : ''}`;
+    }
+    case 'moved':
+      return `moved: ${placeName(event.place)}`;
+    case 'looked':
+      return `looked: ${
+        [
+          event.height !== undefined && riseWords(event.height),
+          event.bubbles && `bubbles ${BUBBLE_WORDS[event.bubbles]}`,
+          event.smell && `smells of ${SMELL_WORDS[event.smell]}`,
+          event.liquid && `liquid ${LIQUID_WORDS[event.liquid]}`,
+          event.floats !== undefined && (event.floats ? 'floats' : 'sinks'),
+          event.note,
+        ]
+          .filter(Boolean)
+          .join(', ') || 'nothing noted'
+      }`;
+    case 'took':
+      return `took ${words.grams(event.grams)}${event.note ? ` for ${event.note}` : ' for a bake'}`;
+    case 'discarded':
+      return `took out ${words.grams(event.grams)}: ${DESTINATION_WORDS[event.to]}`;
+    case 'noted':
+      return event.note;
+    case 'described':
+      return event.card.archived ? 'archived' : 'card changed';
+  }
+}
+
+/** Entries that can be struck out of the journal: all but those that make the jar. */
+export const canBeStruck = (event: JournalEvent): boolean =>
+  event.kind !== 'started' && event.kind !== 'arranged' && event.kind !== 'withdrew';

@@ -1,0 +1,5 @@
+/** How the kitchen talks: times, amounts, stages and reasons in words. */
+export * from './jarWords';
+export * from './kitchenWords';
+export * from './useKitchenWords';
+export * from './eventWords';

@@ -1,0 +1,108 @@
+import { type Instant, DAY, celsiusToFahrenheit, gramsToOunces } from '@core/measure';
+import { type Settings } from '@state';
+
+/** How instants, durations and amounts read in this kitchen. */
+export interface KitchenWords {
+  /** "18:20" */
+  time(at: Instant): string;
+  /** The time, with the day when it is not today: "tomorrow 07:00", "Mon 16 Mar 07:00". */
+  moment(at: Instant): string;
+  /** The day alone: "today", "tomorrow", "Mon 16 Mar". */
+  day(at: Instant): string;
+  /** "7 h 10 min", "3 days" */
+  span(hours: number): string;
+  /** "21 °C" */
+  celsius(celsius: number): string;
+  /** "110 g", with ounces when wanted. */
+  grams(grams: number): string;
+  /** The local text of a date and time field. */
+  fieldText(at: Instant): string;
+}
+
+/**
+ * Words for one kitchen at one moment.
+ *
+ * @param zone IANA zone of the kitchen
+ */
+export function kitchenWords(settings: Settings, zone: string, now: Instant): KitchenWords {
+  const { times, days, numbers } = formats(zone, settings.clock);
+  const dayNumber = (at: Instant) => Date.parse(`${numbers.format(at)}T00:00:00Z`) / DAY;
+  const time = (at: Instant) => times.format(at).replace(/\u202f/g, ' ');
+  const day = (at: Instant) => {
+    const ahead = dayNumber(at) - dayNumber(now);
+    if (ahead === 0) return 'today';
+    if (ahead === 1) return 'tomorrow';
+    if (ahead === -1) return 'yesterday';
+    return days.format(at).replace(',', '');
+  };
+  return {
+    time,
+    day,
+    moment: (at) => {
+      const which = day(at);
+      return which === 'today' ? time(at) : `${which} ${time(at)}`;
+    },
+    span,
+    celsius: (celsius) =>
+      settings.temperature === 'fahrenheit'
+        ? `${Math.round(celsiusToFahrenheit(celsius))} °F`
+        : `${Math.round(celsius)} °C`,
+    grams: (grams) => {
+      const whole = `${Math.round(grams)} g`;
+      return settings.ounces ? `${whole} (${gramsToOunces(grams).toFixed(1)} oz)` : whole;
+    },
+    fieldText: (at) => localText(at),
+  };
+}
+
+function span(hours: number): string {
+  const minutes = Math.round(Math.abs(hours) * 60);
+  if (minutes < 60) return `${minutes} min`;
+  if (minutes < 600) {
+    const rest = Math.round((minutes % 60) / 5) * 5;
+    const whole = Math.floor(minutes / 60) + (rest === 60 ? 1 : 0);
+    return rest % 60 === 0 ? `${whole} h` : `${whole} h ${rest} min`;
+  }
+  if (minutes < 48 * 60) return `${Math.round(minutes / 60)} h`;
+  const days = Math.round(minutes / 60 / 24);
+  return days < 21 ? `${days} days` : `${Math.round(days / 7)} weeks`;
+}
+
+interface Formats {
+  readonly times: Intl.DateTimeFormat;
+  readonly days: Intl.DateTimeFormat;
+  readonly numbers: Intl.DateTimeFormat;
+}
+
+const known = new Map<string, Formats>();
+
+/** Making a formatter costs more than a screen; there are only a few. */
+function formats(zone: string, clock: Settings['clock']): Formats {
+  const key = `${zone} ${clock}`;
+  let found = known.get(key);
+  if (!found) {
+    found = {
+      times: new Intl.DateTimeFormat('en-GB', {
+        timeZone: zone,
+        hour: clock === '12' ? 'numeric' : '2-digit',
+        minute: '2-digit',
+        hour12: clock === '12',
+      }),
+      days: new Intl.DateTimeFormat('en-GB', {
+        timeZone: zone,
+        weekday: 'short',
+        day: 'numeric',
+        month: 'short',
+      }),
+      numbers: new Intl.DateTimeFormat('en-CA', { timeZone: zone }),
+    };
+    known.set(key, found);
+  }
+  return found;
+}
+
+/** `2026-03-13T18:20` in the device's own zone, as a date and time field wants it. */
+function localText(at: Instant): string {
+  const date = new Date(at);
+  return new Date(at - date.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
+}

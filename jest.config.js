@@ -1,0 +1,49 @@
+/** Two projects: everything without a screen at Node speed, and the interface on a real DOM. */
+const aliases = {
+  '^@react-native-vector-icons/material-design-icons$': '<rootDir>/kit/Icon.tsx',
+  '^@(core|kit|state|features|demo)/(.*)$': '<rootDir>/$1/$2',
+  '^@(kit|state)$': '<rootDir>/$1',
+};
+
+module.exports = {
+  projects: [
+    {
+      displayName: 'core',
+      testEnvironment: 'node',
+      testMatch: [
+        '<rootDir>/core/**/*.test.ts',
+        '<rootDir>/server/**/*.test.ts',
+        '<rootDir>/demo/**/*.test.ts',
+        '<rootDir>/state/**/*.test.ts',
+      ],
+      moduleNameMapper: aliases,
+      transform: {
+        '^.+\\.m?[jt]sx?$': [
+          'babel-jest',
+          {
+            configFile: false,
+            babelrc: false,
+            presets: ['@babel/preset-typescript'],
+            plugins: [
+              '@babel/plugin-transform-modules-commonjs',
+              '@babel/plugin-transform-dynamic-import',
+            ],
+          },
+        ],
+      },
+      // these ship only ES modules
+      transformIgnorePatterns: ['/node_modules/(?!(d3-.*|internmap|@date-fns/tz)/)'],
+    },
+    {
+      displayName: 'interface',
+      preset: 'jest-expo/web',
+      testMatch: ['<rootDir>/{kit,features}/**/*.test.tsx'],
+      setupFilesAfterEnv: ['<rootDir>/tests/setup-interface.ts'],
+      moduleNameMapper: { ...aliases, '\\.(ttf|otf|woff2)$': '<rootDir>/tests/asset-stub.js' },
+      transformIgnorePatterns: [
+        '/node_modules/(?!(.pnpm|react-native|@react-native|@react-native-community|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|standard-navigation|react-redux|@reduxjs|redux|redux-thunk|reselect|immer|comlink|d3-.*|@date-fns/tz|date-fns))',
+        '/node_modules/react-native-reanimated/plugin/',
+      ],
+    },
+  ],
+};

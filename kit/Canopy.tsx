@@ -1,0 +1,218 @@
+import { line, area, curveMonotoneX } from 'd3-shape';
+import { useId, useState } from 'react';
+import { View } from 'react-native';
+import Svg, {
+  Circle,
+  ClipPath,
+  Defs,
+  G,
+  Line,
+  Path,
+  Rect,
+  Text as SvgText,
+} from 'react-native-svg';
+
+import { TEXT_FONT, useLook } from './look';
+
+/** A point of the height curve with its width; hours from the feed, heights against the band. */
+export interface CanopyPoint {
+  readonly hours: number;
+  readonly height: number;
+  readonly low: number;
+  readonly high: number;
+}
+
+export interface CanopyProps {
+  readonly points: readonly CanopyPoint[];
+  readonly ripe: { readonly from: number; readonly until: number } | null;
+  readonly looks: readonly { readonly hours: number; readonly height: number }[];
+  /** Hours of now, and the words of its time. */
+  readonly now: { readonly hours: number; readonly text: string };
+  /** What is written along the bottom. */
+  readonly ticks: readonly { readonly hours: number; readonly text: string }[];
+  readonly until: number;
+  readonly height?: number;
+  /** The whole chart in a sentence. */
+  readonly label: string;
+}
+
+const MARGIN = { left: 6, right: 6, top: 18, bottom: 46 } as const;
+
+/** A feed's forecast as a canopy: a dome over the hours with its ribs, the ripe window as its bright panel. */
+export function Canopy({
+  points,
+  ripe,
+  looks,
+  now,
+  ticks,
+  until,
+  height = 236,
+  label,
+}: CanopyProps) {
+  const look = useLook();
+  const clip = useId();
+  const [width, setWidth] = useState(0);
+  const shown = points.filter((point) => point.hours <= until + 1e-6);
+  const highest = Math.max(
+    2.3,
+    ...shown.map((point) => point.high),
+    ...looks.map((point) => point.height),
+  );
+  const base = height - MARGIN.bottom;
+  const x = (hours: number) => MARGIN.left + (hours / until) * (width - MARGIN.left - MARGIN.right);
+  const y = (ratio: number) => base - ((ratio - 1) / (highest - 1)) * (base - MARGIN.top);
+  const curve =
+    line<CanopyPoint>(
+      (p) => x(p.hours),
+      (p) => y(Math.max(1, p.height)),
+    ).curve(curveMonotoneX)(shown) ?? '';
+  const band =
+    area<CanopyPoint>(
+      (p) => x(p.hours),
+      (p) => y(Math.max(1, p.low)),
+      (p) => y(Math.max(1, p.high)),
+    ).curve(curveMonotoneX)(shown) ?? '';
+  const under =
+    area<CanopyPoint>(
+      (p) => x(p.hours),
+      base,
+      (p) => y(Math.max(1, p.height)),
+    ).curve(curveMonotoneX)(shown) ?? '';
+  const apex = shown.reduce(
+    (best, p) => (p.height > best.height ? p : best),
+    shown[0] ?? { hours: 0, height: 1, low: 1, high: 1 },
+  );
+  const nowX = x(Math.min(now.hours, until));
+  return (
+    <View
+      role="img"
+      aria-label={label}
+      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+      style={{ height, alignSelf: 'stretch' }}
+    >
+      {width > 0 && (
+        <Svg width={width} height={height} aria-hidden>
+          <Defs>
+            <ClipPath id={clip}>
+              <Path d={under} />
+            </ClipPath>
+          </Defs>
+          <Path d={band} fill={look.mist} />
+          <G clipPath={`url(#${clip})`}>
+            {ripe && (
+              <Rect
+                x={x(ripe.from)}
+                y={0}
+                width={Math.max(0, x(Math.min(ripe.until, until)) - x(ripe.from))}
+                height={base}
+                fill={look.canopy}
+              />
+            )}
+            {ticks.map((tick) => (
+              <Path
+                key={tick.hours}
+                d={`M${x(apex.hours)} ${y(apex.height)}Q${x(tick.hours) + (x(apex.hours) - x(tick.hours)) * 0.25} ${y(apex.height) + (base - y(apex.height)) * 0.35} ${x(tick.hours)} ${base}`}
+                fill="none"
+                stroke={look.rim}
+                strokeOpacity={0.5}
+                strokeWidth={1}
+              />
+            ))}
+          </G>
+          {highest > 2.05 && (
+            <>
+              <Line
+                x1={MARGIN.left}
+                x2={width - MARGIN.right}
+                y1={y(2)}
+                y2={y(2)}
+                stroke={look.quiet}
+                strokeWidth={1}
+                strokeDasharray="2 5"
+              />
+              <SvgText
+                x={width - MARGIN.right}
+                y={y(2) - 5}
+                textAnchor="end"
+                fontSize={12}
+                fontFamily={TEXT_FONT}
+                fill={look.quiet}
+              >
+                doubled
+              </SvgText>
+            </>
+          )}
+          <Path d={curve} fill="none" stroke={look.rim} strokeWidth={2.5} strokeLinejoin="round" />
+          <Path
+            d={scallops(
+              ticks.map((tick) => x(tick.hours)),
+              x(0),
+              x(until),
+              base,
+            )}
+            fill="none"
+            stroke={look.rim}
+            strokeWidth={2}
+          />
+          {looks.map((seen) => (
+            <Circle
+              key={seen.hours}
+              cx={x(seen.hours)}
+              cy={y(Math.max(1, seen.height))}
+              r={5}
+              fill={look.enamel}
+              stroke={look.beet}
+              strokeWidth={2.5}
+            />
+          ))}
+          {now.hours <= until && (
+            <Path
+              d={`M${nowX} ${MARGIN.top - 8}V${base + 9}a6 6 0 0 1 -12 0`}
+              fill="none"
+              stroke={look.ink}
+              strokeWidth={2.5}
+              strokeLinecap="round"
+            />
+          )}
+          {ticks.map((tick) => (
+            <SvgText
+              key={tick.hours}
+              x={Math.min(width - 18, Math.max(18, x(tick.hours)))}
+              y={base + 40}
+              textAnchor="middle"
+              fontSize={12.5}
+              fontFamily={TEXT_FONT}
+              fill={look.quiet}
+            >
+              {tick.text}
+            </SvgText>
+          ))}
+          {now.hours <= until && (
+            <SvgText
+              x={Math.min(width - 40, nowX + 7)}
+              y={base + 22}
+              fontSize={12.5}
+              fontWeight="700"
+              fontFamily={TEXT_FONT}
+              fill={look.ink}
+            >
+              {now.text}
+            </SvgText>
+          )}
+        </Svg>
+      )}
+    </View>
+  );
+}
+
+/** The hem of the canopy: an arc from rib to rib. */
+function scallops(ribs: readonly number[], from: number, to: number, base: number): string {
+  const stops = [from, ...ribs.filter((rib) => rib > from + 4 && rib < to - 4), to];
+  return stops
+    .slice(1)
+    .map((stop, i) => {
+      const before = stops[i]!;
+      return `M${before} ${base}Q${(before + stop) / 2} ${base - 7} ${stop} ${base}`;
+    })
+    .join('');
+}

@@ -1,0 +1,61 @@
+import { Pressable, View } from 'react-native';
+
+import { RADIUS, RIM, TOUCH, useLook } from './look';
+import { Words } from './Words';
+
+/** One of a few: each is a word to touch, and one is chosen. */
+export function Choice<T extends string | number | boolean>({
+  label,
+  options,
+  chosen,
+  onChoose,
+  hideLabel,
+}: {
+  readonly label: string;
+  readonly options: readonly { readonly is: T; readonly text: string }[];
+  readonly chosen: T | null;
+  readonly onChoose: (is: T) => void;
+  readonly hideLabel?: boolean;
+}) {
+  const look = useLook();
+  return (
+    <View style={{ gap: 6 }}>
+      {!hideLabel && (
+        <Words size="small" tone="quiet">
+          {label}
+        </Words>
+      )}
+      <View
+        role="radiogroup"
+        aria-label={label}
+        style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
+      >
+        {options.map(({ is, text }) => {
+          const on = is === chosen;
+          return (
+            <Pressable
+              key={String(is)}
+              role="radio"
+              aria-checked={on}
+              onPress={() => onChoose(is)}
+              style={({ pressed }) => ({
+                minHeight: TOUCH,
+                paddingHorizontal: 14,
+                borderRadius: RADIUS,
+                borderWidth: RIM,
+                borderColor: on ? look.rim : look.seam,
+                backgroundColor: on ? look.rim : look.enamel,
+                opacity: pressed ? 0.75 : 1,
+                justifyContent: 'center',
+              })}
+            >
+              <Words strong={on} style={on ? { color: look.enamel } : null}>
+                {text}
+              </Words>
+            </Pressable>
+          );
+        })}
+      </View>
+    </View>
+  );
+}

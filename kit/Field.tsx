@@ -1,0 +1,78 @@
+import { type RefObject, useId } from 'react';
+import { type TextInput as NativeInput, View } from 'react-native';
+import { TextInput } from 'react-native-paper';
+
+import { HEADING_FONT, RADIUS, TEXT_FONT, useLook } from './look';
+import { Words } from './Words';
+
+interface FieldProps {
+  readonly label: string;
+  readonly text: string;
+  readonly onText: (text: string) => void;
+  /** What is wrong with it, beside it; what was typed stays. */
+  readonly problem?: string | null;
+  readonly hint?: string;
+  readonly unit?: string;
+  readonly numeric?: boolean;
+  readonly big?: boolean;
+  readonly lines?: number;
+  readonly placeholder?: string;
+  readonly onSubmit?: () => void;
+  readonly inputRef?: RefObject<NativeInput | null>;
+}
+
+/** A line of text or a number, with its label above and what is wrong below. */
+export function Field({
+  label,
+  text,
+  onText,
+  problem,
+  hint,
+  unit,
+  numeric,
+  big,
+  lines,
+  placeholder,
+  onSubmit,
+  inputRef,
+}: FieldProps) {
+  const look = useLook();
+  const id = useId();
+  const below = problem ?? hint;
+  return (
+    <View style={{ gap: 4, flexShrink: 1, flexGrow: 1 }}>
+      <Words size="small" tone="quiet">
+        {label}
+      </Words>
+      <TextInput
+        mode="outlined"
+        aria-label={label}
+        value={text}
+        onChangeText={onText}
+        error={!!problem}
+        dense={!big}
+        multiline={!!lines}
+        {...(lines ? { numberOfLines: lines } : {})}
+        {...(placeholder ? { placeholder } : {})}
+        {...(numeric ? { inputMode: 'decimal' as const } : {})}
+        {...(onSubmit ? { onSubmitEditing: onSubmit } : {})}
+        {...(inputRef ? { ref: inputRef } : {})}
+        {...(below ? { 'aria-describedby': id } : {})}
+        outlineStyle={{ borderRadius: RADIUS, borderWidth: 2 }}
+        contentStyle={{
+          fontFamily: big ? HEADING_FONT : TEXT_FONT,
+          fontSize: big ? 34 : 16,
+          minHeight: big ? 68 : 48,
+          fontVariant: ['tabular-nums'],
+        }}
+        style={{ backgroundColor: look.enamel }}
+        {...(unit ? { right: <TextInput.Affix text={unit} /> } : {})}
+      />
+      {below && (
+        <Words id={id} size="small" tone={problem ? 'beet' : 'quiet'} live={!!problem}>
+          {below}
+        </Words>
+      )}
+    </View>
+  );
+}

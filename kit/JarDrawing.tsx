@@ -1,0 +1,156 @@
+import { useId } from 'react';
+import Svg, { Circle, ClipPath, Defs, G, Line, Path, Rect } from 'react-native-svg';
+
+import { BUBBLES, type JarPicture, flourColour } from './jarPicture';
+import { useLook } from './look';
+
+/** The drawing's own units; the inside of the glass runs from FLOOR up to BRIM. */
+export const JAR_BOX = {
+  width: 100,
+  height: 172,
+  floor: 164,
+  brim: 26,
+  left: 9,
+  right: 91,
+} as const;
+
+/** The y of a share of the inner height, in the drawing's units. */
+export const jarY = (share: number): number =>
+  JAR_BOX.floor - share * (JAR_BOX.floor - JAR_BOX.brim);
+
+const LIQUID_COLOURS = {
+  none: 'none',
+  clear: '#D9D2B8',
+  grey: '#8F8F92',
+  dark: '#4A4650',
+} as const;
+
+/** A jar as it should look: level against the band, dome or slump, bubbles, streaks, liquid. */
+export function JarDrawing({
+  picture,
+  width,
+}: {
+  readonly picture: JarPicture;
+  readonly width: number;
+}) {
+  const look = useLook();
+  const clip = useId();
+  const { left, right, floor } = JAR_BOX;
+  const edge = jarY(picture.surface);
+  const middle = jarY(picture.surface + 2 * picture.dome);
+  const content = `M${left} ${edge}Q50 ${middle} ${right} ${edge}V${floor - 9}Q${right} ${floor} ${right - 9} ${floor}H${left + 9}Q${left} ${floor} ${left} ${floor - 9}Z`;
+  const colour = flourColour(picture.flour);
+  const bubbles = BUBBLES.slice(0, Math.round(picture.bubbling * BUBBLES.length));
+  const liquidDepth = picture.liquid === 'none' ? 0 : 7;
+  return (
+    <Svg
+      width={width}
+      height={(width * JAR_BOX.height) / JAR_BOX.width}
+      viewBox={`0 0 ${JAR_BOX.width} ${JAR_BOX.height}`}
+      aria-hidden
+    >
+      <Defs>
+        <ClipPath id={clip}>
+          <Path d={content} />
+        </ClipPath>
+      </Defs>
+      <Rect
+        x={6}
+        y={18}
+        width={88}
+        height={149}
+        rx={15}
+        fill={look.glass}
+        stroke={look.rim}
+        strokeWidth={3}
+      />
+      {picture.streaksTo > picture.surface + 0.02 && (
+        <Streaks top={jarY(picture.streaksTo)} bottom={edge} colour={colour} />
+      )}
+      <Path d={content} fill={colour} />
+      <G clipPath={`url(#${clip})`}>
+        {bubbles.map(([across, up, size], i) => {
+          const y = floor - 6 - up * (floor - edge - 8);
+          return (
+            <Circle
+              key={i}
+              cx={left + 5 + across * (right - left - 10)}
+              cy={y}
+              r={0.9 + size * (1.2 + 2.6 * picture.bubbling)}
+              fill="#FFF8EA"
+              fillOpacity={0.8}
+              stroke="#A98D5F"
+              strokeOpacity={0.55}
+              strokeWidth={0.7}
+            />
+          );
+        })}
+        {liquidDepth > 0 && (
+          <Rect
+            x={left}
+            y={edge - 2}
+            width={right - left}
+            height={liquidDepth + 2}
+            fill={LIQUID_COLOURS[picture.liquid]}
+          />
+        )}
+      </G>
+      <Line
+        x1={5}
+        x2={95}
+        y1={jarY(picture.band)}
+        y2={jarY(picture.band)}
+        stroke={look.beet}
+        strokeWidth={3.6}
+        strokeLinecap="round"
+      />
+      <Rect
+        x={7}
+        y={6}
+        width={86}
+        height={12}
+        rx={4}
+        fill={look.enamel}
+        stroke={look.rim}
+        strokeWidth={3}
+      />
+    </Svg>
+  );
+}
+
+/** What runs down the glass where the starter has been. */
+function Streaks({
+  top,
+  bottom,
+  colour,
+}: {
+  readonly top: number;
+  readonly bottom: number;
+  readonly colour: string;
+}) {
+  return (
+    <>
+      <Rect
+        x={JAR_BOX.left}
+        y={top}
+        width={JAR_BOX.right - JAR_BOX.left}
+        height={bottom - top}
+        fill={colour}
+        fillOpacity={0.18}
+      />
+      {[14, 21, 29, 36, 46, 55, 61, 70, 78, 86].map((x, i) => (
+        <Line
+          key={x}
+          x1={x}
+          x2={x}
+          y1={top + ((i * 37) % 10)}
+          y2={bottom + 3}
+          stroke={colour}
+          strokeWidth={i % 3 === 0 ? 3 : 1.6}
+          strokeOpacity={0.7}
+          strokeLinecap="round"
+        />
+      ))}
+    </>
+  );
+}

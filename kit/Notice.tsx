@@ -1,0 +1,28 @@
+import { type ReactNode } from 'react';
+import { View } from 'react-native';
+
+import { Panel } from './Panel';
+import { Words } from './Words';
+
+/** Something to know before going on: a warning, a caution, a fault. */
+export function Notice({
+  title,
+  children,
+  tone = 'crust',
+  actions,
+}: {
+  readonly title: string;
+  readonly children?: ReactNode;
+  readonly tone?: 'beet' | 'crust' | 'rim';
+  readonly actions?: ReactNode;
+}) {
+  return (
+    <Panel tone={tone} style={{ gap: 8 }}>
+      <Words strong tone={tone === 'rim' ? 'ink' : tone} live>
+        {title}
+      </Words>
+      {children && <Words tone="ink">{children}</Words>}
+      {actions && <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>{actions}</View>}
+    </Panel>
+  );
+}

@@ -1,0 +1,68 @@
+import { type ReactNode } from 'react';
+import { ScrollView, View, useWindowDimensions } from 'react-native';
+
+import { WIDE, useLook } from './look';
+
+/** Whether there is room for a rail and two panes. */
+export const useWide = (): boolean => useWindowDimensions().width >= WIDE;
+
+/** The scrolling middle of a screen. `foot` stays in sight below it. */
+export function Page({
+  children,
+  foot,
+  narrow,
+}: {
+  readonly children: ReactNode;
+  readonly foot?: ReactNode;
+  /** Keeps text lines readable on a wide screen. */
+  readonly narrow?: boolean;
+}) {
+  const look = useLook();
+  const wide = useWide();
+  const inner = {
+    width: '100%' as const,
+    maxWidth: narrow ? 680 : 1180,
+    alignSelf: 'center' as const,
+    paddingHorizontal: wide ? 28 : 16,
+  };
+  return (
+    <View role="main" style={{ flex: 1, backgroundColor: look.ground, minHeight: 0 }}>
+      <ScrollView contentContainerStyle={{ flexGrow: 1 }}>
+        <View
+          style={[inner, { paddingTop: wide ? 28 : 20, paddingBottom: 28, gap: 16, flexGrow: 1 }]}
+        >
+          {children}
+        </View>
+      </ScrollView>
+      {foot && (
+        <View
+          style={{ borderTopWidth: 1, borderTopColor: look.seam, backgroundColor: look.ground }}
+        >
+          <View style={[inner, { paddingVertical: 12 }]}>{foot}</View>
+        </View>
+      )}
+    </View>
+  );
+}
+
+/** Two columns side by side when there is room, else one above the other. */
+export function TwoPanes({
+  left,
+  right,
+  leftShare = 0.46,
+}: {
+  readonly left: ReactNode;
+  readonly right: ReactNode;
+  readonly leftShare?: number;
+}) {
+  return (
+    <View style={{ flexDirection: 'row', gap: 28, alignItems: 'flex-start' }}>
+      <View style={{ flexGrow: leftShare, flexShrink: 1, flexBasis: 0, gap: 16, minWidth: 0 }}>
+        {left}
+      </View>
+      <View style={{ flexGrow: 1 - leftShare, flexShrink: 1, flexBasis: 0, gap: 16, minWidth: 0 }}>
+        {right}
+      </View>
+    </View>
+  );
+}

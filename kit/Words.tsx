@@ -1,0 +1,67 @@
+import { type ReactNode } from 'react';
+import { type StyleProp, type TextStyle } from 'react-native';
+import { Text } from 'react-native-paper';
+
+import { HEADING_FONT, type Look, TEXT_FONT, useLook } from './look';
+
+const SIZES = {
+  giant: { fontFamily: HEADING_FONT, fontWeight: '700', fontSize: 116, lineHeight: 116 },
+  number: { fontFamily: HEADING_FONT, fontWeight: '700', fontSize: 34, lineHeight: 40 },
+  heading: { fontFamily: HEADING_FONT, fontWeight: '700', fontSize: 26, lineHeight: 32 },
+  title: { fontFamily: HEADING_FONT, fontWeight: '650' as '600', fontSize: 19, lineHeight: 24 },
+  body: { fontFamily: TEXT_FONT, fontWeight: '400', fontSize: 16, lineHeight: 23 },
+  small: { fontFamily: TEXT_FONT, fontWeight: '400', fontSize: 14, lineHeight: 19 },
+} as const satisfies Record<string, TextStyle>;
+
+export type WordSize = keyof typeof SIZES;
+export type Tone = keyof Pick<
+  Look,
+  'ink' | 'quiet' | 'rim' | 'rain' | 'crust' | 'leaf' | 'beet' | 'onCanopy'
+>;
+
+interface WordsProps {
+  readonly size?: WordSize;
+  readonly tone?: Tone;
+  readonly strong?: boolean;
+  readonly center?: boolean;
+  /** Level of a heading, for those who hear the page. */
+  readonly level?: 1 | 2 | 3;
+  readonly lines?: number;
+  readonly style?: StyleProp<TextStyle>;
+  readonly id?: string;
+  readonly live?: boolean;
+  readonly children: ReactNode;
+}
+
+/** All text there is: a size, a tone, and figures that stand under each other. */
+export function Words({
+  size = 'body',
+  tone = 'ink',
+  strong,
+  center,
+  level,
+  lines,
+  style,
+  id,
+  live,
+  children,
+}: WordsProps) {
+  const look = useLook();
+  return (
+    <Text
+      {...(id ? { nativeID: id } : {})}
+      {...(level ? { role: 'heading', 'aria-level': level } : {})}
+      {...(live ? { 'aria-live': 'polite' as const } : {})}
+      {...(lines ? { numberOfLines: lines } : {})}
+      style={[
+        SIZES[size],
+        { color: look[tone], fontVariant: ['tabular-nums'] },
+        strong && { fontWeight: '700' },
+        center && { textAlign: 'center' },
+        style,
+      ]}
+    >
+      {children}
+    </Text>
+  );
+}

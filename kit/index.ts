@@ -1,0 +1,23 @@
+/** The look: colours, type, and the drawings that only this kitchen has. */
+export * from './Canopy';
+export * from './Choice';
+export * from './Field';
+export { default as Icon } from './Icon';
+export type { IconName } from './iconPaths';
+export * from './JarDrawing';
+export * from './jarPicture';
+export * from './later';
+export * from './LinkArea';
+export * from './look';
+export * from './LookProvider';
+export * from './MomentField';
+export * from './Notice';
+export * from './numberText';
+export * from './Page';
+export * from './Panel';
+export * from './Pour';
+export * from './Press';
+export * from './Sheet';
+export * from './UmbrellaMark';
+export * from './UndoBar';
+export * from './Words';

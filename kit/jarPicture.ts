@@ -1,0 +1,77 @@
+import { hoochHungerOf } from '@core/ferment';
+import { type Jar, type Liquid, type Standing } from '@core/journal';
+import { type Blend, type FlourKind, blendShares, freshDensity } from '@core/measure';
+
+/** What a jar looks like: fractions of the jar's inner height, and signs of its stage. */
+export interface JarPicture {
+  /** Height of the band. */
+  readonly band: number;
+  /** Height of the surface at the glass. */
+  readonly surface: number;
+  /** How far the middle stands above (dome) or below (slump) the edge, of the inner height. */
+  readonly dome: number;
+  /** Top of the streaks that a fallen starter leaves on the glass; the surface when it has not fallen. */
+  readonly streaksTo: number;
+  /** Bubbles: how many and how big, 0 to 1. */
+  readonly bubbling: number;
+  readonly liquid: Liquid;
+  readonly flour: Blend;
+}
+
+/** The picture of a jar as the model says it stands, in its own glass. */
+export function jarPicture({ jar, moment, hours, outlook }: Standing): JarPicture {
+  const { fedMix, card, massG } = jar;
+  const band = Math.min(0.96, massG / freshDensity(fedMix.hydrationPct) / card.vessel.capacityMl);
+  const { peakHeight, peaksAtH } = outlook.forecast;
+  const surface = Math.min(0.98, band * moment.height);
+  const fallen = peaksAtH !== null && hours > peaksAtH;
+  const rise = Math.max(0.01, peakHeight - 1);
+  const risen = Math.min(1, Math.max(0, (moment.height - 1) / rise));
+  return {
+    band,
+    surface,
+    dome: fallen ? -0.025 * (1 - risen) : 0.035 * risen,
+    streaksTo: fallen ? Math.min(0.98, band * peakHeight) : surface,
+    bubbling: Math.min(1, Math.max(0, moment.height - 1) / 1.2),
+    liquid: seenLiquid(jar) ?? liquidFor(moment.hunger / hoochHungerOf(fedMix)),
+    flour: fedMix.flour,
+  };
+}
+
+/** Liquid that somebody saw since the feed: an eye beats the model. */
+const seenLiquid = (jar: Jar): Liquid | undefined =>
+  jar.looks.findLast((look) => look.liquid !== undefined)?.liquid;
+
+/** The liquid that so much hunger brings, against the hunger at which it first shows. */
+function liquidFor(hunger: number): Liquid {
+  if (hunger < 1) return 'none';
+  return hunger < 1.5 ? 'clear' : hunger < 2.5 ? 'grey' : 'dark';
+}
+
+const FLOUR_COLOURS: Readonly<Record<FlourKind, readonly [number, number, number]>> = {
+  white: [236, 221, 188],
+  strongWhite: [234, 217, 180],
+  wholeWheat: [199, 161, 112],
+  rye: [176, 138, 98],
+  spelt: [208, 174, 128],
+  glutenFree: [216, 196, 168],
+};
+
+/** The colour of a stirred starter of some flour. */
+export function flourColour(blend: Blend): string {
+  const mixed = [0, 1, 2].map((channel) =>
+    Math.round(
+      blendShares(blend).reduce(
+        (sum, [kind, share]) => sum + share * FLOUR_COLOURS[kind][channel]!,
+        0,
+      ),
+    ),
+  );
+  return `rgb(${mixed.join(',')})`;
+}
+
+/** Where bubbles sit: even over the glass, the same for every picture. Shares of width and height, and a size 0 to 1. */
+export const BUBBLES: readonly (readonly [number, number, number])[] = Array.from(
+  { length: 46 },
+  (_, i) => [(0.5 + i * 0.7548777) % 1, (0.5 + i * 0.5698403) % 1, ((i * 7919) % 101) / 101],
+);

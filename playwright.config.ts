@@ -1,0 +1,39 @@
+import { defineConfig } from '@playwright/test';
+
+const port = Number(process.env.E2E_PORT ?? 4191);
+
+export default defineConfig({
+  testDir: './e2e',
+  outputDir: './.e2e/results',
+  fullyParallel: true,
+  forbidOnly: !!process.env.CI,
+  retries: 0,
+  workers: 2,
+  timeout: 60_000,
+  reporter: [['list'], ['json', { outputFile: '.e2e/report.json' }]],
+  use: {
+    baseURL: `http://127.0.0.1:${port}`,
+    browserName: 'chromium',
+    locale: 'en-GB',
+    timezoneId: 'Europe/Lisbon',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
+    },
+    serviceWorkers: 'block',
+  },
+  projects: [
+    {
+      name: 'phone',
+      use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true },
+    },
+    { name: 'wide', use: { viewport: { width: 1280, height: 800 } } },
+  ],
+  webServer: {
+    command: 'node --import tsx server/main.ts',
+    env: { PORT: String(port) },
+    url: `http://127.0.0.1:${port}/api/health`,
+    reuseExistingServer: false,
+    timeout: 20_000,
+  },
+});

@@ -1,0 +1,7 @@
+// npm run dev: Metro with fast refresh.
+import { copyFonts } from './fonts.mjs';
+import { installPackages, run } from './install.mjs';
+
+installPackages();
+copyFonts();
+run('npx', ['expo', 'start', '--web', '--port', process.env.PORT ?? '8081']);

@@ -1,0 +1,12 @@
+/** The store: the journal, settings, feeds under way, and what is computed from them. */
+export * from './actions';
+export * from './bench';
+export * from './clock';
+export * from './exchange';
+export * from './kitchen';
+export * from './notice';
+export * from './persistence';
+export * from './selectors';
+export * from './settings';
+export * from './store';
+export * from './time';

@@ -1,0 +1,67 @@
+import { type PayloadAction, createSlice } from '@reduxjs/toolkit';
+
+import { type Weighing } from '@core/bench';
+
+/** How the kitchen likes things shown and done. */
+export interface Settings {
+  readonly theme: 'system' | 'light' | 'dark';
+  readonly temperature: 'celsius' | 'fahrenheit';
+  /** Ounces and cups are shown beside grams when wanted. */
+  readonly ounces: boolean;
+  readonly clock: '24' | '12';
+  /** The school: what a new starter is fed, and how the bench weighs. */
+  readonly parts: number;
+  readonly hydrationPct: number;
+  readonly order: 'waterFirst' | 'flourFirst';
+  readonly weighing: Weighing;
+}
+
+/** Settings as the baker's own locale suggests them. */
+export function usualSettings(locale: string): Settings {
+  const american = /-(US|LR|MM)\b/.test(locale);
+  const clock = new Intl.DateTimeFormat(locale, { hour: 'numeric' }).resolvedOptions().hour12;
+  return {
+    theme: 'system',
+    temperature: american ? 'fahrenheit' : 'celsius',
+    ounces: american,
+    clock: clock ? '12' : '24',
+    parts: 4,
+    hydrationPct: 100,
+    order: 'waterFirst',
+    weighing: 'tare',
+  };
+}
+
+const ALLOWED: { readonly [K in keyof Settings]: (value: unknown) => boolean } = {
+  theme: (v) => v === 'system' || v === 'light' || v === 'dark',
+  temperature: (v) => v === 'celsius' || v === 'fahrenheit',
+  ounces: (v) => typeof v === 'boolean',
+  clock: (v) => v === '24' || v === '12',
+  parts: (v) => typeof v === 'number' && v >= 0.25 && v <= 20,
+  hydrationPct: (v) => typeof v === 'number' && v >= 40 && v <= 200,
+  order: (v) => v === 'waterFirst' || v === 'flourFirst',
+  weighing: (v) => v === 'tare' || v === 'inJar',
+};
+
+/** Settings from anything: what can be used is used, the rest stays as it was. */
+export function settingsFrom(raw: unknown, usual: Settings): Settings {
+  if (typeof raw !== 'object' || raw === null) return usual;
+  const given = Object.entries(raw).filter(
+    ([key, value]) => Object.hasOwn(ALLOWED, key) && ALLOWED[key as keyof Settings](value),
+  );
+  return { ...usual, ...Object.fromEntries(given) };
+}
+
+const locale = typeof navigator === 'undefined' ? 'en-GB' : navigator.language;
+
+const slice = createSlice({
+  name: 'settings',
+  initialState: usualSettings(locale),
+  reducers: {
+    changed: (state, { payload }: PayloadAction<Partial<Settings>>) =>
+      settingsFrom({ ...state, ...payload }, state),
+  },
+});
+
+export const settingsChanged = slice.actions.changed;
+export const settingsReducer = slice.reducer;
