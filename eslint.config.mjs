@@ -37,6 +37,7 @@ export default defineConfig([
       '@typescript-eslint/switch-exhaustiveness-check': 'error',
       // The React Compiler is not used here, so memoization by hand is what counts.
       'react-hooks/preserve-manual-memoization': 'off',
+      'import/no-named-as-default-member': 'off',
     },
   },
   {

@@ -39,7 +39,12 @@ module.exports = {
       preset: 'jest-expo/web',
       testMatch: ['<rootDir>/{kit,features}/**/*.test.tsx'],
       setupFilesAfterEnv: ['<rootDir>/tests/setup-interface.ts'],
-      moduleNameMapper: { ...aliases, '\\.(ttf|otf|woff2)$': '<rootDir>/tests/asset-stub.js' },
+      moduleNameMapper: {
+        ...aliases,
+        '\\.(ttf|otf|woff2)$': '<rootDir>/tests/asset-stub.js',
+        // the preset does not transform .mjs
+        '^(d3-shape|d3-path)$': '<rootDir>/node_modules/$1/dist/$1.js',
+      },
       transformIgnorePatterns: [
         '/node_modules/(?!(.pnpm|react-native|@react-native|@react-native-community|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|standard-navigation|react-redux|@reduxjs|redux|redux-thunk|reselect|immer|comlink|d3-.*|@date-fns/tz|date-fns))',
         '/node_modules/react-native-reanimated/plugin/',

@@ -1,14 +1,15 @@
-import { type Place, forecast, momentAt } from '@core/ferment';
+import { type Place } from '@core/ferment';
 import {
   type Arranged,
   type Destination,
+  type FoldContext,
   type Jar,
   type JarCard,
   type JarEvent,
   type JournalEvent,
-  conditionsOf,
-  foldJar,
+  mixAt,
   placesOf,
+  withEvent,
 } from '@core/journal';
 import { DAY, HOUR, type Instant, type KitchenTime } from '@core/measure';
 
@@ -102,33 +103,40 @@ export function householdJournal(now: Instant, time: KitchenTime): readonly Jour
   }));
   const places = placesOf(arranged);
   // Grebe is quicker than its temperature suggests: something for the log to tell.
-  const tell = (pace: number) => ({ places, time, pace: { pace, lag: 1, lift: 1 } });
+  const truth = { places, time, pace: { pace: 1.18, lag: 1, lift: 1 } };
   return [
     ...arranged,
-    ...keptOnTheCounter(now, begin, chance, tell(1.18)),
-    ...keptInTheFridge(now, begin, chance, tell(0.95)),
+    ...keptOnTheCounter(now, begin, chance, truth),
+    ...keptInTheFridge(now, begin, chance),
     ...forgotten(now, begin),
   ];
 }
 
-type Truth = Parameters<typeof foldJar>[1];
-
 /** Grebe: fed about daily with changing shifts, looked at when somebody is home. */
-function keptOnTheCounter(now: Instant, begin: Instant, chance: Chance, truth: Truth): JarEvent[] {
+function keptOnTheCounter(
+  now: Instant,
+  begin: Instant,
+  chance: Chance,
+  truth: FoldContext,
+): JarEvent[] {
   const jar = 'grebe';
-  const events: JarEvent[] = [
-    {
-      kind: 'started',
-      id: 'demo-grebe-start',
-      at: iso(begin),
-      jar,
-      card: GREBE,
-      massG: 120,
-      hydrationPct: 100,
-      condition: 'hungry',
-      place: 'counter',
-    },
-  ];
+  const events: JarEvent[] = [];
+  let state: Jar | null = null;
+  const tell = (event: JarEvent) => {
+    events.push(event);
+    state = withEvent(state, event, truth);
+  };
+  tell({
+    kind: 'started',
+    id: 'demo-grebe-start',
+    at: iso(begin),
+    jar,
+    card: GREBE,
+    massG: 120,
+    hydrationPct: 100,
+    condition: 'hungry',
+    place: 'counter',
+  });
   const lastFeed = now - 9 * HOUR - 10 * MINUTE;
   const days = WEEKS * 7;
   const feeds = Array.from({ length: days }, (_, i) => {
@@ -139,51 +147,37 @@ function keptOnTheCounter(now: Instant, begin: Instant, chance: Chance, truth: T
 
   for (const { at, back } of feeds) {
     const id = `demo-grebe-${back}`;
-    const before = jarOf(events, truth);
     const keepG = Math.max(18, Math.round(GREBE.keepG + chance.normal() * 2));
     const parts = back === 0 ? 4 : [3, 4, 4, 4, 5][Math.floor(chance.even() * 5)]!;
     const flourG = Math.round(keepG * parts + chance.normal());
     const weekend = new Date(at).getUTCDay() % 6 === 0;
-    const out = Math.floor(before.massG - keepG);
+    const out = Math.floor(state!.massG - keepG);
     const forBake = weekend && back > 0 ? Math.min(out, 120) : 0;
-    if (forBake > 0)
-      events.push({
-        kind: 'took',
-        id: `${id}-took`,
-        at: iso(at),
-        jar,
-        grams: forBake,
-        note: 'two tin loaves',
-      });
     const left = out - forBake;
+    const entry = { at: iso(at), jar };
+    if (forBake > 0)
+      tell({ ...entry, kind: 'took', id: `${id}-took`, grams: forBake, note: 'two tin loaves' });
     if (left > 0)
-      events.push({
-        kind: 'discarded',
-        id: `${id}-out`,
-        at: iso(at),
-        jar,
-        grams: left,
-        to: whereTo(chance),
-      });
-    events.push({
+      tell({ ...entry, kind: 'discarded', id: `${id}-out`, grams: left, to: whereTo(chance) });
+    tell({
+      ...entry,
       kind: 'fed',
       id,
-      at: iso(at),
-      jar,
       keepG,
       flourG,
       waterG: Math.round(flourG + chance.normal() * 1.5),
       flour: GREBE.flour,
     });
     const atHome = back < 2 ? 3 : Math.floor(chance.even() * 3);
-    events.push(...looksAt(jarOf(events, truth), atHome, id, now, chance, truth));
+    for (const look of looksAt(state!, atHome, id, now, chance, truth)) tell(look);
   }
   return events;
 }
 
-/** Dunlin: weekly, an hour and a half out, then the fridge. */
-function keptInTheFridge(now: Instant, begin: Instant, chance: Chance, truth: Truth): JarEvent[] {
+/** Dunlin: weekly, an hour out, fed, an hour and a half more, then the fridge. */
+function keptInTheFridge(now: Instant, begin: Instant, chance: Chance): JarEvent[] {
   const jar = 'dunlin';
+  let massG = 60;
   const events: JarEvent[] = [
     {
       kind: 'started',
@@ -191,7 +185,7 @@ function keptInTheFridge(now: Instant, begin: Instant, chance: Chance, truth: Tr
       at: iso(begin + 2 * DAY),
       jar,
       card: DUNLIN,
-      massG: 60,
+      massG,
       hydrationPct: 100,
       condition: 'hungry',
       place: 'fridge',
@@ -203,22 +197,22 @@ function keptInTheFridge(now: Instant, begin: Instant, chance: Chance, truth: Tr
       now - 5 * DAY - 21 * HOUR - back * 7 * DAY + (back ? chance.normal() * 4 * HOUR : 0),
     );
     if (at < begin + 3 * DAY) continue;
-    const before = jarOf(events, truth);
     const keepG = Math.max(10, Math.round(DUNLIN.keepG + chance.normal()));
     const flourG = keepG * 5;
+    const entry = { at: iso(at), jar };
     events.push(
       { kind: 'moved', id: `${id}-out`, at: iso(at - HOUR), jar, place: 'counter' },
       {
+        ...entry,
         kind: 'discarded',
         id: `${id}-discard`,
-        at: iso(at),
-        jar,
-        grams: Math.floor(before.massG - keepG),
+        grams: massG - keepG,
         to: whereTo(chance),
       },
-      { kind: 'fed', id, at: iso(at), jar, keepG, flourG, waterG: flourG, flour: DUNLIN.flour },
+      { ...entry, kind: 'fed', id, keepG, flourG, waterG: flourG, flour: DUNLIN.flour },
       { kind: 'moved', id: `${id}-in`, at: iso(at + 1.5 * HOUR), jar, place: 'fridge' },
     );
+    massG = keepG + 2 * flourG;
   }
   return events;
 }
@@ -269,6 +263,9 @@ function forgotten(now: Instant, begin: Instant): JarEvent[] {
   ];
 }
 
+/** About when Grebe's feeds peak, hours: people look on the way there. */
+const USUAL_PEAK = 10;
+
 /** A few heights while a feed rises, read as people read them: about 4 % of the rise and 2 points off. */
 function looksAt(
   jar: Jar,
@@ -276,16 +273,15 @@ function looksAt(
   id: string,
   now: Instant,
   chance: Chance,
-  truth: Truth,
+  truth: FoldContext,
 ): JarEvent[] {
-  const course = forecast(jar.fedMix, conditionsOf(jar, truth), 24);
-  const peak = course.peaksAtH ?? 12;
   return Array.from({ length: count }, (_, n): JarEvent | null => {
-    const hours = Math.min(0.98, (n + 1) / (count + 0.6) + chance.normal() * 0.04) * peak;
-    const at = toMinutes(jar.since + hours * HOUR);
+    const share = Math.min(0.98, (n + 1) / (count + 0.6) + chance.normal() * 0.04);
+    const at = toMinutes(jar.since + share * USUAL_PEAK * HOUR);
+    const error = chance.normal();
     if (at > now - 10 * MINUTE) return null;
-    const height = momentAt(course.curve, (at - jar.since) / HOUR).height;
-    const read = height + chance.normal() * (0.04 * (height - 1) + 0.02);
+    const rise = mixAt(jar, at, truth).gas;
+    const read = 1 + rise + error * (0.04 * rise + 0.02);
     return {
       kind: 'looked',
       id: `${id}-look-${n}`,
@@ -295,15 +291,6 @@ function looksAt(
     };
   }).filter((event) => event !== null);
 }
-
-function jarOf(events: readonly JarEvent[], truth: Truth): Jar {
-  const folded = foldJar(events, truth, folds.get(events));
-  if (!folded) throw new Error('the household feeds a jar it has not started');
-  folds.set(events, folded);
-  return folded.jar;
-}
-
-const folds = new WeakMap<readonly JarEvent[], NonNullable<ReturnType<typeof foldJar>>>();
 
 function whereTo(chance: Chance): Destination {
   const roll = chance.even();

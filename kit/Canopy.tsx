@@ -131,9 +131,9 @@ export function Canopy({
                 strokeDasharray="2 5"
               />
               <SvgText
-                x={width - MARGIN.right}
+                x={nowX > width - 90 ? MARGIN.left : width - MARGIN.right}
                 y={y(2) - 5}
-                textAnchor="end"
+                textAnchor={nowX > width - 90 ? 'start' : 'end'}
                 fontSize={12}
                 fontFamily={TEXT_FONT}
                 fill={look.quiet}
@@ -177,9 +177,9 @@ export function Canopy({
           {ticks.map((tick) => (
             <SvgText
               key={tick.hours}
-              x={Math.min(width - 18, Math.max(18, x(tick.hours)))}
+              x={Math.min(width - MARGIN.right, Math.max(MARGIN.left, x(tick.hours)))}
               y={base + 40}
-              textAnchor="middle"
+              textAnchor={anchorAt(x(tick.hours), width)}
               fontSize={12.5}
               fontFamily={TEXT_FONT}
               fill={look.quiet}
@@ -189,7 +189,8 @@ export function Canopy({
           ))}
           {now.hours <= until && (
             <SvgText
-              x={Math.min(width - 40, nowX + 7)}
+              x={nowX > width - 90 ? nowX - 20 : nowX + 7}
+              textAnchor={nowX > width - 90 ? 'end' : 'start'}
               y={base + 22}
               fontSize={12.5}
               fontWeight="700"
@@ -203,6 +204,12 @@ export function Canopy({
       )}
     </View>
   );
+}
+
+/** Keeps a label inside the chart: half of the longest is about this wide. */
+function anchorAt(at: number, width: number): 'start' | 'middle' | 'end' {
+  if (at < 36) return 'start';
+  return at > width - 36 ? 'end' : 'middle';
 }
 
 /** The hem of the canopy: an arc from rib to rib. */

@@ -10,15 +10,18 @@ export function Notice({
   children,
   tone = 'crust',
   actions,
+  level,
 }: {
   readonly title: string;
   readonly children?: ReactNode;
   readonly tone?: 'beet' | 'crust' | 'rim';
   readonly actions?: ReactNode;
+  /** When it is all there is on a page. */
+  readonly level?: 1;
 }) {
   return (
     <Panel tone={tone} style={{ gap: 8 }}>
-      <Words strong tone={tone === 'rim' ? 'ink' : tone} live>
+      <Words strong tone={tone === 'rim' ? 'ink' : tone} live {...(level ? { level } : {})}>
         {title}
       </Words>
       {children && <Words tone="ink">{children}</Words>}

@@ -41,7 +41,7 @@ export const LIGHT: Look = {
   seam: '#CBD6DE',
   canopy: '#F5B91E',
   onCanopy: '#14233A',
-  rain: '#2F6FB0',
+  rain: '#2B68A6',
   rainPale: '#BFD6EE',
   crust: '#8B5A2E',
   leaf: '#2E7048',

@@ -149,7 +149,7 @@ function readings(f: Forecast, from: number) {
 /** Multiples of `every` from a feed until the next, which begins its own points. */
 function grid(from: number, until: number, every: number, withEnd: boolean): number[] {
   const points: number[] = [];
-  for (let k = Math.ceil(from / every - 1e-9); k * every < until - 1e-9; k++)
+  for (let k = Math.max(0, Math.ceil(from / every - 1e-9)); k * every < until - 1e-9; k++)
     points.push(k * every);
   if (withEnd) points.push(until);
   return points;

@@ -127,11 +127,13 @@ export function foldJar(
       ? checkpoint
       : null;
   let jar: Jar | null = resumed?.jar ?? null;
-  for (let i = resumed?.events ?? 0; i < events.length; i++) jar = after(jar, events[i]!, context);
+  for (let i = resumed?.events ?? 0; i < events.length; i++)
+    jar = withEvent(jar, events[i]!, context);
   return jar && { events: events.length, fingerprint: fingerprint(events, events.length), jar };
 }
 
-function after(jar: Jar | null, event: JarEvent, context: FoldContext): Jar | null {
+/** A jar after one more entry: a step of the fold. Entries before the jar was started change nothing. */
+export function withEvent(jar: Jar | null, event: JarEvent, context: FoldContext): Jar | null {
   const at = instantOf(event);
   if (event.kind === 'started') {
     const mix = starterIn(event.condition, event.card.flour, event.hydrationPct, event.massG);

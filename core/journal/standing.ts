@@ -54,6 +54,9 @@ const SHUFFLED = [4, 8, 1, 6, 2, 7, 0, 3, 5];
 export function outlookOf(jar: Jar, context: FoldContext, hours: number): Outlook {
   const best = forecast(jar.fedMix, conditionsOf(jar, context), hours);
   const place = placeAt(context.places, jar.stays[jar.stays.length - 1]!.place, Infinity);
+  // Long after the peak all draws have sunk alike: following them there would only cost time.
+  const { ripeUntilH, peaksAtH } = best;
+  const drawnHours = Math.min(hours, 2 * (ripeUntilH ?? peaksAtH ?? hours) + 24);
   const draws = NINTHS.map((z, i) => {
     const z2 = NINTHS[SHUFFLED[i]!]!;
     const pace = {
@@ -64,7 +67,7 @@ export function outlookOf(jar: Jar, context: FoldContext, hours: number): Outloo
     return forecast(
       jar.fedMix,
       conditionsOf(jar, { ...context, pace }, (place?.sd ?? 1) * z2),
-      hours,
+      drawnHours,
     );
   });
   const among = (pick: (f: Forecast) => number | null): Between | null => {
@@ -73,8 +76,10 @@ export function outlookOf(jar: Jar, context: FoldContext, hours: number): Outloo
   };
   return {
     forecast: best,
-    heights: best.curve.map(({ hours: at }) =>
-      tenthAndNineTenths(draws.map((f) => heightAt(f.curve, at))),
+    heights: best.curve.map(({ hours: at, height }) =>
+      at > drawnHours
+        ? { low: height, high: height }
+        : tenthAndNineTenths(draws.map((f) => heightAt(f.curve, at))),
     ),
     peaksAtH: among((f) => f.peaksAtH),
     ripeFromH: among((f) => f.ripeFromH),

@@ -22,6 +22,7 @@ export function BenchScreen({ id }: { readonly id: string }) {
       <Page narrow>
         <Notice
           tone="rim"
+          level={1}
           title="There is no such jar in this kitchen"
           actions={<Press onPress={() => router.navigate('/')}>To the shelves</Press>}
         />

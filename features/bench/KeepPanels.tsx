@@ -61,7 +61,7 @@ function RatioPanel({ bench }: { readonly bench: Bench }) {
     const flour = positive(text, 0.25, 20);
     if (flour !== null) bench.change({ parts: flour, waterParts: flour * hydration });
   };
-  const at = (h: number) => words.moment(now + h * HOUR);
+  const at = (h: number) => words.about(now + h * HOUR);
   const { ripeFromH, ripeUntilH } = bench.chosen.forecast;
   return (
     <Panel label="The feed">
@@ -85,7 +85,7 @@ function RatioPanel({ bench }: { readonly bench: Bench }) {
       <Words>
         {ripeFromH === null
           ? 'Where it stands, this feed is not ripe within four days.'
-          : `Fed like this, ripe ${at(ripeFromH)} to ${ripeUntilH === null ? 'later' : at(ripeUntilH)}.`}
+          : `Fed like this, ripe ${ripeUntilH === null ? `from ${at(ripeFromH)}` : words.stretch(now + ripeFromH * HOUR, now + ripeUntilH * HOUR)}.`}
       </Words>
       <MomentField
         label="Should be ripe at"
@@ -125,7 +125,7 @@ function Suggestion({
   return (
     <View style={{ gap: 8 }}>
       <Words strong={holds} tone={holds ? 'ink' : 'crust'}>
-        {`${holds ? 'Ripe' : 'Nearest'} by ${words.moment(wanted)}: ${ratioText(ratio)}, ripe ${words.moment(from)} to ${words.moment(until)}.`}
+        {`${holds ? 'Ripe' : 'Nearest'} by ${words.moment(wanted)}: ${ratioText(ratio)}, ripe ${words.stretch(from, until)}.`}
       </Words>
       {ratio.flour !== draft.parts && (
         <Press onPress={() => onUse(ratio.flour)}>{`Feed it ${ratioText(ratio)}`}</Press>

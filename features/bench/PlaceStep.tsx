@@ -32,7 +32,7 @@ export function PlaceStep({
   const { goesTo, chosen, fedAt } = bench;
   const place = places.find(({ id }) => id === goesTo);
   const { ripeFromH, ripeUntilH, peaksAtH, feedByH } = chosen.forecast;
-  const at = (h: number) => words.moment(fedAt + h * HOUR);
+  const at = (h: number) => words.about(fedAt + h * HOUR);
   return (
     <BenchPage onBack={onBack} onDone={onDone} doneText="The feed is done">
       {header}
@@ -52,7 +52,7 @@ export function PlaceStep({
         <Words size="title" level={2}>
           {ripeFromH === null
             ? 'Not ripe within four days there'
-            : `Ripe about ${at(ripeFromH)}${ripeUntilH === null ? '' : ` to ${at(ripeUntilH)}`}`}
+            : `Ripe about ${ripeUntilH === null ? at(ripeFromH) : words.stretch(fedAt + ripeFromH * HOUR, fedAt + ripeUntilH * HOUR)}`}
         </Words>
         <View style={{ gap: 2 }}>
           {peaksAtH !== null && ripeFromH !== null && (

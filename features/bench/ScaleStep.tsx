@@ -91,14 +91,13 @@ export function ScaleStep({
         <View style={{ flex: 1, gap: 12 }}>
           <Field
             big
-            label="Scale reads"
+            label="Scale reads, grams"
             text={text}
             onText={(to) => {
               setText(to);
               setProblem(null);
             }}
             numeric
-            unit="g"
             placeholder={String(Math.round(reading(wanted)))}
             problem={problem}
             hint={toGo(wanted, typed === null ? null : really, portion, order)}

@@ -44,19 +44,17 @@ function peakWords(
   { jar, outlook, hours }: Standing,
   words: KitchenWords,
 ): { readonly title: string; readonly between: string } {
-  const at = (h: number) => words.moment(jar.since + h * HOUR);
+  const at = (h: number) => words.about(jar.since + h * HOUR);
   const { peaksAtH, ripeFromH } = outlook.forecast;
   if (peaksAtH === null) return { title: 'Still rising as far as the eye reaches', between: '' };
   const verb = hours > peaksAtH ? 'Peaked about' : 'Peak about';
   if (ripeFromH === null)
     return { title: `${verb} ${at(peaksAtH)}`, between: 'too low to call ripe' };
   const width = outlook.peaksAtH;
-  const sameDay =
-    width && words.day(jar.since + width.low * HOUR) === words.day(jar.since + width.high * HOUR);
   return {
     title: `${verb} ${at(peaksAtH)}`,
     between: width
-      ? `between ${at(width.low)} and ${sameDay ? words.time(jar.since + width.high * HOUR) : at(width.high)}`
+      ? `between ${words.stretch(jar.since + width.low * HOUR, jar.since + width.high * HOUR, 'and')}`
       : '',
   };
 }

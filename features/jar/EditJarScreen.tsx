@@ -15,7 +15,7 @@ export function EditJarScreen({ id }: { readonly id: string }) {
   if (!jar)
     return (
       <Page narrow>
-        <Notice tone="rim" title="There is no such jar in this kitchen" />
+        <Notice tone="rim" level={1} title="There is no such jar in this kitchen" />
       </Page>
     );
   return <CardEditor key={id} jar={jar} />;

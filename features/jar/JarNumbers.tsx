@@ -72,7 +72,7 @@ function NumberRow({
 function numbersOf(standing: Standing, words: KitchenWords): readonly ExplainedNumber[] {
   const { jar, moment, outlook, hours, place } = standing;
   const { forecast } = outlook;
-  const at = (h: number) => words.moment(jar.since + h * HOUR);
+  const at = (h: number) => words.about(jar.since + h * HOUR);
   const after = (h: number) => `${words.span(h)} after the feed`;
   const warmth = place ? `in the place called ${place.name}` : 'in its place';
   const mean = forecast.curve.reduce((sum, m) => sum + m.celsius, 0) / forecast.curve.length;
@@ -104,7 +104,12 @@ function numbersOf(standing: Standing, words: KitchenWords): readonly ExplainedN
       reads:
         forecast.ripeFromH === null
           ? 'not in this feed'
-          : `${at(forecast.ripeFromH)} to ${forecast.ripeUntilH === null ? 'open' : at(forecast.ripeUntilH)}`,
+          : forecast.ripeUntilH === null
+            ? `from ${at(forecast.ripeFromH)}`
+            : words.stretch(
+                jar.since + forecast.ripeFromH * HOUR,
+                jar.since + forecast.ripeUntilH * HOUR,
+              ),
       because:
         'From nine tenths of its greatest height on the way up, until it has lost an eighth of its rise or its stretch is gone. Use it or feed it in this time.',
     },

@@ -21,6 +21,7 @@ export function JarPane({ id, back }: { readonly id: string; readonly back?: boo
     return (
       <Notice
         tone="rim"
+        level={1}
         title="There is no such jar in this kitchen"
         actions={
           <Press href="/" onPress={() => router.navigate('/')}>

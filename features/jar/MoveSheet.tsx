@@ -45,13 +45,15 @@ export function MoveSheet({
     <Sheet title={`Move ${jar.card.name}`} onClose={onClose}>
       {places.map((place, i) => {
         const { ripeFromH, ripeUntilH } = outcomes[i]!;
-        const at = (h: number) => words.moment(jar.since + h * HOUR);
+        const at = (h: number) => words.about(jar.since + h * HOUR);
         const then =
           ripeFromH === null
             ? 'not ripe within three days'
             : standing.hours > (ripeUntilH ?? Infinity)
               ? 'its ripe hours are over'
-              : `ripe ${at(ripeFromH)} to ${ripeUntilH === null ? 'beyond three days' : at(ripeUntilH)}`;
+              : ripeUntilH === null
+                ? `ripe from ${at(ripeFromH)}`
+                : `ripe ${words.stretch(jar.since + ripeFromH * HOUR, jar.since + ripeUntilH * HOUR)}`;
         return (
           <View key={place.id} style={{ gap: 4 }}>
             <Press

@@ -81,6 +81,7 @@ function blendFrom({ flour, second, secondPct }: JarForm): Blend {
 export function jarId(name: string, taken: ReadonlySet<string>): string {
   const plain = name
     .normalize('NFKD')
+    .replace(/\p{M}/gu, '')
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-+|-+$/g, '')

@@ -9,6 +9,7 @@ export function NotFoundScreen() {
     <Page narrow>
       <Notice
         tone="rim"
+        level={1}
         title="There is nothing at this address"
         actions={
           <Press href="/" onPress={() => router.navigate('/')}>

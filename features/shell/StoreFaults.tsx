@@ -25,7 +25,7 @@ export function StoreFaults() {
   const exportAll = () =>
     saveFile('ombrello-kitchen.json', kitchenToFile(store.getState(), readClock()));
   return (
-    <View style={{ padding: 12, gap: 12 }}>
+    <View role="region" aria-label="The store" style={{ padding: 12, gap: 12 }}>
       {unsaved && (
         <Notice
           tone="beet"

@@ -94,7 +94,7 @@ export const riseWords = (height: number): string => {
 /** A few words under a jar on the shelf. */
 export function shelfWords(standing: Standing, words: KitchenWords): string {
   const { jar, moment, stage, outlook } = standing;
-  const at = (hours: number) => words.moment(jar.since + hours * HOUR);
+  const at = (hours: number) => words.about(jar.since + hours * HOUR);
   const { ripeUntilH, ripeFromH, feedByH } = outlook.forecast;
   switch (stage) {
     case 'ripe':
@@ -129,18 +129,18 @@ export function jarSentence(standing: Standing, words: KitchenWords): string {
     `${Math.round((moment.height - 1) * 100)} % up`,
   ];
   if (stage === 'ripe' && ripeUntilH !== null)
-    facts.push(`until about ${words.moment(jar.since + ripeUntilH * HOUR)}`);
+    facts.push(`until about ${words.about(jar.since + ripeUntilH * HOUR)}`);
   else if (ripeFromH !== null && standing.hours < ripeFromH)
-    facts.push(`ripe about ${words.moment(jar.since + ripeFromH * HOUR)}`);
+    facts.push(`ripe about ${words.about(jar.since + ripeFromH * HOUR)}`);
   return facts.join(', ');
 }
 
 /** The heading of the next step: what, and by when. */
 export function stepTitle(step: NextStep, name: string, now: number, words: KitchenWords): string {
-  if (step.from > now) return `Feed ${name} from ${words.moment(step.from)}`;
+  if (step.from > now) return `Feed ${name} from ${words.about(step.from)}`;
   if (step.by === null) return `Nothing presses: ${name} next`;
   if (step.by <= now) return `Feed ${name} now`;
-  return `Feed ${name} by ${words.moment(step.by)}`;
+  return `Feed ${name} by ${words.about(step.by)}`;
 }
 
 /** Why, in a sentence. */
@@ -157,11 +157,11 @@ export function stepReason(step: NextStep, standing: Standing, words: KitchenWor
     case 'ripe':
       return step.by === null
         ? 'Ripe now, full of gas and at its strongest.'
-        : `Ripe now, and until about ${words.moment(step.by)}.`;
+        : `Ripe now, and until about ${words.about(step.by)}.`;
     case 'past':
       return 'Past its peak and sinking. A feed now loses little.';
     case 'ripens':
-      return `Ripe about ${words.moment(step.from)}. Until then it needs nothing.`;
+      return `Ripe about ${words.about(step.from)}. Until then it needs nothing.`;
     case 'asleep':
       return step.by === null
         ? 'Asleep in the cold, with food for weeks.'

@@ -1,4 +1,4 @@
-import { type Instant, DAY, celsiusToFahrenheit, gramsToOunces } from '@core/measure';
+import { type Instant, DAY, HOUR, celsiusToFahrenheit, gramsToOunces } from '@core/measure';
 import { type Settings } from '@state';
 
 /** How instants, durations and amounts read in this kitchen. */
@@ -7,6 +7,12 @@ export interface KitchenWords {
   time(at: Instant): string;
   /** The time, with the day when it is not today: "tomorrow 07:00", "Mon 16 Mar 07:00". */
   moment(at: Instant): string;
+  /** A forecast's time: to five minutes, and to the day when it is more than a day and a half away. */
+  about(at: Instant): string;
+  /** Two forecast times, the day said once: "tomorrow 03:20 to 10:35". */
+  stretch(from: Instant, until: Instant, joint?: string): string;
+  /** A day as short as it can be told: "24 Jan". */
+  date(at: Instant): string;
   /** The day alone: "today", "tomorrow", "Mon 16 Mar". */
   day(at: Instant): string;
   /** "7 h 10 min", "3 days" */
@@ -19,13 +25,17 @@ export interface KitchenWords {
   fieldText(at: Instant): string;
 }
 
+/** A forecast is not worth more than this, ms. */
+const FIVE_MINUTES = 300_000;
+const FAR = 36 * HOUR;
+
 /**
  * Words for one kitchen at one moment.
  *
  * @param zone IANA zone of the kitchen
  */
 export function kitchenWords(settings: Settings, zone: string, now: Instant): KitchenWords {
-  const { times, days, numbers } = formats(zone, settings.clock);
+  const { times, days, dates, numbers } = formats(zone, settings.clock);
   const dayNumber = (at: Instant) => Date.parse(`${numbers.format(at)}T00:00:00Z`) / DAY;
   const time = (at: Instant) => times.format(at).replace(/\u202f/g, ' ');
   const day = (at: Instant) => {
@@ -35,13 +45,23 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
     if (ahead === -1) return 'yesterday';
     return days.format(at).replace(',', '');
   };
+  const moment = (at: Instant) => {
+    const which = day(at);
+    return which === 'today' ? time(at) : `${which} ${time(at)}`;
+  };
+  const about = (at: Instant) =>
+    Math.abs(at - now) > FAR ? day(at) : moment(Math.round(at / FIVE_MINUTES) * FIVE_MINUTES);
   return {
     time,
     day,
-    moment: (at) => {
-      const which = day(at);
-      return which === 'today' ? time(at) : `${which} ${time(at)}`;
+    moment,
+    about,
+    stretch: (from, until, joint = 'to') => {
+      const sameDay = day(from) === day(until) && Math.abs(until - now) <= FAR;
+      const second = Math.round(until / FIVE_MINUTES) * FIVE_MINUTES;
+      return `${about(from)} ${joint} ${sameDay ? time(second) : about(until)}`;
     },
+    date: (at) => dates.format(at),
     span,
     celsius: (celsius) =>
       settings.temperature === 'fahrenheit'
@@ -71,6 +91,7 @@ function span(hours: number): string {
 interface Formats {
   readonly times: Intl.DateTimeFormat;
   readonly days: Intl.DateTimeFormat;
+  readonly dates: Intl.DateTimeFormat;
   readonly numbers: Intl.DateTimeFormat;
 }
 
@@ -94,6 +115,7 @@ function formats(zone: string, clock: Settings['clock']): Formats {
         day: 'numeric',
         month: 'short',
       }),
+      dates: new Intl.DateTimeFormat('en-GB', { timeZone: zone, day: 'numeric', month: 'short' }),
       numbers: new Intl.DateTimeFormat('en-CA', { timeZone: zone }),
     };
     known.set(key, found);

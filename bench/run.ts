@@ -1,0 +1,9 @@
+/** npm run bench: figures, not verdicts. Needs a build in dist/ for the first load. */
+import { existsSync } from 'node:fs';
+
+import { coreTimes } from './coreTimes';
+import { firstLoad } from './firstLoad';
+
+coreTimes();
+if (existsSync('dist/index.html')) await firstLoad();
+else console.log('No build in dist/: run `npm run build` first for the first load.');

@@ -1,0 +1,193 @@
+import { AT, expect, test } from './fixtures';
+
+test('start empty, add a starter, feed it with an overshoot, log a look, and find it all after a reload', async ({
+  page,
+  kitchen,
+}) => {
+  await kitchen.open('/', 'own');
+  await expect(page.getByRole('heading', { name: 'No starter on the shelf yet' })).toBeVisible();
+  await kitchen.accessible();
+
+  await page.getByRole('link', { name: 'Add a starter' }).click();
+  await page.getByLabel('Name').fill('Tern 🫙');
+  await page.getByLabel('Fed at').fill('2026-03-13T09:00');
+  await kitchen.accessible();
+  await kitchen.button('Put it on the shelf').click();
+  await expect(page.getByRole('heading', { name: 'Tern 🫙' }).first()).toBeVisible();
+  await expect(page).toHaveURL(/\/jar\/tern/);
+
+  await page.getByRole('link', { name: 'Feed', exact: true }).click();
+  await expect(page.getByText('Tern 🫙 at the bench · 1 of 5')).toBeVisible();
+  await kitchen.accessible();
+  await page.getByLabel('Scale reads').fill('23');
+  await kitchen.button('Keep is in').click();
+  await expect(page.getByText('Kept 23 instead of 20: water and flour follow.')).toBeVisible();
+  await page.getByLabel('Scale reads').fill('100');
+  await kitchen.button('Water is in').click();
+  await expect(page.getByText('Water 100 instead of 92: flour follows.')).toBeVisible();
+
+  // Half way through, the page is reloaded: the feed goes on where it was.
+  await page.reload();
+  await expect(page.getByText('Water 100 instead of 92: flour follows.')).toBeVisible();
+  await kitchen.button('Flour is in').click();
+  await expect(
+    page.getByText('23 g keep, 100 g flour, 100 g water: 223 g at 100 %.'),
+  ).toBeVisible();
+  await kitchen.button('The band is set').click();
+  await page.getByRole('radio', { name: /^Warm spot/ }).click();
+  await kitchen.button('The feed is done').click();
+  await expect(page.getByText('Tern 🫙 is fed: 23 + 100 + 100 g')).toBeVisible();
+
+  await kitchen.later('/jar/tern', '2026-03-13T21:20');
+  await page.getByLabel('Rise above the band').fill('38');
+  await kitchen.button('Log this look').click();
+  await expect(page.getByText('looked: + 38 %')).toBeVisible();
+
+  await page.reload();
+  await expect(page.getByText('looked: + 38 %')).toBeVisible();
+  await expect(page.getByText(/^fed 23 \+ 100 \+ 100 g/)).toBeVisible();
+  await expect(page.getByText('moved: Warm spot')).toBeVisible();
+  await expect(page.getByText(/^took out 157 g/)).toBeVisible();
+});
+
+test('a feed can be undone, and so can a strike', async ({ page, kitchen }) => {
+  await kitchen.open('/jar/grebe/feed', 'demo');
+  for (const step of [
+    'Keep is in',
+    'Water is in',
+    'Flour is in',
+    'The band is set',
+    'The feed is done',
+  ])
+    await kitchen.button(step).click();
+  await expect(page.getByText('Grebe is fed: 25 + 100 + 100 g')).toBeVisible();
+  await expect(page.getByText('Fed 18:20, 25 + 100 + 100 g.', { exact: false })).toBeVisible();
+  await kitchen.button('Undo').click();
+  await expect(page.getByText('Fed 09:10', { exact: false })).toBeVisible();
+
+  await page.getByRole('button', { name: 'Strike out: looked: + 125 %' }).click();
+  await expect(page.getByText('looked: + 125 %')).toBeHidden();
+  await page.keyboard.press('u');
+  await expect(page.getByText('looked: + 125 %')).toBeVisible();
+});
+
+test('a jar moves to the fridge and says what each place would do', async ({ page, kitchen }) => {
+  await kitchen.open('/jar/grebe', 'demo');
+  await kitchen.button('Move').click();
+  const sheet = page.getByRole('dialog', { name: 'Move Grebe' });
+  await expect(sheet.getByText(/^ripe/).first()).toBeVisible();
+  await kitchen.accessible();
+  await page.keyboard.press('Escape');
+  await expect(sheet).toBeHidden();
+  await kitchen.button('Move').click();
+  await sheet.getByRole('button', { name: 'Fridge' }).click();
+  await expect(page.getByText(/· fridge 5 °C/)).toBeVisible();
+});
+
+test('the surface is dragged to where it stands, and moved with the keys', async ({
+  page,
+  kitchen,
+}) => {
+  await kitchen.open('/jar/grebe', 'demo');
+  const surface = page.getByRole('slider', { name: 'Surface in the jar' });
+  const field = page.getByLabel('Rise above the band');
+  const before = Number(await field.inputValue());
+  await surface.focus();
+  await page.keyboard.press('ArrowUp');
+  expect(Number(await field.inputValue())).toBe(before + 5);
+  const box = (await surface.boundingBox())!;
+  await page.mouse.move(box.x + 50, box.y + 90);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 50, box.y + 130, { steps: 5 });
+  await page.mouse.up();
+  expect(Number(await field.inputValue())).toBeLessThan(before - 40);
+});
+
+test('the bench finds the ratio that is ripe at a wanted hour', async ({ page, kitchen }) => {
+  await kitchen.open('/jar/grebe/feed', 'demo');
+  await page.getByLabel('Should be ripe at').fill('2026-03-14T07:00');
+  const suggestion = page.getByText(/^Ripe by tomorrow 07:00: 1 : /);
+  await expect(suggestion).toBeVisible();
+  await expect(page.getByText(/^Fed like this, ripe/)).toBeVisible();
+  await page.getByLabel('Should be ripe at').fill('2026-03-13T22:20');
+  await page.getByRole('button', { name: /^Feed it 1 : / }).click();
+  const parts = Number(await page.getByLabel('Flour to 1 of keep').inputValue());
+  expect(parts).toBeLessThan(2);
+});
+
+test('the scale may keep the jar on it all along', async ({ page, kitchen }) => {
+  await kitchen.open('/jar/grebe/feed', 'demo');
+  await page.getByRole('radio', { name: 'With the jar' }).click();
+  await expect(page.getByText('25 g of keep, on 412 g of jar.')).toBeVisible();
+  await page.getByLabel('Scale reads').fill('400');
+  await kitchen.button('Keep is in').click();
+  await expect(
+    page.getByText('The jar and what is in it already weigh 412 g. The scale should read more.'),
+  ).toBeVisible();
+  await page.getByLabel('Scale reads').fill('440');
+  await kitchen.button('Keep is in').click();
+  await expect(page.getByText('Kept 28 instead of 25: water and flour follow.')).toBeVisible();
+  await expect(page.getByText('112 g of water, on 412 g of jar and 28 g in it.')).toBeVisible();
+});
+
+test.describe('bad input', () => {
+  test('at the bench keeps what was typed and says what is wrong', async ({ page, kitchen }) => {
+    await kitchen.open('/jar/grebe/feed', 'demo');
+    for (const [typed, says] of [
+      ['0', 'More than nothing, please.'],
+      ['-4', 'More than nothing, please.'],
+      ['a lot', 'Give a weight in grams.'],
+      ['99999', 'That is more than ten kilograms. Check the number.'],
+    ] as const) {
+      await page.getByLabel('Scale reads').fill(typed);
+      await kitchen.button('Keep is in').click();
+      await expect(page.getByText(says)).toBeVisible();
+      await expect(page.getByLabel('Scale reads')).toHaveValue(typed);
+    }
+    await page.getByLabel('Scale reads').fill('25');
+    for (const step of ['Keep is in', 'Water is in', 'Flour is in'])
+      await kitchen.button(step).click();
+    await page.getByLabel('Mixed at').fill('2026-03-14T12:00');
+    await kitchen.button('The band is set').click();
+    await kitchen.button('The feed is done').click();
+    await expect(
+      page.getByText('That is still to come. Give a time that has passed.'),
+    ).toBeVisible();
+    await page.getByLabel('Mixed at').fill('2026-03-13T09:10');
+    await kitchen.button('The band is set').click();
+    await kitchen.button('The feed is done').click();
+    await expect(page.getByText('There is already a feed at this minute.')).toBeVisible();
+  });
+
+  test('on the card names every field', async ({ page, kitchen }) => {
+    await kitchen.open('/add', 'own');
+    await page.getByLabel('Keep', { exact: true }).fill('');
+    await page.getByLabel('Holds').fill('-5');
+    await kitchen.button('Put it on the shelf').click();
+    await expect(page.getByText('3 fields want another look.')).toBeVisible();
+    await expect(
+      page.getByText('Give it a name, so that the jars can be told apart.'),
+    ).toBeVisible();
+    await page.getByLabel('Name').fill('x'.repeat(300));
+    await kitchen.button('Put it on the shelf').click();
+    await expect(page.getByText('That is 300 characters; a label holds 60.')).toBeVisible();
+    await expect(page.getByLabel('Name')).toHaveValue('x'.repeat(300));
+  });
+
+  test('a look before the feed is refused, with its words kept', async ({ page, kitchen }) => {
+    await kitchen.open('/jar/grebe', 'demo');
+    await page.getByLabel('Rise above the band').fill('50');
+    await kitchen.button('More').click();
+    await page.getByLabel('Seen at').fill('2026-03-13T08:00');
+    await page.getByRole('textbox', { name: 'Note' }).fill('seen on the way out');
+    await kitchen.button('Log this look').click();
+    await expect(page.getByText('That is before the last feed', { exact: false })).toBeVisible();
+    await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('seen on the way out');
+    await kitchen.accessible();
+  });
+});
+
+test('the frozen clock holds', async ({ page, kitchen }) => {
+  await kitchen.open('/', 'demo');
+  await expect(page.getByText(`Friday ${AT.slice(11)}`, { exact: false })).toBeVisible();
+});

@@ -1,0 +1,200 @@
+import { readFileSync } from 'node:fs';
+
+import { expect, test } from './fixtures';
+
+test('the demo shows its jars as they stand at a frozen hour', async ({ page, kitchen }) => {
+  await kitchen.open('/', 'demo');
+  await expect(page.getByRole('heading', { name: 'Feed Grebe by 22:10' })).toBeVisible();
+  await expect(
+    page.getByRole('link', { name: /^Grebe, ripe, 136 % up, until about 22:10/ }),
+  ).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Dunlin, asleep/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Skua, hungry, liquid on top/ })).toBeVisible();
+  await kitchen.accessible();
+});
+
+test('jars move with the clock', async ({ page, kitchen }) => {
+  await kitchen.open('/', 'demo');
+  await kitchen.open('/', 'demo', '2026-03-14T18:20');
+  await expect(page.getByRole('link', { name: /^Grebe, (hungry|sunk)/ })).toBeVisible();
+});
+
+test('every place is clean to axe, in the light and in the dark', async ({ page, kitchen }) => {
+  for (const scheme of ['light', 'dark'] as const) {
+    await page.emulateMedia({ colorScheme: scheme });
+    for (const path of [
+      '/',
+      '/jar/skua',
+      '/journal',
+      '/help',
+      '/settings',
+      '/jar/dunlin/feed',
+      '/jar/dunlin/edit',
+      '/add',
+      '/nowhere',
+    ]) {
+      await kitchen.open(path, 'demo');
+      await expect(
+        page.getByRole('heading').or(page.getByText('There is nothing')).first(),
+      ).toBeVisible();
+      await kitchen.accessible();
+    }
+  }
+});
+
+test('the theme is chosen and stays', async ({ page, kitchen }) => {
+  await kitchen.open('/settings', 'demo');
+  await page.getByRole('radio', { name: 'Dark' }).click();
+  await expect(page.locator('body')).toHaveCSS('background-color', 'rgb(14, 24, 38)');
+  await page.reload();
+  await expect(page.locator('body')).toHaveCSS('background-color', 'rgb(14, 24, 38)');
+});
+
+test('units follow the settings', async ({ page, kitchen }) => {
+  await kitchen.open('/settings', 'demo');
+  await page.getByRole('radio', { name: '°F' }).click();
+  await page.getByRole('radio', { name: '6:20 pm' }).click();
+  await page.getByRole('link', { name: 'Now', exact: true }).click();
+  await expect(page.getByText('kitchen 73 °F', { exact: false })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /Feed Grebe by 10:10 pm/i })).toBeVisible();
+});
+
+test('a place gets another temperature and the forecast follows', async ({ page, kitchen }) => {
+  await kitchen.open('/settings', 'demo');
+  await kitchen.button('Change Fridge').click();
+  await page.getByRole('textbox', { name: 'Temperature' }).fill('hot');
+  await kitchen.button('Save the place').click();
+  await expect(page.getByText('A temperature, please.')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Temperature' }).fill('3');
+  await page.getByRole('radio', { name: 'all along' }).click();
+  await kitchen.accessible();
+  await kitchen.button('Save the place').click();
+  await expect(page.getByText('3 °C all day')).toBeVisible();
+  await page.getByRole('link', { name: 'Now', exact: true }).click();
+  await expect(page.getByText('Fridge 3 °C')).toBeVisible();
+});
+
+test('the demo and an own kitchen lie side by side, and neither loses anything', async ({
+  page,
+  kitchen,
+}) => {
+  await kitchen.open('/jar/grebe', 'demo');
+  await kitchen.button('Note').click();
+  await page.getByRole('textbox', { name: 'Note' }).fill('smells of pears');
+  await kitchen.button('Write it down').click();
+  await page.getByRole('link', { name: 'Now', exact: true }).click();
+  await kitchen.button('This is the demo: open my kitchen').click();
+  await expect(page.getByRole('heading', { name: 'No starter on the shelf yet' })).toBeVisible();
+  await kitchen.button('Look at the demo').click();
+  await page.getByRole('link', { name: /^Grebe,/ }).click();
+  await expect(page.getByText('smells of pears')).toBeVisible();
+});
+
+test('everything goes out as one file and comes back in elsewhere', async ({
+  page,
+  kitchen,
+  browser,
+}) => {
+  await kitchen.open('/settings', 'demo');
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    kitchen.button('Export the kitchen').click(),
+  ]);
+  const file = await download.path();
+  expect(JSON.parse(readFileSync(file, 'utf8')).events.length).toBeGreaterThan(500);
+
+  const elsewhere = await browser.newPage();
+  await elsewhere.goto('/settings?at=2026-03-13T18:20');
+  const takeIn = async (path: string) => {
+    const [chooser] = await Promise.all([
+      elsewhere.waitForEvent('filechooser'),
+      elsewhere.getByRole('button', { name: 'Take in a file' }).click(),
+    ]);
+    await chooser.setFiles(path);
+  };
+  await takeIn('package.json');
+  await expect(
+    elsewhere.getByText('This file is not a kitchen exported from Ombrello. Nothing was changed.'),
+  ).toBeVisible();
+  await takeIn(file);
+  await elsewhere.getByRole('button', { name: 'Take in', exact: true }).click();
+  await expect(elsewhere.getByText(/entries taken in/)).toBeVisible();
+  await elsewhere.getByRole('link', { name: 'Now', exact: true }).click();
+  await expect(elsewhere.getByRole('link', { name: /^Grebe, ripe/ })).toBeVisible();
+  await elsewhere.close();
+});
+
+test('a damaged store costs one entry, says so, and offers it for export', async ({
+  page,
+  kitchen,
+}) => {
+  await kitchen.open('/', 'demo');
+  await page.evaluate(() => {
+    const key = 'ombrello/demo/journal';
+    localStorage.setItem(key, localStorage.getItem(key)!.slice(0, -30));
+  });
+  await page.reload();
+  await expect(page.getByText('One entry of the journal could not be read')).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Grebe, ripe/ })).toBeVisible();
+  await kitchen.accessible();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    kitchen.button('Export what was set aside').click(),
+  ]);
+  expect(readFileSync(await download.path(), 'utf8').length).toBeGreaterThan(10);
+});
+
+test('a full store says so and keeps what was entered', async ({ page, kitchen }) => {
+  await kitchen.open('/jar/grebe', 'demo');
+  await page.evaluate(() => {
+    Storage.prototype.setItem = () => {
+      throw new DOMException('full', 'QuotaExceededError');
+    };
+  });
+  await page.getByLabel('Rise above the band').fill('120');
+  await kitchen.button('Log this look').click();
+  await expect(
+    page.getByText('The browser has no room left to save in.', { exact: false }),
+  ).toBeVisible();
+  await expect(page.getByText('looked: + 120 %').first()).toBeVisible();
+  await expect(kitchen.button('Export the kitchen')).toBeVisible();
+});
+
+test('an archived jar leaves the shelf and comes back', async ({ page, kitchen }) => {
+  await kitchen.open('/jar/skua', 'demo');
+  await kitchen.button('Archive').click();
+  await page.getByRole('link', { name: 'Now', exact: true }).click();
+  await expect(page.getByRole('link', { name: /^Skua/ })).toBeHidden();
+  await kitchen.open('/settings', 'demo');
+  await kitchen.button('Back on the shelf').click();
+  await page.getByRole('link', { name: 'Now', exact: true }).click();
+  await expect(page.getByRole('link', { name: /^Skua/ })).toBeVisible();
+});
+
+test('the keyboard goes everywhere, and ? says how', async ({ page, kitchen }) => {
+  await kitchen.open('/', 'demo');
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keyboard' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('j');
+  await expect(page.getByRole('heading', { name: 'Journal' })).toBeVisible();
+  await page.keyboard.press('s');
+  await expect(page.getByRole('heading', { name: 'Settings' })).toBeVisible();
+  await page.goBack();
+  await expect(page.getByRole('heading', { name: 'Journal' })).toBeVisible();
+});
+
+test('a wide screen shows shelves and jar side by side, with a rail', async ({ page, kitchen }, {
+  project,
+}) => {
+  await kitchen.open('/', 'demo');
+  const both = page.getByRole('heading', { name: 'Grebe', exact: true });
+  if (project.name === 'wide') {
+    await expect(both).toBeVisible();
+    await page.getByRole('link', { name: /^Dunlin,/ }).click();
+    await expect(page.getByRole('heading', { name: 'Dunlin', exact: true })).toBeVisible();
+    await expect(page.getByRole('region', { name: 'Shelves' })).toBeVisible();
+  } else {
+    await expect(both).toBeHidden();
+  }
+});

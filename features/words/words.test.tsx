@@ -1,0 +1,50 @@
+import { usualSettings } from '@state';
+
+import { blendWords, riseWords } from './jarWords';
+import { kitchenWords } from './kitchenWords';
+
+const NOW = Date.parse('2026-03-13T18:20:00Z');
+const at = (iso: string) => Date.parse(iso);
+const words = kitchenWords(usualSettings('en-GB'), 'Europe/Lisbon', NOW);
+const american = kitchenWords(usualSettings('en-US'), 'America/New_York', NOW);
+
+it('times say their day only when it is another', () => {
+  expect(words.moment(at('2026-03-13T21:40:00Z'))).toBe('21:40');
+  expect(words.moment(at('2026-03-14T07:00:00Z'))).toBe('tomorrow 07:00');
+  expect(words.moment(at('2026-03-12T07:00:00Z'))).toBe('yesterday 07:00');
+  expect(words.moment(at('2026-03-16T07:00:00Z'))).toBe('Mon 16 Mar 07:00');
+});
+
+it('a forecast is told to five minutes, and far away to the day', () => {
+  expect(words.about(at('2026-03-13T20:33:00Z'))).toBe('20:35');
+  expect(words.about(at('2026-03-17T09:18:00Z'))).toBe('Tue 17 Mar');
+  expect(words.stretch(at('2026-03-14T03:20:00Z'), at('2026-03-14T10:36:00Z'))).toBe(
+    'tomorrow 03:20 to 10:35',
+  );
+  expect(words.stretch(at('2026-03-13T22:00:00Z'), at('2026-03-14T01:00:00Z'), 'and')).toBe(
+    '22:00 and tomorrow 01:00',
+  );
+});
+
+it('a kitchen abroad has its own zone, clock and units', () => {
+  expect(american.time(NOW).toLowerCase()).toBe('2:20 pm');
+  expect(american.celsius(22)).toBe('72 °F');
+  expect(american.grams(100)).toBe('100 g (3.5 oz)');
+  expect(words.grams(100.4)).toBe('100 g');
+});
+
+it('durations are as long as they need to be', () => {
+  expect(words.span(0.6)).toBe('36 min');
+  expect(words.span(7.15)).toBe('7 h 10 min');
+  expect(words.span(9.99)).toBe('10 h');
+  expect(words.span(30)).toBe('30 h');
+  expect(words.span(24 * 9)).toBe('9 days');
+  expect(words.span(24 * 49)).toBe('7 weeks');
+});
+
+it('blends and rises read as a baker says them', () => {
+  expect(blendWords({ white: 0.8, wholeWheat: 0.2 })).toBe('white, a fifth whole wheat');
+  expect(blendWords({ rye: 0.83, spelt: 0.17 })).toBe('rye, 17 % spelt');
+  expect(riseWords(2.36)).toBe('+ 136 %');
+  expect(riseWords(0.9)).toBe('− 10 %');
+});
