@@ -1,4 +1,4 @@
-import { type Place } from '@core/ferment';
+import { type Place, USUAL_PACE, forecast } from '@core/ferment';
 import {
   type Arranged,
   type Destination,
@@ -7,6 +7,7 @@ import {
   type JarCard,
   type JarEvent,
   type JournalEvent,
+  conditionsOf,
   mixAt,
   placesOf,
   withEvent,
@@ -103,7 +104,7 @@ export function householdJournal(now: Instant, time: KitchenTime): readonly Jour
   }));
   const places = placesOf(arranged);
   // Grebe is quicker than its temperature suggests: something for the log to tell.
-  const truth = { places, time, pace: { pace: 1.18, lag: 1, lift: 1 } };
+  const truth = { places, time, pace: { ...USUAL_PACE, pace: 1.18 } };
   return [
     ...arranged,
     ...keptOnTheCounter(now, begin, chance, truth),
@@ -170,6 +171,9 @@ function keptOnTheCounter(
     });
     const atHome = back < 2 ? 3 : Math.floor(chance.even() * 3);
     for (const look of looksAt(state!, atHome, id, now, chance, truth)) tell(look);
+    const sawThePeak = chance.even() < 0.22;
+    const late = chance.normal();
+    if (sawThePeak && back > 0) tell(peakOf(state!, id, late, truth));
   }
   return events;
 }
@@ -290,6 +294,13 @@ function looksAt(
       height: Math.round(Math.max(1, read) * 20) / 20,
     };
   }).filter((event) => event !== null);
+}
+
+/** Somebody was there when it stood highest, give or take twenty minutes. */
+function peakOf(jar: Jar, id: string, error: number, truth: FoldContext): JarEvent {
+  const { peaksAtH } = forecast(jar.fedMix, conditionsOf(jar, truth), 20);
+  const at = toMinutes(jar.since + ((peaksAtH ?? USUAL_PEAK) + error / 3) * HOUR);
+  return { kind: 'looked', id: `${id}-peak`, at: iso(at), jar: jar.id, sign: 'peaked' };
 }
 
 function whereTo(chance: Chance): Destination {

@@ -2,6 +2,7 @@
 export * from './Canopy';
 export * from './Choice';
 export * from './Field';
+export * from './ForetoldPlot';
 export { default as Icon } from './Icon';
 export type { IconName } from './iconPaths';
 export * from './JarDrawing';

@@ -1,10 +1,12 @@
 /** npm run --silent core -- COMMAND < in.json > out.json. Wrong input: exit 2 and one line on stderr naming the field. */
 import { readFileSync } from 'node:fs';
 
-import { forecastCommand, rateCommand } from '@core/cli';
+import { fitCommand, forecastCommand, planCommand, rateCommand } from '@core/cli';
 
 const COMMANDS: Readonly<Record<string, (raw: unknown) => unknown>> = {
+  fit: fitCommand,
   forecast: forecastCommand,
+  plan: planCommand,
   rate: rateCommand,
 };
 

@@ -4,6 +4,8 @@ export * from './bench';
 export * from './clock';
 export * from './exchange';
 export * from './kitchen';
+export * from './learning';
+export * from './learnt';
 export * from './notice';
 export * from './persistence';
 export * from './selectors';

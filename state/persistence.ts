@@ -8,6 +8,7 @@ import { type BenchDrafts, draftsOpened } from './bench';
 import { readClock } from './clock';
 import { journalFromText, journalToText } from './journalText';
 import { type KitchenName, type SetAside, logged, opened, saveFailed, saved } from './kitchen';
+import { type LearntByJar, learntOpened } from './learnt';
 import { settingsChanged, settingsFrom } from './settings';
 import { type Store } from './store';
 
@@ -15,6 +16,7 @@ const SETTINGS = 'ombrello/settings';
 const CHOSEN = 'ombrello/kitchen';
 const journalKey = (name: KitchenName) => `ombrello/${name}/journal`;
 const benchKey = (name: KitchenName) => `ombrello/${name}/bench`;
+const learntKey = (name: KitchenName) => `ombrello/${name}/learnt`;
 const asideKey = (name: KitchenName) => `ombrello/${name}/set-aside`;
 
 const FULL =
@@ -40,6 +42,8 @@ export async function keepStore(store: Store): Promise<() => void> {
       void saveJournal(store, kitchen.name, kitchen.events);
     if (sameKitchen && before.bench !== after.bench)
       write(benchKey(kitchen.name), JSON.stringify(after.bench));
+    if (sameKitchen && before.learnt !== after.learnt)
+      write(learntKey(kitchen.name), JSON.stringify(after.learnt));
     before = after;
   });
   const stopListening = listenToOtherTabs(store);
@@ -61,6 +65,7 @@ export async function openKitchen(store: Store, name: KitchenName): Promise<void
     text === null ? { events: [], setAside: await keptAside(name) } : await journalFromText(text);
   if (journal.setAside && text !== null) await putAside(name, journal.setAside);
   const events = journal.events.length > 0 ? journal.events : usualArrangement();
+  store.dispatch(learntOpened(((await readJson(learntKey(name))) ?? {}) as LearntByJar));
   store.dispatch(opened({ name, events, setAside: journal.setAside }));
   store.dispatch(draftsOpened(((await readJson(benchKey(name))) ?? {}) as BenchDrafts));
   if (text !== null && journal.setAside) await saveJournal(store, name, journal.events);
@@ -77,6 +82,7 @@ export async function startDemo(store: Store): Promise<void> {
   const { householdJournal } = await import('@demo/index');
   const time = kitchenTime(store.getState().kitchen.zone);
   const events = householdJournal(readClock(), time);
+  store.dispatch(learntOpened({}));
   store.dispatch(opened({ name: 'demo', events, setAside: null }));
   store.dispatch(draftsOpened({}));
   write(benchKey('demo'), '{}');

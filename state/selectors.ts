@@ -1,7 +1,9 @@
 import { createSelector } from '@reduxjs/toolkit';
+import { useMemo } from 'react';
 
-import { type Place, USUAL_PACE } from '@core/ferment';
+import { type PaceBelief, type Place, USUAL_BELIEF, middlePace } from '@core/ferment';
 import {
+  type Arranged,
   type Checkpoint,
   type FoldContext,
   type Jar,
@@ -19,7 +21,7 @@ import {
 } from '@core/journal';
 import { kitchenTime } from '@core/measure';
 
-import { type RootState } from './store';
+import { type RootState, useAppSelector } from './store';
 
 /** How far beyond now a jar's outlook reaches, hours: the counter needs two days, the fridge a month. */
 const AHEAD = 48;
@@ -36,9 +38,17 @@ export const selectTime = createSelector((state: RootState) => state.kitchen.zon
 
 const selectPlaceHistory = createSelector(selectLiveEvents, placesOf);
 
-const selectContext = createSelector(
+/** What all jars of a kitchen share. */
+type KitchenContext = Omit<FoldContext, 'pace'>;
+
+const selectKitchenContext = createSelector(
   [selectPlaceHistory, selectTime],
-  (places, time): FoldContext => ({ places, time, pace: USUAL_PACE }),
+  (places, time): KitchenContext => ({ places, time }),
+);
+
+/** The live history of the kitchen's places. */
+export const selectArranged = createSelector(selectLiveEvents, (live) =>
+  live.filter((event): event is Arranged => event.kind === 'arranged'),
 );
 
 /** The kitchen's places as they are now, in the order they were set up. */
@@ -46,7 +56,7 @@ export const selectPlaces = createSelector(selectPlaceHistory, (places): readonl
   [...places.keys()].map((id) => placeAt(places, id, Infinity)!),
 );
 
-const selectEventsByJar = createSelector(selectLiveEvents, eventsByJar);
+export const selectEventsByJar = createSelector(selectLiveEvents, eventsByJar);
 
 const NO_EVENTS: readonly JarEvent[] = [];
 
@@ -54,38 +64,56 @@ const NO_EVENTS: readonly JarEvent[] = [];
 export const selectJarEvents = (state: RootState, jar: string) =>
   selectEventsByJar(state).get(jar) ?? NO_EVENTS;
 
-/** Folds taken up where they were left; dropped when places or the kitchen change. */
-const checkpoints = new WeakMap<FoldContext, Map<string, Checkpoint>>();
-let lastContext: FoldContext | null = null;
+const selectLearnt = (state: RootState) => state.learnt;
+
+/** What is believed of a jar's pace. */
+export const selectBelief = (state: RootState, jar: string): PaceBelief =>
+  state.learnt[jar]?.learnt.belief ?? USUAL_BELIEF;
+
+/** A jar's own context: the kitchen's, with the pace it is believed to have. */
+const contextOf = (context: KitchenContext, belief: PaceBelief): FoldContext => ({
+  ...context,
+  pace: middlePace(belief),
+});
+
+/** A fold taken up where it was left; dropped when the places, the clock or the belief change. */
+interface KeptFold {
+  readonly checkpoint: Checkpoint;
+  readonly context: KitchenContext;
+  readonly belief: PaceBelief;
+}
+
+const keptFolds = new Map<string, KeptFold>();
 
 const selectAllJars = createSelector(
-  [selectEventsByJar, selectContext],
-  (byJar, context): readonly Jar[] => {
-    const known = checkpoints.get(sameContext(context)) ?? new Map<string, Checkpoint>();
+  [selectEventsByJar, selectKitchenContext, selectLearnt],
+  (byJar, context, learnt): readonly Jar[] => {
     const jars: Jar[] = [];
     for (const [id, events] of byJar) {
-      const folded = foldJar(events, context, known.get(id));
+      const belief = learnt[id]?.learnt.belief ?? USUAL_BELIEF;
+      const kept = keptFolds.get(id);
+      const usable = kept && kept.belief === belief && sameContext(kept.context, context);
+      const folded = foldJar(
+        events,
+        contextOf(context, belief),
+        usable ? kept.checkpoint : undefined,
+      );
       if (!folded) continue;
-      known.set(id, folded);
+      keptFolds.set(id, { checkpoint: folded, context, belief });
       jars.push(folded.jar);
     }
-    checkpoints.set(context, known);
-    lastContext = context;
     return jars;
   },
 );
 
-/** The last context when the places in it are the same: any entry makes a new map of places. */
-function sameContext(context: FoldContext): FoldContext {
-  const last = lastContext;
-  if (!last || last.time !== context.time || last.places.size !== context.places.size)
-    return context;
-  for (const [id, history] of context.places) {
-    const before = last.places.get(id);
-    if (before?.length !== history.length || before.some((e, i) => e.id !== history[i]!.id))
-      return context;
-  }
-  return last;
+/** Any entry makes a new map of places; they are the same when the entries in it are. */
+function sameContext(a: KitchenContext, b: KitchenContext): boolean {
+  if (a === b) return true;
+  if (a.time !== b.time || a.places.size !== b.places.size) return false;
+  return [...b.places].every(([id, history]) => {
+    const before = a.places.get(id);
+    return before?.length === history.length && before.every((e, i) => e === history[i]);
+  });
 }
 
 /** Jars in use, in the order they joined. */
@@ -102,33 +130,58 @@ export const selectJar = (state: RootState, id: string) =>
 
 const outlooks = new WeakMap<Jar, { readonly hours: number; readonly outlook: Outlook }>();
 
-function outlookFor(jar: Jar, context: FoldContext, now: number): Outlook {
+function outlookFor(jar: Jar, context: FoldContext, belief: PaceBelief, now: number): Outlook {
   const place = placeAt(context.places, jar.stays[jar.stays.length - 1]!.place, now);
   const cold = place?.kind === 'fridge' || place?.kind === 'larder';
   const hours = horizonFor(jar, now, cold ? AHEAD_COLD : AHEAD);
   const known = outlooks.get(jar);
   if (known && known.hours === hours) return known.outlook;
-  const outlook = outlookOf(jar, context, hours);
+  const outlook = outlookOf(jar, context, hours, belief);
   outlooks.set(jar, { hours, outlook });
   return outlook;
 }
 
+const standingOf = (
+  jar: Jar,
+  kitchen: KitchenContext,
+  belief: PaceBelief,
+  now: number,
+): Standing => {
+  const context = contextOf(kitchen, belief);
+  return standingAt(jar, outlookFor(jar, context, belief, now), context, now);
+};
+
 /** Every jar in use as it stands now. */
 export const selectStandings = createSelector(
-  [selectJars, selectContext, selectNow],
-  (jars, context, now): readonly Standing[] =>
-    jars.map((jar) => standingAt(jar, outlookFor(jar, context, now), context, now)),
+  [selectJars, selectKitchenContext, selectLearnt, selectNow],
+  (jars, context, learnt, now): readonly Standing[] =>
+    jars.map((jar) => standingOf(jar, context, learnt[jar.id]?.learnt.belief ?? USUAL_BELIEF, now)),
 );
 
 /** One jar as it stands now, archived or not; null when there is no such jar. */
 export function selectStanding(state: RootState, id: string): Standing | null {
   const standing = selectStandings(state).find((s) => s.jar.id === id);
   if (standing) return standing;
-  const jar = selectJar(state, id);
-  if (!jar) return null;
-  const context = selectContext(state);
-  const now = selectNow(state);
-  return standingAt(jar, outlookFor(jar, context, now), context, now);
+  const jar = selectArchived(state).find((archived) => archived.id === id);
+  return jar
+    ? archivedStanding(jar, selectKitchenContext(state), selectBelief(state, id), selectNow(state))
+    : null;
 }
 
-export { selectContext };
+/** Remembers its last answer, so that asking twice gives the same object. */
+const archivedStanding = createSelector(
+  [
+    (jar: Jar) => jar,
+    (_: Jar, kitchen: KitchenContext) => kitchen,
+    (_: Jar, __: KitchenContext, belief: PaceBelief) => belief,
+    (_: Jar, __: KitchenContext, ___: PaceBelief, now: number) => now,
+  ],
+  standingOf,
+);
+
+/** What the model needs to know to follow a jar, remembered until something in it changes. */
+export function useContextOf(jar: string): FoldContext {
+  const kitchen = useAppSelector(selectKitchenContext);
+  const belief = useAppSelector((state) => selectBelief(state, jar));
+  return useMemo(() => contextOf(kitchen, belief), [kitchen, belief]);
+}

@@ -3,6 +3,7 @@ import { useDispatch, useSelector } from 'react-redux';
 
 import { benchReducer } from './bench';
 import { kitchenReducer } from './kitchen';
+import { learntReducer } from './learnt';
 import { noticeReducer } from './notice';
 import { settingsReducer } from './settings';
 import { timeReducer } from './time';
@@ -11,6 +12,7 @@ const reducer = combineReducers({
   kitchen: kitchenReducer,
   settings: settingsReducer,
   bench: benchReducer,
+  learnt: learntReducer,
   notice: noticeReducer,
   time: timeReducer,
 });

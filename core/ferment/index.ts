@@ -3,6 +3,7 @@
  * vigour. Pure functions; time is passed in as hours.
  */
 export * from './condition';
+export * from './draws';
 export * from './constants';
 export * from './forecast';
 export * from './mix';

@@ -137,6 +137,7 @@ interface System {
   readonly leak: number;
   readonly phScale: number;
   readonly fade: number;
+  readonly starvation: number;
 }
 
 function systemOf(mix: Mix, pace: Pace): System {
@@ -152,7 +153,8 @@ function systemOf(mix: Mix, pace: Pace): System {
     leak: MODEL.gasLeak * (hydration < 1 ? hydration : hydration * hydration),
     // More flour, more of what takes up acid.
     phScale: MODEL.phScale * traits.buffer * (0.5 + flourG),
-    fade: (MODEL.glutenFade * traits.fade) / 0.374,
+    fade: (MODEL.glutenFade * traits.fade * pace.fade) / 0.374,
+    starvation: MODEL.starvation * pace.frailty,
   };
 }
 
@@ -179,7 +181,7 @@ function derive(system: System, celsius: number, x: Float64Array, dx: Float64Arr
   const heat = heatFermentation(celsius);
   const yeastWork = (muYeast > heat ? muYeast : heat) * yeast * fed * active;
   const lacticWork = muLactic * lactic * fed * active;
-  const dying = MODEL.starvation * (muYeastPlain / 0.3 + MODEL.coldStarvation) * starved;
+  const dying = system.starvation * (muYeastPlain / 0.3 + MODEL.coldStarvation) * starved;
   const waking = MODEL.waking * (muYeastPlain / 0.3) * fed * dormant;
   const over = gas - system.ceiling * gluten;
 

@@ -9,6 +9,10 @@ export type Destination = (typeof DESTINATIONS)[number];
 export const SMELLS = ['wetFlour', 'yoghurt', 'fruit', 'vinegar', 'solvent', 'cheese'] as const;
 export type Smell = (typeof SMELLS)[number];
 
+/** What is told of the rise without a ruler. */
+export const SIGNS = ['doubled', 'peaked', 'fallen'] as const;
+export type Sign = (typeof SIGNS)[number];
+
 export const BUBBLES = ['none', 'few', 'many', 'mousse'] as const;
 export type Bubbles = (typeof BUBBLES)[number];
 
@@ -67,6 +71,7 @@ export interface Moved extends JarEntry {
 export interface Looked extends JarEntry {
   readonly kind: 'looked';
   readonly height?: number;
+  readonly sign?: Sign;
   readonly smell?: Smell;
   readonly bubbles?: Bubbles;
   readonly liquid?: Liquid;

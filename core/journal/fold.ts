@@ -1,14 +1,15 @@
 import {
   type Conditions,
+  type FeedParts,
   type Mix,
   type Pace,
   type Place,
   celsiusAt,
   dayTable,
   feed,
-  keepOf,
   simulate,
   starterIn,
+  takenUp,
 } from '../ferment';
 import { DAY, HOUR, type Instant, type KitchenTime } from '../measure';
 import {
@@ -154,14 +155,8 @@ export function withEvent(jar: Jar | null, event: JarEvent, context: FoldContext
   switch (event.kind) {
     case 'fed': {
       const place = jar.stays[jar.stays.length - 1]!.place;
-      const mix = mixAt(jar, at, context);
-      const kept = keepOf(mix, event.keepG);
-      const kitchen = kitchenCelsius(jar, at, context);
-      const fedMix = feed(kept, {
-        ...event,
-        flourCelsius: kitchen,
-        waterCelsius: event.waterCelsius ?? kitchen,
-      });
+      const mixed = feed(mixAt(jar, at, context), feedParts(jar, event, context));
+      const fedMix = takenUp(mixed, context.pace);
       return {
         ...jar,
         fedMix,
@@ -185,6 +180,12 @@ export function withEvent(jar: Jar | null, event: JarEvent, context: FoldContext
     case 'noted':
       return jar;
   }
+}
+
+/** What a feed puts into the jar, with the warmth it brings. */
+export function feedParts(jar: Jar, event: Fed, context: FoldContext): FeedParts {
+  const kitchen = kitchenCelsius(jar, instantOf(event), context);
+  return { ...event, flourCelsius: kitchen, waterCelsius: event.waterCelsius ?? kitchen };
 }
 
 /** Water and flour stand in the kitchen: the counter's temperature, or the jar's own place without one. */

@@ -2,7 +2,7 @@ import Joi from 'joi';
 
 import { CONDITIONS, PLACE_KINDS } from '../ferment';
 import { FLOUR_KINDS } from '../measure';
-import { BUBBLES, DESTINATIONS, type JournalEvent, LIQUIDS, SMELLS } from './events';
+import { BUBBLES, DESTINATIONS, type JournalEvent, LIQUIDS, SIGNS, SMELLS } from './events';
 
 /** Longest name and note; long enough for anybody, short enough for a label. */
 export const NAME_LENGTH = 60;
@@ -81,6 +81,7 @@ const SCHEMAS: Readonly<Record<JournalEvent['kind'], Joi.ObjectSchema>> = {
   moved: ofJar('moved', { place: key.required() }),
   looked: ofJar('looked', {
     height: Joi.number().min(0.2).max(10),
+    sign: Joi.valid(...SIGNS),
     smell: Joi.valid(...SMELLS),
     bubbles: Joi.valid(...BUBBLES),
     liquid: Joi.valid(...LIQUIDS),

@@ -20,7 +20,6 @@ import {
   draftChanged,
   draftCleared,
   logEntries,
-  selectContext,
   selectJarEvents,
   selectNow,
   selectPlaces,
@@ -28,6 +27,7 @@ import {
   selectTime,
   useAppDispatch,
   useAppSelector,
+  useContextOf,
 } from '@state';
 
 /** A mix of this temperature ferments as most recipes expect, °C. */
@@ -64,7 +64,7 @@ export function useBench(standing: Standing) {
   const { jar } = standing;
   const dispatch = useAppDispatch();
   const settings = useAppSelector(selectSettings);
-  const context = useAppSelector(selectContext);
+  const context = useContextOf(jar.id);
   const places = useAppSelector(selectPlaces);
   const time = useAppSelector(selectTime);
   const now = useAppSelector(selectNow);

@@ -3,8 +3,9 @@ import { View } from 'react-native';
 import { type Standing } from '@core/journal';
 import { HOUR } from '@core/measure';
 import { Canopy, Panel, Words } from '@kit';
+import { useAppSelector } from '@state';
 
-import { type KitchenWords, STAGE_WORDS, useKitchenWords } from '../words';
+import { type KitchenWords, STAGE_WORDS, paceWords, useKitchenWords } from '../words';
 import { canopyOf } from './canopyOf';
 
 /** The canopy of the present feed, and what it says in words. */
@@ -12,6 +13,7 @@ export function CanopyPanel({ standing }: { readonly standing: Standing }) {
   const words = useKitchenWords();
   const { title, between } = peakWords(standing, words);
   const { jar } = standing;
+  const lesson = useAppSelector((state) => state.learnt[jar.id]);
   return (
     <Panel label="Forecast" style={{ paddingHorizontal: 12, gap: 6 }}>
       <View
@@ -31,8 +33,13 @@ export function CanopyPanel({ standing }: { readonly standing: Standing }) {
         label={`Height since ${words.moment(jar.since)}: ${title} ${between}. Now ${STAGE_WORDS[standing.stage]}, ${Math.round((standing.moment.height - 1) * 100)} % up.`}
       />
       <Words size="small" tone="quiet">
+        {lesson
+          ? paceWords(lesson.learnt)
+          : 'The pale canopy allows for a quick or slow starter and for the thermometer.'}
+      </Words>
+      <Words size="small" tone="quiet">
         {jar.lastFed
-          ? `Fed ${words.moment(jar.since)}, ${jar.lastFed.keepG} + ${jar.lastFed.flourG} + ${jar.lastFed.waterG} g. The pale canopy allows for a quick or slow starter and for the thermometer.`
+          ? `Fed ${words.moment(jar.since)}, ${jar.lastFed.keepG} + ${jar.lastFed.flourG} + ${jar.lastFed.waterG} g.`
           : `Joined the kitchen ${words.moment(jar.since)}. The first feed sets the band and makes the forecast its own.`}
       </Words>
     </Panel>

@@ -11,6 +11,7 @@ import { CanopyPanel } from './CanopyPanel';
 import { JarActions } from './JarActions';
 import { JarLog } from './JarLog';
 import { JarNumbers } from './JarNumbers';
+import { LearntPanel } from './LearntPanel';
 import { LookPanel } from './LookPanel';
 
 /** Everything about one jar: its canopy, its numbers, a look to log, what to do with it, what was logged. */
@@ -39,6 +40,7 @@ export function JarPane({ id, back }: { readonly id: string; readonly back?: boo
       <LookPanel key={`${id} ${standing.jar.since}`} standing={standing} />
       <JarActions standing={standing} />
       <JarNumbers standing={standing} />
+      <LearntPanel id={id} />
       <JarLog id={id} />
     </>
   );

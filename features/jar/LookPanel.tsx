@@ -6,7 +6,9 @@ import {
   type Bubbles,
   LIQUIDS,
   type Liquid,
+  SIGNS,
   SMELLS,
+  type Sign,
   type Smell,
   type Standing,
   objectionsTo,
@@ -21,7 +23,7 @@ import {
   useAppSelector,
 } from '@state';
 
-import { BUBBLE_WORDS, LIQUID_WORDS, SMELL_WORDS, useKitchenWords } from '../words';
+import { BUBBLE_WORDS, LIQUID_WORDS, SIGN_WORDS, SMELL_WORDS, useKitchenWords } from '../words';
 import { SurfaceDrag } from './SurfaceDrag';
 
 const LOWEST = -80;
@@ -57,6 +59,7 @@ export function LookPanel({ standing }: { readonly standing: Standing }) {
       jar: jar.id,
       at: Number.isNaN(at) ? '' : new Date(at).toISOString(),
       ...(measured ? { height: Math.round(height * 100) / 100 } : {}),
+      ...(seen.sign ? { sign: seen.sign } : {}),
       ...(seen.smell ? { smell: seen.smell } : {}),
       ...(seen.bubbles ? { bubbles: seen.bubbles } : {}),
       ...(seen.liquid ? { liquid: seen.liquid } : {}),
@@ -128,6 +131,7 @@ export function LookPanel({ standing }: { readonly standing: Standing }) {
 /** What else a look can tell. An empty `at` means now. */
 interface Seen {
   readonly at: string;
+  readonly sign: Sign | null;
   readonly smell: Smell | null;
   readonly bubbles: Bubbles | null;
   readonly liquid: Liquid | null;
@@ -137,6 +141,7 @@ interface Seen {
 
 const NOTHING_ELSE: Seen = {
   at: '',
+  sign: null,
   smell: null,
   bubbles: null,
   liquid: null,
@@ -144,8 +149,13 @@ const NOTHING_ELSE: Seen = {
   note: '',
 };
 
-const hasMore = ({ smell, bubbles, liquid, floats, note }: Seen) =>
-  smell !== null || bubbles !== null || liquid !== null || floats !== null || note.trim() !== '';
+const hasMore = ({ sign, smell, bubbles, liquid, floats, note }: Seen) =>
+  sign !== null ||
+  smell !== null ||
+  bubbles !== null ||
+  liquid !== null ||
+  floats !== null ||
+  note.trim() !== '';
 
 function MoreSeen({
   seen,
@@ -165,6 +175,12 @@ function MoreSeen({
         text={seen.at}
         onText={(at) => onSeen({ ...seen, at })}
         problem={problems.at ?? null}
+      />
+      <Choice
+        label="The rise"
+        options={SIGNS.map((is) => ({ is, text: SIGN_WORDS[is] }))}
+        chosen={seen.sign}
+        onChoose={(is) => toggled('sign', is)}
       />
       <Choice
         label="Bubbles"

@@ -7,11 +7,11 @@ import { HOUR } from '@core/measure';
 import { Press, Sheet, Words } from '@kit';
 import {
   logEntries,
-  selectContext,
   selectNow,
   selectPlaces,
   useAppDispatch,
   useAppSelector,
+  useContextOf,
 } from '@state';
 
 import { useKitchenWords } from '../words';
@@ -32,7 +32,7 @@ export function MoveSheet({
   const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
   const places = useAppSelector(selectPlaces);
-  const context = useAppSelector(selectContext);
+  const context = useContextOf(jar.id);
   const outcomes = useMemo(
     () =>
       places.map((place) => {

@@ -2,7 +2,15 @@ import { type ReactNode, useEffect, useState } from 'react';
 import { Provider } from 'react-redux';
 
 import { LookProvider } from '@kit';
-import { clockStandsStill, keepStore, makeStore, readClock, ticked, useAppSelector } from '@state';
+import {
+  clockStandsStill,
+  keepLearning,
+  keepStore,
+  makeStore,
+  readClock,
+  ticked,
+  useAppSelector,
+} from '@state';
 
 /** How often the jars on the shelves move, ms. */
 const TICK = 20_000;
@@ -11,7 +19,13 @@ const TICK = 20_000;
 export function Kitchen({ children }: { readonly children: ReactNode }) {
   const [store] = useState(makeStore);
   useEffect(() => {
-    const keeping = keepStore(store);
+    const keeping = keepStore(store).then((stopKeeping) => {
+      const stopLearning = keepLearning(store);
+      return () => {
+        stopLearning();
+        stopKeeping();
+      };
+    });
     const timer = clockStandsStill
       ? undefined
       : setInterval(() => store.dispatch(ticked(readClock())), TICK);

@@ -5,6 +5,7 @@ import {
   BUBBLE_WORDS,
   DESTINATION_WORDS,
   LIQUID_WORDS,
+  SIGN_WORDS,
   SMELL_WORDS,
   blendWords,
   riseWords,
@@ -30,6 +31,7 @@ export function eventWords(
       return `looked: ${
         [
           event.height !== undefined && riseWords(event.height),
+          event.sign && SIGN_WORDS[event.sign],
           event.bubbles && `bubbles ${BUBBLE_WORDS[event.bubbles]}`,
           event.smell && `smells of ${SMELL_WORDS[event.smell]}`,
           event.liquid && `liquid ${LIQUID_WORDS[event.liquid]}`,

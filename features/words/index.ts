@@ -3,3 +3,4 @@ export * from './jarWords';
 export * from './kitchenWords';
 export * from './useKitchenWords';
 export * from './eventWords';
+export * from './learntWords';

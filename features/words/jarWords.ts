@@ -3,6 +3,7 @@ import {
   type Bubbles,
   type Destination,
   type Liquid,
+  type Sign,
   type Smell,
   type Standing,
 } from '@core/journal';
@@ -48,6 +49,12 @@ export const SMELL_WORDS: Readonly<Record<Smell, string>> = {
   vinegar: 'vinegar',
   solvent: 'nail varnish',
   cheese: 'cheese, rot',
+};
+
+export const SIGN_WORDS: Readonly<Record<Sign, string>> = {
+  doubled: 'just doubled',
+  peaked: 'at its peak',
+  fallen: 'fallen back',
 };
 
 export const BUBBLE_WORDS: Readonly<Record<Bubbles, string>> = {

@@ -1,0 +1,198 @@
+import { fitCommand } from '../cli';
+import {
+  USUAL_BELIEF,
+  USUAL_PLACES,
+  evenDraws,
+  middlePace,
+  normalQuantile,
+  paceAtQuantile,
+  tenthAndNineTenths,
+} from '../ferment';
+import { type Arranged, type JarEvent, placesOf } from '../journal';
+import { HOUR, kitchenTime } from '../measure';
+import { calibrateJar } from './calibrateJar';
+import { chanceFrom, someLog, someStarter } from './plainKitchen.testing';
+import { changeIn } from './change';
+import { NOTHING_LEARNT } from './watch';
+
+interface Band {
+  mean: number;
+  low: number;
+  high: number;
+}
+interface Fit {
+  pace: Band;
+  doublesAtH: Band | null;
+  peaksAtH: Band | null;
+}
+
+function trial(feeds: number, seeds: number, wrongEntries = false) {
+  const errors: number[] = [];
+  let held = 0;
+  for (let seed = 1; seed <= seeds; seed++) {
+    const chance = chanceFrom(seed * 104_729 + feeds);
+    const { input, peaksAtH } = someLog(feeds, someStarter(chance), chance, wrongEntries);
+    const { peaksAtH: band } = fitCommand(input) as Fit;
+    errors.push(Math.abs(band!.mean - peaksAtH) / peaksAtH);
+    if (peaksAtH >= band!.low && peaksAtH <= band!.high) held++;
+  }
+  errors.sort((a, b) => a - b);
+  return { median: errors[Math.floor(seeds / 2)]!, held: held / seeds };
+}
+
+describe('the fit, on logs of a kitchen with other constants than ours', () => {
+  it('after eight feeds foretells the peak to 7 % in the middle, and its band holds most truths', () => {
+    const { median, held } = trial(8, 20);
+    expect(median).toBeLessThan(0.07);
+    expect(held).toBeGreaterThanOrEqual(0.65);
+    expect(held).toBeLessThanOrEqual(0.95);
+  }, 60_000);
+
+  it('is not led astray by a wrong entry in every fourth feed', () => {
+    expect(trial(8, 10, true).median).toBeLessThan(0.08);
+  }, 60_000);
+
+  it('without any log has a sensible band already', () => {
+    const { median, held } = trial(0, 40);
+    expect(median).toBeLessThan(0.25);
+    expect(held).toBeGreaterThan(0.6);
+  });
+});
+
+describe('what is believed', () => {
+  it('narrows with every watched feed', () => {
+    const chance = chanceFrom(7);
+    const { input } = someLog(8, someStarter(chance), chance);
+    const width = (feeds: number) => {
+      const { pace } = fitCommand({ ...input, feeds: input.feeds.slice(0, feeds) }) as Fit;
+      return pace.high / pace.low;
+    };
+    expect(width(1)).toBeLessThan(width(0));
+    expect(width(8)).toBeLessThan(width(1));
+  });
+
+  it('begins in the middle of all starters', () => {
+    expect(middlePace(USUAL_BELIEF).pace).toBe(1);
+    expect(paceAtQuantile(USUAL_BELIEF, 1)).toBeCloseTo(Math.exp(0.25), 9);
+  });
+
+  it('is drawn from evenly', () => {
+    expect(normalQuantile(0.5)).toBeCloseTo(0, 9);
+    expect(normalQuantile(0.975)).toBeCloseTo(1.959964, 5);
+    expect(normalQuantile(0.001)).toBeCloseTo(-3.090232, 5);
+    const draws = evenDraws(200, 3);
+    for (let d = 0; d < 3; d++) {
+      const column = draws.map((draw) => draw[d]!);
+      const mean = column.reduce((sum, x) => sum + x, 0) / column.length;
+      const { low, high } = tenthAndNineTenths(column);
+      expect(Math.abs(mean)).toBeLessThan(0.08);
+      expect(Math.abs(low + 1.28)).toBeLessThan(0.15);
+      expect(Math.abs(high - 1.28)).toBeLessThan(0.15);
+    }
+  });
+});
+
+describe('a sudden change of pace', () => {
+  const steady = Array.from({ length: 12 }, (_, i) => 0.1 + 0.01 * (i % 2));
+
+  it('is noticed after the pace had settled, with its factor', () => {
+    const history = [...steady, 0.02, -0.08, -0.15];
+    const change = changeIn({ ...NOTHING_LEARNT, history })!;
+    expect(change.factor).toBeLessThan(0.9);
+    expect(change.feeds).toBeLessThanOrEqual(5);
+  });
+
+  it('is not seen in a steady pace, nor while it is still being learnt', () => {
+    expect(changeIn({ ...NOTHING_LEARNT, history: steady })).toBeNull();
+    expect(changeIn({ ...NOTHING_LEARNT, history: [0, 0.2, 0.4] })).toBeNull();
+  });
+
+  it('is followed, though every reading of it looks like a mistake at first', () => {
+    const chance = chanceFrom(11);
+    const quick = someLog(10, { pace: 1.2, lag: 1, lift: 1 }, chance).input;
+    const slow = someLog(7, { pace: 0.8, lag: 1, lift: 1 }, chance).input;
+    const end = Date.parse(quick.feeds[9]!.at) + 24 * HOUR;
+    const begin = Date.parse(slow.feeds[0]!.at);
+    const later = slow.feeds.map((feed) => ({
+      ...feed,
+      at: new Date(Date.parse(feed.at) - begin + end).toISOString(),
+    }));
+    const before = fitCommand(quick) as Fit;
+    const after = fitCommand({ ...slow, feeds: [...quick.feeds, ...later] }) as Fit;
+    expect(after.pace.mean / before.pace.mean).toBeLessThan(0.85);
+  });
+});
+
+describe('a jar', () => {
+  const arranged: Arranged[] = USUAL_PLACES.map((place) => ({
+    kind: 'arranged',
+    id: place.id,
+    at: '2025-12-01T00:00:00.000Z',
+    place: { ...place, temperature: { kind: 'constant', celsius: 22 } },
+  }));
+  const context = { places: placesOf(arranged), time: kitchenTime('Europe/Lisbon') };
+  const chance = chanceFrom(5);
+  const { input } = someLog(9, { pace: 1.25, lag: 1, lift: 1 }, chance);
+  const events: JarEvent[] = [
+    {
+      kind: 'started',
+      id: 'start',
+      at: '2026-01-05T07:59:00.000Z',
+      jar: 'tern',
+      card: {
+        name: 'Tern',
+        vessel: { emptyG: 300, capacityMl: 600 },
+        keepG: 20,
+        ratio: { flour: 2, water: 2 },
+        flour: { white: 1 },
+        archived: false,
+      },
+      massG: 60,
+      hydrationPct: 100,
+      condition: 'hungry',
+      place: 'counter',
+    },
+    ...input.feeds.flatMap((feed, n): JarEvent[] => [
+      {
+        kind: 'fed',
+        id: `fed-${n}`,
+        at: feed.at,
+        jar: 'tern',
+        keepG: feed.keepG,
+        flourG: feed.flourG,
+        waterG: feed.waterG,
+        flour: { white: 1 },
+      },
+      ...feed.looks.map((look, k): JarEvent => ({
+        kind: 'looked',
+        id: `look-${n}-${k}`,
+        at: new Date(Date.parse(feed.at) + look.afterH * HOUR).toISOString(),
+        jar: 'tern',
+        ...(look.height === undefined ? { sign: 'peaked' as const } : { height: look.height }),
+      })),
+    ]),
+  ];
+
+  it('teaches as much when taken up again as when read from the start', () => {
+    const half = calibrateJar(events.slice(0, 30), context);
+    const resumed = calibrateJar(events, context, half).learnt;
+    const whole = calibrateJar(events, context).learnt;
+    expect(resumed.feeds).toBe(whole.feeds);
+    expect(resumed.belief.mean[0]).toBeCloseTo(whole.belief.mean[0]!, 9);
+  });
+
+  it('reads everything anew when an earlier entry was struck out', () => {
+    const half = calibrateJar(events.slice(0, 30), context);
+    const struck = events.filter(({ id }) => id !== half.settled!.last);
+    expect(calibrateJar(struck, context, half)).toEqual(calibrateJar(struck, context));
+  });
+
+  it('remembers how its peaks were foretold', () => {
+    const { foretold } = calibrateJar(events, context).learnt;
+    expect(foretold.length).toBeGreaterThan(0);
+    for (const { low, expectedH, high } of foretold) {
+      expect(low).toBeLessThan(expectedH);
+      expect(high).toBeGreaterThan(expectedH);
+    }
+  });
+});

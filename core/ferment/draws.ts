@@ -1,0 +1,64 @@
+/**
+ * Points that cover a standard normal distribution evenly in several unknowns, the same at every call: an additive
+ * recurrence with the roots of x^(d+1) = x + 1 (Roberts 2018), carried over by the inverse of the normal distribution.
+ *
+ * @returns `count` vectors of `dimensions` standard normal numbers
+ */
+export function evenDraws(count: number, dimensions: number): readonly (readonly number[])[] {
+  let root = 2;
+  for (let i = 0; i < 40; i++) root = (1 + root) ** (1 / (dimensions + 1));
+  return Array.from({ length: count }, (_, i) =>
+    Array.from({ length: dimensions }, (_, d) =>
+      // the first unknown is spread exactly evenly: it matters most
+      d === 0
+        ? normalQuantile((i + 0.5) / count)
+        : normalQuantile((0.5 + (i + 1) * root ** -(d + 1)) % 1),
+    ),
+  );
+}
+
+/**
+ * The number below which a standard normal variable falls with a given probability (0 to 1).
+ * Acklam's rational approximation, relative error below 1.2e-9.
+ */
+export function normalQuantile(probability: number): number {
+  if (probability > 0.5) return -normalQuantile(1 - probability);
+  if (probability < 0.02425) {
+    const q = Math.sqrt(-2 * Math.log(probability));
+    return polynomial(TAIL_UP, q) / (polynomial(TAIL_DOWN, q) * q + 1);
+  }
+  const q = probability - 0.5;
+  const r = q * q;
+  return (polynomial(MIDDLE_UP, r) * q) / (polynomial(MIDDLE_DOWN, r) * r + 1);
+}
+
+const MIDDLE_UP = [
+  -39.69683028665376, 220.9460984245205, -275.9285104469687, 138.357751867269, -30.66479806614716,
+  2.506628277459239,
+];
+const MIDDLE_DOWN = [
+  -54.47609879822406, 161.5858368580409, -155.6989798598866, 66.80131188771972, -13.28068155288572,
+];
+const TAIL_UP = [
+  -0.007784894002430293, -0.3223964580411365, -2.400758277161838, -2.549732539343734,
+  4.374664141464968, 2.938163982698783,
+];
+const TAIL_DOWN = [0.007784695709041462, 0.3224671290700398, 2.445134137142996, 3.754408661907416];
+
+const polynomial = (coefficients: readonly number[], x: number) =>
+  coefficients.reduce((sum, c) => sum * x + c, 0);
+
+/** The 10 % and 90 % points of a few numbers, between neighbours in straight lines. */
+export function tenthAndNineTenths(numbers: readonly number[]): {
+  readonly low: number;
+  readonly high: number;
+} {
+  const sorted = [...numbers].sort((a, b) => a - b);
+  const at = (share: number) => {
+    const position = Math.min(sorted.length - 1, Math.max(0, share * sorted.length - 0.5));
+    const below = Math.floor(position);
+    const next = sorted[Math.min(sorted.length - 1, below + 1)]!;
+    return sorted[below]! + (position - below) * (next - sorted[below]!);
+  };
+  return { low: at(0.1), high: at(0.9) };
+}

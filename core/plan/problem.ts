@@ -1,0 +1,119 @@
+import { type Mix, type Pace, type Vessel } from '../ferment';
+import { type Places, type Stay } from '../journal';
+import { type Blend, type Instant, type KitchenTime } from '../measure';
+
+/** A jar to be planned for, as it stands. */
+export interface PlannedJar {
+  readonly id: string;
+  readonly fedMix: Mix;
+  readonly since: Instant;
+  readonly stays: readonly Stay[];
+  readonly massG: number;
+  readonly keepG: number;
+  readonly vessel: Vessel;
+  readonly flour: Blend;
+  /** Flour to one of keep in its usual feed. */
+  readonly parts: number;
+  /** Water over flour of its usual feed. */
+  readonly hydration: number;
+  readonly pace: Pace;
+  /** Standard deviation of the logarithm of its pace. */
+  readonly paceSd: number;
+}
+
+/** Levain that must be ripe through a stretch of time. */
+export interface Wanted {
+  readonly id: string;
+  readonly jar: string;
+  readonly levainG: number;
+  readonly from: Instant;
+  readonly until: Instant;
+}
+
+/** A stretch in which the baker can touch a jar. */
+export interface Hands {
+  readonly from: Instant;
+  readonly until: Instant;
+}
+
+export interface Limits {
+  readonly partsMin: number;
+  readonly partsMax: number;
+  /** Longest hunger, hours without food counted at 22 °C. */
+  readonly hungryMaxH: number;
+}
+
+/** What matters: a gram of flour, a touch, an odd hour, and a bake missed, in the same coin. */
+export interface Weights {
+  readonly flour: number;
+  readonly touches: number;
+  readonly oddHours: number;
+  readonly risk: number;
+}
+
+export interface Problem {
+  readonly now: Instant;
+  readonly until: Instant;
+  readonly time: KitchenTime;
+  readonly jars: readonly PlannedJar[];
+  readonly places: Places;
+  readonly hands: readonly Hands[];
+  readonly wanted: readonly Wanted[];
+  readonly limits: Limits;
+  readonly weights: Weights;
+}
+
+export const USUAL_LIMITS: Limits = { partsMin: 1, partsMax: 10, hungryMaxH: 30 };
+
+export const USUAL_WEIGHTS: Weights = { flour: 1, touches: 1, oddHours: 1, risk: 1 };
+
+/** Something to do: all masses whole grams, and within `earliest` to `latest` it works as well. */
+export interface Step {
+  readonly at: Instant;
+  readonly earliest: Instant;
+  readonly latest: Instant;
+  readonly kind: 'feed' | 'build' | 'take' | 'move';
+  readonly jar: string;
+  readonly wanted?: string;
+  readonly keepG?: number;
+  readonly flourG?: number;
+  readonly waterG?: number;
+  readonly discardG?: number;
+  readonly takeG?: number;
+  readonly place?: string;
+}
+
+/** How sure a bake is: the chance that its levain is ripe through the window, and when it peaks. */
+export interface Prospect {
+  readonly id: string;
+  readonly chance: number;
+  readonly peakAt: Instant;
+  readonly low: Instant;
+  readonly high: Instant;
+}
+
+export interface Plan {
+  readonly name: PlanName;
+  readonly steps: readonly Step[];
+  readonly wanted: readonly Prospect[];
+  readonly flourG: number;
+  readonly discardG: number;
+  readonly touches: number;
+  readonly cost: number;
+}
+
+/** What a plan is best at among those offered with it. */
+export type PlanName = 'balanced' | 'leastFlour' | 'fewestTouches' | 'safest' | 'another';
+
+/** Why there is no plan, and what comes nearest. */
+export interface Impossible {
+  readonly wanted: string;
+  readonly because: 'handsAway' | 'tooSoon' | 'jarTooSmall' | 'neverRipe';
+  readonly nearest: readonly Nearest[];
+}
+
+/** A change that would make it possible. */
+export type Nearest =
+  | { readonly kind: 'otherHour'; readonly from: Instant; readonly until: Instant }
+  | { readonly kind: 'handsAt'; readonly at: Instant }
+  | { readonly kind: 'less'; readonly levainG: number };

@@ -1,0 +1,433 @@
+import { type Mix, type Place } from '../ferment';
+import { placeAt } from '../journal';
+import { HOUR, type Instant, blendTraits, freshDensity } from '../measure';
+import { type StepAmounts, buildingFeed, keepingFeed } from './amounts';
+import { type Course, type Stand, courseOf, fedWith } from './course';
+import {
+  type PlannedJar,
+  type Problem,
+  type Prospect,
+  type Step,
+  type Wanted,
+  type Weights,
+} from './problem';
+import { inHands, isCoarse, isOddHour } from './slots';
+
+/** A jar at a touch: what was done so far and what it cost. `mix` is as the touch leaves it. */
+interface Label {
+  readonly at: Instant;
+  readonly mix: Mix;
+  readonly massG: number;
+  readonly place: string;
+  /** Bakes done so far. */
+  readonly done: number;
+  readonly cost: number;
+  readonly before: Label | null;
+  readonly touch: Touch | null;
+}
+
+/** What a label's touch did. A feed's amounts are settled when it is known whether it makes a levain. */
+interface Touch {
+  readonly kind: 'feed' | 'move' | 'take';
+  readonly parts?: number;
+  readonly stand?: Stand;
+  readonly build?: { readonly wanted: Wanted; readonly amounts: StepAmounts };
+  readonly take?: { readonly wanted: Wanted; readonly prospect: Prospect };
+  /** Fed to be the levain of the next bake. */
+  readonly forBake?: boolean;
+}
+
+/** A jar as a plan leaves it. */
+export interface Left {
+  readonly at: Instant;
+  readonly mix: Mix;
+  readonly massG: number;
+  readonly place: string;
+}
+
+/** What a plan for one jar comes to. */
+export interface JarPlan {
+  readonly steps: readonly Step[];
+  readonly prospects: readonly Prospect[];
+  readonly cost: number;
+  /** How the jar is left, for the rhythm that follows. */
+  readonly left: {
+    readonly at: Instant;
+    readonly mix: Mix;
+    readonly massG: number;
+    readonly place: string;
+  };
+}
+
+/** The coins: a gram of flour, a touch, an odd hour, a bake missed for sure, an hour of hunger. */
+const COIN = { flour: 0.012, touch: 1, oddHour: 1.2, missed: 25, hunger: 0.04 } as const;
+/** Builds kept at one slot for one ratio; of feeds that only keep the jar well, one is enough. */
+const KEPT = 2;
+/** Parts of flour that a levain may be built with. */
+const BUILD_PARTS = [1, 1.5, 2, 3, 4, 5, 7, 10] as const;
+/** From the fridge-bound: so long on the counter first. */
+const FIRST_OUT_H = 1.5;
+/** Hours followed in a warm or cool place, and in a fridge. */
+const FOLLOWED = { warm: 48, larder: 120, fridge: 400 } as const;
+/** A build whose nominal ripe hours miss the window by more than this factor is not followed. */
+const NOMINAL_SLACK = 1.45;
+/** A levain that rises less than this share of what its flour could is no levain. */
+const LEAST_LIFT = 0.62;
+const LEAST_CHANCE = 0.3;
+/** Spread of ripening that neither pace nor thermometer explains; growth per degree. */
+const OWN_SPREAD = 0.06;
+const GROWTH_PER_CELSIUS = 0.09;
+
+/** Tells how far a search has come, and may stop it by throwing. */
+export type Progress = (share: number) => void;
+
+/**
+ * The cheapest way to have a jar's bakes ripe in their windows: label-setting over the slots in order of time. A label is
+ * a jar just touched; from it every place it may stand in is followed with the full model, and each later slot offers a
+ * feed of every ratio. Of labels in the same slot and state only the cheapest survive.
+ *
+ * @param slots moments at which the jar may be touched, in order
+ * @param start how the jar stands at `problem.now`
+ * @param avoid a place in which no levain is built, to find another way
+ * @param kept labels kept alike; more search longer and find little
+ * @returns null when no way was found
+ */
+export function solveJar(
+  problem: Problem,
+  jar: PlannedJar,
+  bakes: readonly Wanted[],
+  slots: readonly Instant[],
+  start: { readonly mix: Mix; readonly place: string },
+  weights: Weights,
+  avoid: string | null = null,
+  progress?: Progress,
+  kept = KEPT,
+): JarPlan | null {
+  const first: Label = {
+    at: problem.now,
+    mix: start.mix,
+    massG: jar.massG,
+    place: start.place,
+    done: 0,
+    cost: 0,
+    before: null,
+    touch: null,
+  };
+  const waiting = new Map<Instant, Map<string, Label[]>>();
+  let best: Label | null = null;
+  const { partsMin, partsMax } = problem.limits;
+  const allowed = (p: number) => p >= partsMin && p <= partsMax;
+  const buildParts = BUILD_PARTS.filter(allowed);
+  const keepParts = [
+    ...new Set([jar.parts, 10].map((p) => Math.min(partsMax, Math.max(partsMin, p)))),
+  ];
+  const places = [...problem.places.keys()].map((id) => placeAt(problem.places, id, problem.now)!);
+  const nominal = bakes.map((bake) =>
+    nominalRipe(problem, jar, bake, buildParts, places, start.mix),
+  );
+
+  const offer = (label: Label) => {
+    if (best && label.cost >= best.cost) return;
+    if (label.done === bakes.length) {
+      best = label;
+      return;
+    }
+    let here = waiting.get(label.at);
+    if (!here) waiting.set(label.at, (here = new Map()));
+    const key = `${label.done} ${label.touch?.kind} ${label.touch?.parts} ${!!label.touch?.forBake}`;
+    const alike = here.get(key);
+    if (!alike) here.set(key, [label]);
+    else if (alike.length < (label.touch?.forBake ? kept : 1)) alike.push(label);
+    else {
+      const worst = alike.reduce((a, b) => (a.cost >= b.cost ? a : b));
+      if (worst.cost > label.cost) alike[alike.indexOf(worst)] = label;
+    }
+  };
+
+  const expand = (label: Label) => {
+    const bake = bakes[label.done]!;
+    const { forBake } = label.touch ?? {};
+    for (const stand of standsFor(label, places, problem)) {
+      const moved = stand.place !== label.place;
+      const untouched = label.touch?.kind !== 'feed';
+      if (untouched && moved && !inHands(problem.hands, label.at)) continue;
+      if (forBake && stand.place === avoid) continue;
+      if (forBake && !nominal[label.done]!.fits(label.at, label.touch!.parts!, stand)) continue;
+      // Nobody leaves a jar in the warm spot that need not be ripe soon.
+      const kind = places.find(({ id }) => id === stand.place)?.kind;
+      if (!forBake && kind === 'warm' && moved) continue;
+      const end = forBake ? bake.until + 8 * HOUR : bake.from;
+      const hours = Math.min(followedFor(stand, places), (end - label.at) / HOUR);
+      if (hours <= 0) continue;
+      const course = courseOf(problem, jar, label.mix, label.at, stand, hours);
+      const standing: Label = {
+        ...label,
+        place: stand.then ?? stand.place,
+        cost: label.cost + standCost(stand, untouched && moved, weights),
+        touch: touchWith(label, stand, untouched),
+      };
+      if (forBake) bakeWith(standing, course, bake);
+      else feedLater(standing, course, bake);
+    }
+  };
+
+  const bakeWith = (label: Label, course: Course, bake: Wanted) => {
+    const chance = chanceOf(problem, jar, label, course, bake);
+    if (chance < LEAST_CHANCE) return;
+    const parts = label.touch!.parts!;
+    const beforeFeed = label.before!;
+    const amounts = buildingFeed(jar, beforeFeed.massG, parts, bake.levainG);
+    if (!amounts) return;
+    const total = amounts.keepG + amounts.flourG + amounts.waterG;
+    const fills = total / freshDensity(label.mix.hydrationPct) / jar.vessel.capacityMl;
+    if (fills * course.peakHeight > 1) return;
+    const takeAt = firstHandsIn(problem, bake);
+    if (takeAt === null) return;
+    const usual = keepingFeed(jar, beforeFeed.massG, parts);
+    const spread = spreadOf(problem, jar, label);
+    const peakAt = label.at + course.peakH! * HOUR;
+    const swing = course.peakH! * (Math.exp(1.2816 * spread) - 1) * HOUR;
+    const prospect = { id: bake.id, chance, peakAt, low: peakAt - swing, high: peakAt + swing };
+    const fed: Label = { ...label, touch: { ...label.touch!, build: { wanted: bake, amounts } } };
+    offer({
+      at: takeAt,
+      mix: course.mixAt((takeAt - label.at) / HOUR),
+      massG: total - bake.levainG,
+      place: label.place,
+      done: label.done + 1,
+      cost:
+        label.cost +
+        weights.flour * COIN.flour * (amounts.flourG - usual.flourG) +
+        weights.risk * COIN.missed * (1 - chance),
+      before: fed,
+      touch: { kind: 'take', take: { wanted: bake, prospect } },
+    });
+  };
+
+  const feedLater = (label: Label, course: Course, bake: Wanted) => {
+    const lastH = course.hours[course.hours.length - 1]!;
+    const alreadyHungry = label.mix.hunger;
+    const hungriest = Math.max(problem.limits.hungryMaxH, alreadyHungry + 1);
+    for (const slot of slots) {
+      if (slot < label.at || (slot === label.at && label.touch?.kind === 'feed')) continue;
+      const h = (slot - label.at) / HOUR;
+      if (h > lastH || slot >= bake.from) break;
+      if (course.hungerAt(h) > hungriest) break;
+      const odd = isOddHour(problem.time, slot) ? weights.oddHours * COIN.oddHour : 0;
+      const hunger = COIN.hunger * Math.max(0, course.hungerAt(h) - alreadyHungry);
+      const touched = label.cost + weights.touches * COIN.touch + odd + hunger;
+      const builds = nominal[label.done]!.partsAt(slot);
+      const keeps = isCoarse(slot) ? keepParts : [];
+      if (builds.length + keeps.length === 0 || (best && touched >= best.cost)) continue;
+      const mix = course.mixAt(h);
+      const before = { ...label, mix };
+      for (const [list, forBake] of [[builds, true] as const, [keeps, false] as const])
+        for (const p of list) {
+          const amounts = keepingFeed(jar, label.massG, p);
+          offer({
+            at: slot,
+            mix: fedWith(jar, mix, p, amounts.keepG),
+            massG: amounts.keepG + amounts.flourG + amounts.waterG,
+            place: label.place,
+            done: label.done,
+            cost: touched + weights.flour * COIN.flour * amounts.flourG,
+            before,
+            touch: { kind: 'feed', parts: p, forBake },
+          });
+        }
+    }
+  };
+
+  expand(first);
+  // Slots come in order of time, so that everything that can lead to a label is known when it is its turn.
+  const times = [...new Set([...slots, ...bakes.map((bake) => firstHandsIn(problem, bake) ?? -1)])]
+    .filter((at) => at >= problem.now)
+    .sort((a, b) => a - b);
+  times.forEach((slot, i) => {
+    progress?.(i / times.length);
+    for (const labels of waiting.get(slot)?.values() ?? [])
+      for (const label of labels) if (!best || label.cost < best.cost) expand(label);
+    waiting.delete(slot);
+  });
+  return best && planOf(best, problem, jar);
+
+  function touchWith(label: Label, stand: Stand, untouched: boolean): Touch | null {
+    if (untouched && stand.place === label.place) return label.touch;
+    return { ...(label.touch ?? { kind: 'move' }), stand };
+  }
+}
+
+/** Which builds can be ripe in a bake's window at all, judged by one nominal course of each. */
+function nominalRipe(
+  problem: Problem,
+  jar: PlannedJar,
+  bake: Wanted,
+  parts: readonly number[],
+  places: readonly Place[],
+  mix: Mix,
+) {
+  const lively = {
+    ...mix,
+    yeast: Math.max(mix.yeast, 0.3),
+    ready: Math.max(mix.ready, 8),
+    hunger: 0,
+  };
+  const table = new Map<string, { readonly from: number; readonly until: number }>();
+  for (const place of places)
+    for (const p of parts) {
+      const at = bake.from - 12 * HOUR;
+      const fed = { ...fedWith(jar, lively, p), celsius: 21 };
+      const hours = place.kind === 'fridge' ? 60 : 72;
+      const { ripeFromH, ripeUntilH } = courseOf(problem, jar, fed, at, { place: place.id }, hours);
+      if (ripeFromH !== null && ripeUntilH !== null)
+        table.set(`${place.id} ${p}`, { from: ripeFromH, until: ripeUntilH });
+    }
+  const fits = (at: Instant, p: number, { place, then }: Stand): boolean => {
+    const ripe = then === undefined ? table.get(`${place} ${p}`) : undefined;
+    if (!ripe) return false;
+    const fromH = (bake.from - at) / HOUR;
+    const untilH = (bake.until - at) / HOUR;
+    return ripe.from <= fromH * NOMINAL_SLACK && ripe.until * NOMINAL_SLACK >= untilH;
+  };
+  const known = new Map<Instant, readonly number[]>();
+  return {
+    fits,
+    partsAt(at: Instant): readonly number[] {
+      let found = known.get(at);
+      if (!found) {
+        found = parts.filter((p) => places.some(({ id }) => fits(at, p, { place: id })));
+        known.set(at, found);
+      }
+      return found;
+    },
+  };
+}
+
+/** Where a jar may be left after a touch. Without a feed it stays, or is moved for the price of a touch. */
+function standsFor(label: Label, places: readonly Place[], problem: Problem): readonly Stand[] {
+  const stands: Stand[] = [];
+  const room = places.find(({ kind }) => kind === 'counter');
+  for (const { id, kind } of places) {
+    if (kind === 'fridge' && label.touch?.kind === 'feed') {
+      const later = label.at + FIRST_OUT_H * HOUR;
+      if (room && inHands(problem.hands, later))
+        stands.push({ place: room.id, thenAfterH: FIRST_OUT_H, then: id });
+      else stands.push({ place: id });
+    } else stands.push({ place: id });
+  }
+  return stands;
+}
+
+/** Moving a jar that is touched anyway is free; a walk to the fridge afterwards, or a move alone, is half a touch. */
+function standCost(stand: Stand, movedAlone: boolean, weights: Weights): number {
+  return stand.then !== undefined || movedAlone ? 0.5 * weights.touches * COIN.touch : 0;
+}
+
+function followedFor(stand: Stand, places: readonly Place[]): number {
+  const kind = places.find(({ id }) => id === (stand.then ?? stand.place))?.kind;
+  if (kind === 'fridge') return FOLLOWED.fridge;
+  return kind === 'larder' ? FOLLOWED.larder : FOLLOWED.warm;
+}
+
+/** Spread of the ripening in time, as a logarithm: the pace, the place's thermometer, and what neither explains. */
+function spreadOf(problem: Problem, jar: PlannedJar, label: Label): number {
+  const place = placeAt(problem.places, label.touch?.stand?.place ?? label.place, label.at);
+  return Math.hypot(jar.paceSd, (place?.sd ?? 1) * GROWTH_PER_CELSIUS, OWN_SPREAD);
+}
+
+/** The chance that a levain is ripe all through its window, when its ripening may be quicker or slower as a whole. */
+function chanceOf(
+  problem: Problem,
+  jar: PlannedJar,
+  label: Label,
+  course: Course,
+  bake: Wanted,
+): number {
+  const { ripeFromH, ripeUntilH, peakHeight } = course;
+  if (ripeFromH === null || ripeUntilH === null) return 0;
+  const lift = blendTraits(label.mix.flour).lift * jar.pace.lift;
+  if (peakHeight - 1 < LEAST_LIFT * 1.37 * lift) return 0;
+  const fromH = (bake.from - label.at) / HOUR;
+  const untilH = (bake.until - label.at) / HOUR;
+  if (fromH <= 0) return 0;
+  const spread = spreadOf(problem, jar, label);
+  return Math.max(
+    0,
+    normalShare(Math.log(fromH / ripeFromH) / spread) -
+      normalShare(Math.log(untilH / ripeUntilH) / spread),
+  );
+}
+
+/** Share of a standard normal distribution below z (Abramowitz & Stegun 26.2.17, error below 8e-8). */
+export function normalShare(z: number): number {
+  const t = 1 / (1 + 0.2316419 * Math.abs(z));
+  const tail =
+    0.3989422804014327 *
+    Math.exp((-z * z) / 2) *
+    t *
+    (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
+  return z > 0 ? 1 - tail : tail;
+}
+
+/** The first moment in a bake's window at which hands are there; null when they never are. */
+function firstHandsIn(problem: Problem, bake: Wanted): Instant | null {
+  const times = problem.hands
+    .map(({ from, until }) => [Math.max(from, bake.from), Math.min(until, bake.until)] as const)
+    .filter(([from, until]) => from <= until)
+    .map(([from]) => from);
+  return times.length > 0 ? Math.min(...times) : null;
+}
+
+function planOf(last: Label, problem: Problem, jar: PlannedJar): JarPlan {
+  const chain: Label[] = [];
+  for (let label: Label | null = last; label; label = label.before) chain.unshift(label);
+  const steps: Step[] = [];
+  const prospects: Prospect[] = [];
+  let massG = jar.massG;
+  let place = chain[0]!.place;
+  for (const { at, touch } of chain) {
+    if (!touch) continue;
+    const common = { at, earliest: at, latest: at, jar: jar.id };
+    if (touch.kind === 'feed') {
+      const amounts = touch.build?.amounts ?? keepingFeed(jar, massG, touch.parts!);
+      // The mass may differ from the search's where a levain was built before: discard what is really over.
+      steps.push({
+        ...common,
+        kind: touch.build ? 'build' : 'feed',
+        ...(touch.build ? { wanted: touch.build.wanted.id } : {}),
+        ...amounts,
+        discardG: Math.max(0, Math.round(massG) - amounts.keepG),
+        place: touch.stand!.place,
+      });
+      massG = amounts.keepG + amounts.flourG + amounts.waterG;
+    }
+    if (touch.take) {
+      const { wanted, prospect } = touch.take;
+      steps.push({
+        ...common,
+        latest: wanted.until,
+        kind: 'take',
+        wanted: wanted.id,
+        takeG: wanted.levainG,
+      });
+      massG -= wanted.levainG;
+      prospects.push(prospect);
+    }
+    if (touch.kind !== 'feed' && touch.stand && touch.stand.place !== place)
+      steps.push({ ...common, kind: 'move', place: touch.stand.place });
+    if (touch.stand) place = touch.stand.place;
+    if (touch.stand?.then !== undefined) {
+      const then = at + touch.stand.thenAfterH! * HOUR;
+      steps.push({
+        ...common,
+        at: then,
+        earliest: then - HOUR / 2,
+        latest: then + HOUR / 2,
+        kind: 'move',
+        place: touch.stand.then,
+      });
+      place = touch.stand.then;
+    }
+  }
+  return { steps, prospects, cost: last.cost, left: { at: last.at, mix: last.mix, massG, place } };
+}

@@ -1,0 +1,36 @@
+import { type Change, type Foretold, type Learnt } from '@core/calibrate';
+
+import { type KitchenWords } from './kitchenWords';
+
+/** Differences smaller than this are none, percent. */
+const SAME = 4;
+
+/** "About 18 % quicker than usual for its temperature, from 41 feeds." */
+export function paceWords({ belief, feeds }: Learnt): string {
+  if (feeds === 0)
+    return 'Nothing is known of its own pace yet: log a height or two while it rises, and the canopy narrows.';
+  const from = `from ${feeds === 1 ? 'one feed' : `${feeds} feeds`}`;
+  const pct = Math.round((Math.exp(belief.mean[0]!) - 1) * 100);
+  const early = feeds < 3 ? ' so far' : '';
+  if (Math.abs(pct) < SAME) return `About as quick as usual for its temperature, ${from}${early}.`;
+  return `About ${Math.abs(pct)} % ${pct > 0 ? 'quicker' : 'slower'} than usual for its temperature, ${from}${early}.`;
+}
+
+/** How well peaks were foretold; null while there are too few. */
+export function foretoldWords(foretold: readonly Foretold[], words: KitchenWords): string | null {
+  if (foretold.length < 3) return null;
+  const held = foretold.filter(({ low, high, seenH }) => seenH >= low && seenH <= high).length;
+  const misses = foretold
+    .map(({ expectedH, seenH }) => Math.abs(seenH - expectedH))
+    .sort((a, b) => a - b);
+  const typical = misses[Math.floor(misses.length / 2)]!;
+  return `Of the last ${foretold.length} peaks seen, ${held} fell inside the canopy; the usual miss was ${words.span(typical)}.`;
+}
+
+/** What a sudden change of pace may mean. */
+export function changeWords({ factor, feeds }: Change): string {
+  const pct = Math.round(Math.abs(factor - 1) * 100);
+  return factor < 1
+    ? `Over its last ${feeds} watched feeds it has become about ${pct} % slower. A cooler place than the settings say, another flour, or a starter that is unwell would look like this.`
+    : `Over its last ${feeds} watched feeds it has become about ${pct} % quicker. A warmer place than the settings say, or more whole grain, would look like this.`;
+}

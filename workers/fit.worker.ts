@@ -1,0 +1,38 @@
+import { expose } from 'comlink';
+
+import { type Calibration, type Learnt, calibrateJar } from '@core/calibrate';
+import { type Arranged, type JarEvent, placesOf } from '@core/journal';
+import { kitchenTime } from '@core/measure';
+
+/** Calibrations so far, by jar: an entry more costs one feed, not the whole log. */
+const known = new Map<string, { readonly kitchen: string; readonly calibration: Calibration }>();
+
+const work = {
+  /**
+   * What a jar's log teaches of its pace.
+   *
+   * @param events the jar's live events, oldest first
+   * @param arranged the live history of the kitchen's places
+   */
+  learn(
+    jar: string,
+    events: readonly JarEvent[],
+    arranged: readonly Arranged[],
+    zone: string,
+  ): Learnt {
+    const kitchen = `${zone} ${arranged.map(({ id }) => id).join()}`;
+    const earlier = known.get(jar);
+    const context = { places: placesOf(arranged), time: kitchenTime(zone) };
+    const calibration = calibrateJar(
+      events,
+      context,
+      earlier?.kitchen === kitchen ? earlier.calibration : undefined,
+    );
+    known.set(jar, { kitchen, calibration });
+    return calibration.learnt;
+  },
+};
+
+export type FitWork = typeof work;
+
+expose(work);
