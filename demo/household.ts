@@ -113,6 +113,24 @@ export function householdJournal(now: Instant, time: KitchenTime): readonly Jour
   ];
 }
 
+/** The levain the household wants on Saturday: 180 g between half past nine and half past eleven. */
+export function householdBake(now: Instant, time: KitchenTime) {
+  const local = now + time.offset(now);
+  const midnight = Math.floor(local / DAY) * DAY;
+  const weekday = (Math.floor(local / DAY) + 3) % 7;
+  const ahead = (5 - weekday + 7) % 7;
+  const saturday = midnight + (ahead === 0 ? 7 : ahead) * DAY + 9.5 * HOUR;
+  const from = saturday - time.offset(saturday);
+  return {
+    id: 'demo-bake',
+    name: 'Saturday tins',
+    jar: 'grebe',
+    levainG: 180,
+    from,
+    until: from + 2 * HOUR,
+  };
+}
+
 /** Grebe: fed about daily with changing shifts, looked at when somebody is home. */
 function keptOnTheCounter(
   now: Instant,

@@ -1,2 +1,2 @@
 /** The demo household: an invented kitchen by a small harbour, with twenty weeks of log. */
-export { householdJournal } from './household';
+export { householdBake, householdJournal } from './household';

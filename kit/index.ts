@@ -21,4 +21,5 @@ export * from './Press';
 export * from './Sheet';
 export * from './UmbrellaMark';
 export * from './UndoBar';
+export * from './WeekCanopy';
 export * from './Words';

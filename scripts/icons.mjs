@@ -22,6 +22,7 @@ const NAMES = [
   'pencil-outline',
   'plus',
   'swap-vertical',
+  'tune-variant',
   'umbrella-outline',
   'undo',
 ];

@@ -8,6 +8,8 @@ export * from './learning';
 export * from './learnt';
 export * from './notice';
 export * from './persistence';
+export * from './plan';
+export * from './planning';
 export * from './selectors';
 export * from './settings';
 export * from './store';

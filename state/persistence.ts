@@ -9,6 +9,7 @@ import { readClock } from './clock';
 import { journalFromText, journalToText } from './journalText';
 import { type KitchenName, type SetAside, logged, opened, saveFailed, saved } from './kitchen';
 import { type LearntByJar, learntOpened } from './learnt';
+import { USUAL_WISHES, wishesFrom, wishesOpened } from './plan';
 import { settingsChanged, settingsFrom } from './settings';
 import { type Store } from './store';
 
@@ -16,6 +17,7 @@ const SETTINGS = 'ombrello/settings';
 const CHOSEN = 'ombrello/kitchen';
 const journalKey = (name: KitchenName) => `ombrello/${name}/journal`;
 const benchKey = (name: KitchenName) => `ombrello/${name}/bench`;
+const planKey = (name: KitchenName) => `ombrello/${name}/plan`;
 const learntKey = (name: KitchenName) => `ombrello/${name}/learnt`;
 const asideKey = (name: KitchenName) => `ombrello/${name}/set-aside`;
 
@@ -42,6 +44,10 @@ export async function keepStore(store: Store): Promise<() => void> {
       void saveJournal(store, kitchen.name, kitchen.events);
     if (sameKitchen && before.bench !== after.bench)
       write(benchKey(kitchen.name), JSON.stringify(after.bench));
+    if (sameKitchen && before.plan !== after.plan) {
+      const { bakes, hands, trips, chosen } = after.plan;
+      write(planKey(kitchen.name), JSON.stringify({ bakes, hands, trips, chosen }));
+    }
     if (sameKitchen && before.learnt !== after.learnt)
       write(learntKey(kitchen.name), JSON.stringify(after.learnt));
     before = after;
@@ -66,6 +72,7 @@ export async function openKitchen(store: Store, name: KitchenName): Promise<void
   if (journal.setAside && text !== null) await putAside(name, journal.setAside);
   const events = journal.events.length > 0 ? journal.events : usualArrangement();
   store.dispatch(learntOpened(((await readJson(learntKey(name))) ?? {}) as LearntByJar));
+  store.dispatch(wishesOpened(wishesFrom(await readJson(planKey(name)))));
   store.dispatch(opened({ name, events, setAside: journal.setAside }));
   store.dispatch(draftsOpened(((await readJson(benchKey(name))) ?? {}) as BenchDrafts));
   if (text !== null && journal.setAside) await saveJournal(store, name, journal.events);
@@ -79,10 +86,11 @@ function usualArrangement(): readonly JournalEvent[] {
 
 /** Builds the demo household anew, as of now. */
 export async function startDemo(store: Store): Promise<void> {
-  const { householdJournal } = await import('@demo/index');
+  const { householdBake, householdJournal } = await import('@demo/index');
   const time = kitchenTime(store.getState().kitchen.zone);
   const events = householdJournal(readClock(), time);
   store.dispatch(learntOpened({}));
+  store.dispatch(wishesOpened({ ...USUAL_WISHES, bakes: [householdBake(readClock(), time)] }));
   store.dispatch(opened({ name: 'demo', events, setAside: null }));
   store.dispatch(draftsOpened({}));
   write(benchKey('demo'), '{}');

@@ -5,6 +5,7 @@ import { benchReducer } from './bench';
 import { kitchenReducer } from './kitchen';
 import { learntReducer } from './learnt';
 import { noticeReducer } from './notice';
+import { planReducer } from './plan';
 import { settingsReducer } from './settings';
 import { timeReducer } from './time';
 
@@ -14,6 +15,7 @@ const reducer = combineReducers({
   bench: benchReducer,
   learnt: learntReducer,
   notice: noticeReducer,
+  plan: planReducer,
   time: timeReducer,
 });
 

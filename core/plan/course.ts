@@ -1,5 +1,5 @@
-import { type Mix, feed, simulate, takenUp } from '../ferment';
-import { airOf } from '../journal';
+import { type Mix, dayTable, feed, simulate, takenUp } from '../ferment';
+import { airOf, placeAt } from '../journal';
 import { HOUR, type Instant } from '../measure';
 import { type PlannedJar, type Problem } from './problem';
 
@@ -42,89 +42,149 @@ export function courseOf(
   if (stand.then !== undefined && stand.thenAfterH !== undefined)
     stays.push({ from: at + stand.thenAfterH * HOUR, place: stand.then });
   const air = airOf(stays, at, problem.places, problem.time);
-  const times = [0];
-  const states = [pick(mix)];
-  const end = simulate(mix, { air, vessel: jar.vessel, pace: jar.pace }, hours, (h, state) => {
-    times.push(h);
-    states.push(pick(state));
-  });
-  const gas = Float64Array.from(states, (s) => s[6]!);
+  let count = 0;
+  const note = (h: number, state: Moving) => {
+    if ((count + 1) * WIDTH > scratch.length) scratch = enlarged(scratch);
+    const row = count * WIDTH;
+    scratch[row] = h;
+    scratch[row + YEAST] = state.yeast;
+    scratch[row + LACTIC] = state.lactic;
+    scratch[row + DORMANT] = state.dormant;
+    scratch[row + FOOD] = state.food;
+    scratch[row + ACID] = state.acid;
+    scratch[row + GLUTEN] = state.gluten;
+    scratch[row + GAS] = state.gas;
+    scratch[row + HUNGER] = state.hunger;
+    scratch[row + READY] = state.ready;
+    scratch[row + CELSIUS] = state.celsius;
+    count++;
+  };
+  note(0, mix);
+  const end = simulate(mix, { air, vessel: jar.vessel, pace: jar.pace }, hours, note);
+  const rows = scratch.slice(0, count * WIDTH);
+  const read = (i: number, column: number) => rows[i * WIDTH + column]!;
+
   let top = 0;
-  for (let i = 1; i < gas.length; i++) if (gas[i]! > gas[top]!) top = i;
-  const rise = gas[top]!;
-  const peaked = top > 0 && top < gas.length - 1 && rise >= LEAST_RIPE_RISE;
-  const times64 = Float64Array.from(times);
+  for (let i = 1; i < count; i++) if (read(i, GAS) > read(top, GAS)) top = i;
+  const rise = read(top, GAS);
+  const peaked = top > 0 && top < count - 1 && rise >= LEAST_RIPE_RISE;
   const first = (from: number, done: (i: number) => boolean): number | null => {
-    for (let i = from; i < gas.length; i++) if (done(i)) return times64[i]!;
+    for (let i = from; i < count; i++) if (done(i)) return read(i, 0);
     return null;
   };
+  /** The row at or after some hours, and how far it lies beyond the row before, 0 to 1. */
+  const locate = (h: number): readonly [number, number] => {
+    let low = 0;
+    let high = count - 1;
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if (read(middle, 0) < h) low = middle + 1;
+      else high = middle;
+    }
+    if (low === 0) return [0, 1];
+    const span = read(low, 0) - read(low - 1, 0);
+    return [low, span > 0 ? Math.min(1, (h - read(low - 1, 0)) / span) : 1];
+  };
+  const momentOf = (h: number) => {
+    const [right, t] = locate(h);
+    const left = Math.max(0, right - 1);
+    return (column: number) => read(left, column) + t * (read(right, column) - read(left, column));
+  };
   return {
-    hours: times64,
-    gas,
-    hunger: Float64Array.from(states, (s) => s[7]!),
-    hungerAt: (h) => between(times, states, h).hunger,
-    mixAt: (h) => ({ ...end, ...between(times, states, h) }),
-    peakH: peaked ? times64[top]! : null,
+    hours: Float64Array.from({ length: count }, (_, i) => read(i, 0)),
+    gas: Float64Array.from({ length: count }, (_, i) => read(i, GAS)),
+    hunger: Float64Array.from({ length: count }, (_, i) => read(i, HUNGER)),
+    hungerAt: (h) => momentOf(h)(HUNGER),
+    mixAt: (h) => {
+      const of = momentOf(h);
+      return {
+        ...end,
+        yeast: of(YEAST),
+        lactic: of(LACTIC),
+        dormant: of(DORMANT),
+        food: of(FOOD),
+        acid: of(ACID),
+        gluten: of(GLUTEN),
+        gas: of(GAS),
+        hunger: of(HUNGER),
+        ready: of(READY),
+        celsius: of(CELSIUS),
+      };
+    },
+    peakH: peaked ? read(top, 0) : null,
     peakHeight: 1 + rise,
-    ripeFromH: peaked ? first(0, (i) => 1 + gas[i]! >= RIPE_FROM * (1 + rise)) : null,
+    ripeFromH: peaked ? first(0, (i) => 1 + read(i, GAS) >= RIPE_FROM * (1 + rise)) : null,
     ripeUntilH: peaked
-      ? first(top, (i) => gas[i]! <= rise * (1 - RIPE_LOSS) || states[i]![5]! < GLUTEN_GONE)
+      ? first(top, (i) => read(i, GAS) <= rise * (1 - RIPE_LOSS) || read(i, GLUTEN) < GLUTEN_GONE)
       : null,
   };
 }
 
-/** A keep fed so many parts, in the state in which this starter takes it up. */
-export function fedWith(jar: PlannedJar, mix: Mix, parts: number, keepG = jar.keepG): Mix {
+/** Columns of a course's rows; the first is the hours. */
+const YEAST = 1;
+const LACTIC = 2;
+const DORMANT = 3;
+const FOOD = 4;
+const ACID = 5;
+const GLUTEN = 6;
+const GAS = 7;
+const HUNGER = 8;
+const READY = 9;
+const CELSIUS = 10;
+const WIDTH = 11;
+
+/** A course is written here first: a plan follows thousands of them, and each keeps only a copy of its own rows. */
+let scratch = new Float64Array(WIDTH * 1024);
+
+function enlarged(full: Float64Array<ArrayBuffer>): Float64Array<ArrayBuffer> {
+  const larger = new Float64Array(full.length * 2);
+  larger.set(full);
+  return larger;
+}
+
+/** A keep fed so many parts at an instant, with flour and water from the kitchen, as this starter takes it up. */
+export function fedWith(
+  problem: Problem,
+  jar: PlannedJar,
+  mix: Mix,
+  at: Instant,
+  parts: number,
+  keepG = jar.keepG,
+): Mix {
+  const kitchen = roomCelsius(problem, at);
   return takenUp(
     feed(mix, {
       keepG,
       flourG: keepG * parts,
       waterG: keepG * parts * jar.hydration,
       flour: jar.flour,
+      flourCelsius: kitchen,
+      waterCelsius: kitchen,
     }),
     jar.pace,
   );
 }
 
-type Moving = Parameters<NonNullable<Parameters<typeof simulate>[3]>>[1];
+/** Without a counter the kitchen is taken for a room, °C. */
+const ROOM = 21;
 
-const pick = (s: Moving): Float64Array =>
-  Float64Array.of(
-    s.yeast,
-    s.lactic,
-    s.dormant,
-    s.food,
-    s.acid,
-    s.gluten,
-    s.gas,
-    s.hunger,
-    s.ready,
-    s.celsius,
-  );
-
-function between(times: readonly number[], states: readonly Float64Array[], h: number) {
-  let low = 0;
-  let high = times.length - 1;
-  while (low < high) {
-    const middle = (low + high) >> 1;
-    if (times[middle]! < h) low = middle + 1;
-    else high = middle;
-  }
-  const right = states[low]!;
-  const left = states[Math.max(0, low - 1)]!;
-  const span = times[low]! - times[Math.max(0, low - 1)]!;
-  const t = span > 0 ? Math.min(1, Math.max(0, (h - times[low - 1]!) / span)) : 1;
-  const at = (i: number) => left[i]! + t * (right[i]! - left[i]!);
-  return {
-    yeast: at(0),
-    lactic: at(1),
-    dormant: at(2),
-    food: at(3),
-    acid: at(4),
-    gluten: at(5),
-    gas: at(6),
-    hunger: at(7),
-    ready: at(8),
-    celsius: at(9),
-  };
+function roomCelsius(problem: Problem, at: Instant): number {
+  const day = roomDay(problem);
+  return day ? day[Math.floor(problem.time.hourOfDay(at) * 4)]! : ROOM;
 }
+
+const roomDays = new WeakMap<Problem, Float64Array | null>();
+
+/** The counter's day in quarters of an hour, worked out once for a problem. */
+function roomDay(problem: Problem): Float64Array | null {
+  const known = roomDays.get(problem);
+  if (known !== undefined) return known;
+  const room = [...problem.places.keys()]
+    .map((id) => placeAt(problem.places, id, problem.now)!)
+    .find(({ kind }) => kind === 'counter');
+  const day = room ? dayTable(room.temperature) : null;
+  roomDays.set(problem, day);
+  return day;
+}
+
+type Moving = Parameters<NonNullable<Parameters<typeof simulate>[3]>>[1];

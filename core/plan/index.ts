@@ -2,5 +2,6 @@
 export * from './amounts';
 export * from './makePlans';
 export * from './nextStep';
+export * from './planCurve';
 export * from './problem';
 export * from './slots';

@@ -7,6 +7,7 @@ import {
   type Impossible,
   type Nearest,
   type Plan,
+  type PlanCurve,
   type PlanName,
   type PlannedJar,
   type Problem,
@@ -14,16 +15,18 @@ import {
   type Wanted,
   type Weights,
 } from './problem';
+import { planCurve } from './planCurve';
 import { keepRhythm } from './rhythm';
 import { GRAIN, inHands, slotsFor } from './slots';
-import { type JarPlan, type Left, type Progress, solveJar } from './solveJar';
+import { BUILD_PARTS, type JarPlan, type Left, type Progress, solveJar } from './solveJar';
 
 /** The plans that a baker chooses from: what each gives up the others for. */
-const SCHOOLS: readonly Weights[] = [
-  { flour: 1, touches: 1, oddHours: 1, risk: 1 },
-  { flour: 0.5, touches: 0.4, oddHours: 0.6, risk: 4 },
-  { flour: 0.5, touches: 4, oddHours: 1, risk: 0.6 },
-  { flour: 8, touches: 0.5, oddHours: 0.8, risk: 0.6 },
+const SCHOOLS: readonly { readonly weights: Weights; readonly elsewhere?: true }[] = [
+  { weights: { flour: 1, touches: 1, oddHours: 1, risk: 1 } },
+  // The same, with the levain built in another place than the first plan has it.
+  { weights: { flour: 1, touches: 1, oddHours: 1, risk: 1 }, elsewhere: true },
+  { weights: { flour: 0.5, touches: 4, oddHours: 1, risk: 0.6 } },
+  { weights: { flour: 5, touches: 0.6, oddHours: 0.8, risk: 0.8 } },
 ];
 
 /** Plans that differ, the balanced one first; or why there is none, for each bake that stands in the way. */
@@ -42,7 +45,10 @@ export function makePlans(
 ): Planned {
   const starts = new Map(problem.jars.map((jar) => [jar.id, startOf(problem, jar)]));
   const plans: Plan[] = [];
-  for (const [s, weights] of SCHOOLS.entries()) {
+  for (const [s, { weights, elsewhere }] of SCHOOLS.entries()) {
+    const avoid = elsewhere ? plans[0]?.steps.find(({ kind }) => kind === 'build')?.place : null;
+    // Without a build there is no other place to build in.
+    if (avoid === undefined) continue;
     const mixed = {
       flour: weights.flour * problem.weights.flour,
       touches: weights.touches * problem.weights.touches,
@@ -50,31 +56,41 @@ export function makePlans(
       risk: weights.risk * problem.weights.risk,
     };
     const tell = (share: number) => progress?.((s + share) / SCHOOLS.length);
-    const parts = solveAll(problem, starts, mixed, null, tell);
-    const impossible = parts.flatMap(({ jar, bakes, plan }) =>
-      bakes.length > 0 && !plan ? [explain(problem, jar, bakes, starts.get(jar.id)!, mixed)] : [],
-    );
-    if (impossible.length > 0) return { impossible };
-    let plan = gather(parts);
-    if (plans.some((other) => sameSteps(other, plan))) {
-      // The same way again: look for one that builds its levains somewhere else.
-      const usual = plans[0]!.steps.find(({ kind }) => kind === 'build')?.place;
-      const others = usual === undefined ? [] : solveAll(problem, starts, mixed, usual, tell);
-      if (others.length === 0 || others.some(({ bakes, plan: p }) => bakes.length > 0 && !p))
-        continue;
-      plan = gather(others);
-    }
+    const parts = solveAll(problem, starts, mixed, avoid, tell);
+    const missing = parts.filter(({ bakes, plan }) => bakes.length > 0 && !plan);
+    if (missing.length > 0 && s > 0) continue;
+    if (missing.length > 0)
+      return {
+        impossible: missing.map(({ jar, bakes }) =>
+          explain(problem, jar, bakes, starts.get(jar.id)!, mixed),
+        ),
+      };
+    const plan = gather(parts);
     if (!plans.some((other) => sameSteps(other, plan))) {
       plans.push(plan);
       found?.(plan);
     }
   }
-  return { plans: named(plans) };
+  const worthwhile = plans.filter((plan) => !plans.some((other) => isBetter(other, plan)));
+  // A baker should have a choice, even of the second best.
+  return { plans: named(worthwhile.length > 1 ? worthwhile : plans.slice(0, 2)) };
+}
+
+/** The chance that every bake of a plan is ripe, by its weakest. */
+const sureness = (plan: Plan) => Math.min(1, ...plan.wanted.map(({ chance }) => chance));
+
+/** Whether one plan gives up nothing against another and gains something: then nobody need see the other. */
+function isBetter(a: Plan, b: Plan): boolean {
+  const gains = [
+    sureness(a) - sureness(b),
+    (b.flourG - a.flourG) / 100,
+    (b.touches - a.touches) / 10,
+  ];
+  return a !== b && gains.every((gain) => gain >= 0) && gains.some((gain) => gain > 0.02);
 }
 
 /** Names the plans by what each is really best at. */
 function named(plans: readonly Plan[]): readonly Plan[] {
-  const sureness = (plan: Plan) => Math.min(1, ...plan.wanted.map(({ chance }) => chance));
   const taken = new Set<PlanName>(['balanced']);
   const best: readonly (readonly [PlanName, (plan: Plan) => number])[] = [
     ['safest', (plan) => -sureness(plan)],
@@ -96,6 +112,7 @@ interface Solved {
   readonly bakes: readonly Wanted[];
   readonly plan: JarPlan | null;
   readonly steps: readonly Step[];
+  readonly curve: PlanCurve | null;
 }
 
 function solveAll(
@@ -115,12 +132,12 @@ function solveAll(
         : solveJar(problem, jar, bakes, slots, start, weights, avoid, (share) =>
             tell((j + share) / problem.jars.length),
           );
-    if (bakes.length > 0 && !plan) return { jar, bakes, plan, steps: [] };
+    if (bakes.length > 0 && !plan) return { jar, bakes, plan, steps: [], curve: null };
     const left: Left = plan?.left ?? { at: problem.now, massG: jar.massG, ...start };
     const home = placeAt(problem.places, start.place, problem.now)!;
     const rest = keepRhythm(problem, jar, left, home, schoolParts(problem, jar), slots);
     const steps = withSlack(problem, jar, [...(plan?.steps ?? []), ...rest]);
-    return { jar, bakes, plan, steps };
+    return { jar, bakes, plan, steps, curve: planCurve(problem, jar, start, steps) };
   });
 }
 
@@ -156,20 +173,20 @@ function gather(parts: readonly Solved[]): Plan {
     flourG: sum('flourG'),
     discardG: sum('discardG'),
     touches: new Set(steps.map(({ at }) => at)).size,
+    curves: parts.flatMap(({ curve }) => (curve ? [curve] : [])),
     cost: parts.reduce((total, { plan }) => total + (plan?.cost ?? 0), 0),
   };
 }
 
+/** Whether a baker would see no difference: the same builds within the hour, and as much flour and fuss. */
 const sameSteps = (a: Plan, b: Plan) =>
-  a.steps.length === b.steps.length &&
-  a.steps.every((step, i) => {
-    const other = b.steps[i]!;
-    return (
-      step.kind === other.kind &&
-      step.jar === other.jar &&
-      Math.abs(step.at - other.at) <= GRAIN &&
-      Math.abs((step.flourG ?? 0) - (other.flourG ?? 0)) <= 5
+  a.touches === b.touches &&
+  Math.abs(a.flourG - b.flourG) <= 0.05 * a.flourG &&
+  a.wanted.every((prospect) => {
+    const [one, other] = [a, b].map((plan) =>
+      plan.steps.find((step) => step.kind === 'build' && step.wanted === prospect.id),
     );
+    return one?.place === other?.place && Math.abs((one?.at ?? 0) - (other?.at ?? 0)) <= HOUR;
   });
 
 /** How far a build can slip before its levain would not be ripe in the window. */
@@ -186,7 +203,7 @@ function withSlack(problem: Problem, jar: PlannedJar, steps: readonly Step[]): r
     if (step.place) place = step.place;
     if (step.keepG === undefined) return step;
     const parts = step.flourG! / step.keepG;
-    mix = fedWith(jar, mix, parts, step.keepG);
+    mix = fedWith(problem, jar, mix, step.at, parts, step.keepG);
     const bake = problem.wanted.find((w) => w.id === step.wanted);
     if (step.kind !== 'build' || !bake) return step;
     const moves = steps[i + 1]?.kind === 'move' ? steps[i + 1]! : null;
@@ -195,7 +212,7 @@ function withSlack(problem: Problem, jar: PlannedJar, steps: readonly Step[]): r
       const h = (when - before.at) / HOUR;
       if (h < 0) return false;
       const then = courseOf(problem, jar, before.mix, before.at, { place: before.place }, h + 0.01);
-      const fed = fedWith(jar, then.mixAt(h), parts, step.keepG);
+      const fed = fedWith(problem, jar, then.mixAt(h), when, parts, step.keepG);
       const stand = moves
         ? { place: step.place!, thenAfterH: (moves.at - step.at) / HOUR, then: moves.place! }
         : { place: step.place! };
@@ -283,13 +300,14 @@ function explain(
   return { wanted: bake.id, because, nearest };
 }
 
-/** The most levain a jar can build without climbing out, at the leanest useful ratio; whole tens of grams. */
+/** The most levain a jar can build without climbing out, at whatever ratio suits best; whole tens of grams. */
 function mostLevain(jar: PlannedJar): number {
   const most = jar.vessel.capacityMl / 2.5;
-  const fits = (levainG: number) => {
-    const amounts = buildingFeed(jar, jar.massG, 10, levainG);
-    return amounts !== null && amounts.keepG + amounts.flourG + amounts.waterG <= most;
-  };
+  const fits = (levainG: number) =>
+    BUILD_PARTS.some((parts) => {
+      const amounts = buildingFeed(jar, jar.massG, parts, levainG);
+      return amounts !== null && amounts.keepG + amounts.flourG + amounts.waterG <= most;
+    });
   let levainG = 0;
   while (levainG < 5000 && fits(levainG + 10)) levainG += 10;
   return levainG;

@@ -92,6 +92,13 @@ export interface Prospect {
   readonly high: Instant;
 }
 
+/** A jar through a plan: its height against the band each hour, and when it is ripe. */
+export interface PlanCurve {
+  readonly jar: string;
+  readonly heights: readonly (readonly [Instant, number])[];
+  readonly ripe: readonly (readonly [Instant, Instant])[];
+}
+
 export interface Plan {
   readonly name: PlanName;
   readonly steps: readonly Step[];
@@ -100,6 +107,7 @@ export interface Plan {
   readonly discardG: number;
   readonly touches: number;
   readonly cost: number;
+  readonly curves: readonly PlanCurve[];
 }
 
 /** What a plan is best at among those offered with it. */

@@ -8,10 +8,12 @@ import { type Left } from './solveJar';
 import { inHands, isOddHour } from './slots';
 
 /** Hunger at which a keeper feeds at the latest, hours without food counted at 22 °C. */
-const FEED_AT_HUNGER = 10;
+const FEED_AT_HUNGER = 14;
 /** A fridge jar is looked after once a week or so, even when it would last longer. */
 const LONGEST_REST_H = 10 * 24;
 const FIRST_OUT_H = 1.5;
+/** No feed is put off for longer, however well it would bear it. */
+const LONGEST_SLACK = 6 * HOUR;
 
 /**
  * Keeps a jar well until a plan's end: where it lives, as lean as the school has it, fed before it goes hungry, at hours
@@ -32,24 +34,16 @@ export function keepRhythm(
     .map((id) => placeAt(problem.places, id, problem.now)!)
     .find(({ kind }) => kind === 'counter');
   let { at, mix, massG, place } = left;
-  if (place !== home.id && home.kind === 'fridge' && inHands(problem.hands, at)) {
-    steps.push({
-      at,
-      earliest: at,
-      latest: at + 2 * HOUR,
-      kind: 'move',
-      jar: jar.id,
-      place: home.id,
-    });
-    place = home.id;
-  }
+  // What a bake leaves in the jar is fed at once: the hands are there, and the keep is past its best.
+  let next: Instant | null = at > problem.now && inHands(problem.hands, at) ? at : null;
   for (;;) {
-    const hours = Math.min(LONGEST_REST_H, (problem.until - at) / HOUR + 24);
+    const hours = Math.max(1, Math.min(LONGEST_REST_H, (problem.until - at) / HOUR + 24));
     const course = courseOf(problem, jar, mix, at, { place }, hours);
     const hungryAt = course.hunger.findIndex((hunger) => hunger >= FEED_AT_HUNGER);
     const deadline = at + (hungryAt < 0 ? hours : course.hours[hungryAt]!) * HOUR;
     const ready = at + (course.ripeFromH ?? 0) * HOUR;
-    const slot = chooseSlot(problem, slots, at, deadline);
+    const slot = next ?? chooseSlot(problem, slots, at, deadline);
+    next = null;
     if (slot === null || slot >= problem.until) return steps;
     const amounts = keepingFeed(jar, massG, parts);
     const put = slot + FIRST_OUT_H * HOUR;
@@ -57,14 +51,14 @@ export function keepRhythm(
     const out = home.kind === 'fridge' && inHands(problem.hands, put) ? room : undefined;
     steps.push({
       at: slot,
-      earliest: Math.min(slot, firstFrom(slots, ready) ?? slot),
-      latest: Math.max(slot, lastBefore(slots, deadline) ?? slot),
+      earliest: slot === at ? slot : Math.min(slot, firstFrom(slots, ready) ?? slot),
+      latest: Math.max(slot, lastBefore(slots, Math.min(deadline, slot + LONGEST_SLACK)) ?? slot),
       kind: 'feed',
       jar: jar.id,
       ...amounts,
       place: (out ?? home).id,
     });
-    mix = fedWith(jar, course.mixAt((slot - at) / HOUR), parts, amounts.keepG);
+    mix = fedWith(problem, jar, course.mixAt((slot - at) / HOUR), slot, parts, amounts.keepG);
     massG = amounts.keepG + amounts.flourG + amounts.waterG;
     at = slot;
     place = home.id;

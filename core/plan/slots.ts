@@ -3,9 +3,10 @@ import { type Hands, type Wanted } from './problem';
 
 /** Half an hour: the grain of a plan. */
 export const GRAIN = HOUR / 2;
-/** Before a bake every half hour counts for so long; further away every fourth hour will do. */
+/** Before a bake every hour counts for so long; further away every fourth will do. Slack tells the half hours. */
 const NEAR_A_BAKE = 30 * HOUR;
 const COARSE = 4 * HOUR;
+const FINE = HOUR;
 
 /** Slots good enough for a feed that only keeps a jar well. */
 export const isCoarse = (at: Instant): boolean => at % COARSE === 0;
@@ -32,7 +33,7 @@ export function slotsFor(
     if (last >= from) slots.add(last);
     for (let at = first; at <= end; at += GRAIN) {
       const near = wanted.some((w) => at >= w.from - NEAR_A_BAKE && at <= w.until);
-      if (near || at % COARSE === 0) slots.add(at);
+      if ((near && at % FINE === 0) || at % COARSE === 0) slots.add(at);
     }
   }
   return [...slots].sort((a, b) => a - b);

@@ -1,4 +1,4 @@
-import { type Mix, type Place } from '../ferment';
+import { type Mix, type Place, celsiusAt, growthRate } from '../ferment';
 import { placeAt } from '../journal';
 import { HOUR, type Instant, blendTraits, freshDensity } from '../measure';
 import { type StepAmounts, buildingFeed, keepingFeed } from './amounts';
@@ -63,14 +63,20 @@ export interface JarPlan {
 const COIN = { flour: 0.012, touch: 1, oddHour: 1.2, missed: 25, hunger: 0.04 } as const;
 /** Builds kept at one slot for one ratio; of feeds that only keep the jar well, one is enough. */
 const KEPT = 2;
+/** Classes of strength to a factor of e in active yeast. */
+const STRENGTHS = 1.2;
 /** Parts of flour that a levain may be built with. */
-const BUILD_PARTS = [1, 1.5, 2, 3, 4, 5, 7, 10] as const;
+export const BUILD_PARTS = [1, 1.5, 2, 3, 4, 5, 7, 10] as const;
 /** From the fridge-bound: so long on the counter first. */
 const FIRST_OUT_H = 1.5;
 /** Hours followed in a warm or cool place, and in a fridge. */
 const FOLLOWED = { warm: 48, larder: 120, fridge: 400 } as const;
-/** A build whose nominal ripe hours miss the window by more than this factor is not followed. */
-const NOMINAL_SLACK = 1.45;
+/** Active yeast of a lively starter before its feed. */
+const LIVELY = 0.3;
+/** A build whose nominal ripe hours miss the window by more than this factor is not followed ... */
+const NOMINAL_SLACK = 1.15;
+/** ... or not even considered, before the strength of the jar is known. */
+const WIDE_SLACK = 1.4;
 /** A levain that rises less than this share of what its flour could is no levain. */
 const LEAST_LIFT = 0.62;
 const LEAST_CHANCE = 0.3;
@@ -132,16 +138,21 @@ export function solveJar(
       best = label;
       return;
     }
-    let here = waiting.get(label.at);
-    if (!here) waiting.set(label.at, (here = new Map()));
-    const key = `${label.done} ${label.touch?.kind} ${label.touch?.parts} ${!!label.touch?.forBake}`;
-    const alike = here.get(key);
-    if (!alike) here.set(key, [label]);
-    else if (alike.length < (label.touch?.forBake ? kept : 1)) alike.push(label);
+    const alike = alikeTo(label.at, keyOf(label, label.mix.yeast));
+    const room = label.touch?.forBake ? kept : kept - 1;
+    if (alike.length < room) alike.push(label);
     else {
       const worst = alike.reduce((a, b) => (a.cost >= b.cost ? a : b));
       if (worst.cost > label.cost) alike[alike.indexOf(worst)] = label;
     }
+  };
+
+  const alikeTo = (at: Instant, key: string): Label[] => {
+    let here = waiting.get(at);
+    if (!here) waiting.set(at, (here = new Map<string, Label[]>()));
+    let alike = here.get(key);
+    if (!alike) here.set(key, (alike = []));
+    return alike;
   };
 
   const expand = (label: Label) => {
@@ -152,10 +163,14 @@ export function solveJar(
       const untouched = label.touch?.kind !== 'feed';
       if (untouched && moved && !inHands(problem.hands, label.at)) continue;
       if (forBake && stand.place === avoid) continue;
-      if (forBake && !nominal[label.done]!.fits(label.at, label.touch!.parts!, stand)) continue;
-      // Nobody leaves a jar in the warm spot that need not be ripe soon.
+      if (
+        forBake &&
+        !nominal[label.done]!.fits(label.at, label.touch!.parts!, stand, label.before!.mix.yeast)
+      )
+        continue;
+      // A jar that need not be ripe soon goes to the fridge, or stays out where it is.
       const kind = places.find(({ id }) => id === stand.place)?.kind;
-      if (!forBake && kind === 'warm' && moved) continue;
+      if (!forBake && moved && (kind === 'warm' || kind === 'larder')) continue;
       const end = forBake ? bake.until + 8 * HOUR : bake.from;
       const hours = Math.min(followedFor(stand, places), (end - label.at) / HOUR);
       if (hours <= 0) continue;
@@ -224,16 +239,23 @@ export function solveJar(
       for (const [list, forBake] of [[builds, true] as const, [keeps, false] as const])
         for (const p of list) {
           const amounts = keepingFeed(jar, label.massG, p);
-          offer({
+          const massG = amounts.keepG + amounts.flourG + amounts.waterG;
+          const cost = touched + weights.flour * COIN.flour * amounts.flourG;
+          const touch: Touch = { kind: 'feed', parts: p, forBake };
+          const fed = {
             at: slot,
-            mix: fedWith(jar, mix, p, amounts.keepG),
-            massG: amounts.keepG + amounts.flourG + amounts.waterG,
+            massG,
             place: label.place,
             done: label.done,
-            cost: touched + weights.flour * COIN.flour * amounts.flourG,
+            cost,
             before,
-            touch: { kind: 'feed', parts: p, forBake },
-          });
+            touch,
+          };
+          // Mixing costs more than asking whether the label would be kept at all.
+          const alike = alikeTo(slot, keyOf(fed, (mix.yeast * amounts.keepG) / massG));
+          const room = forBake ? kept : kept - 1;
+          if (alike.length >= room && alike.every((other) => other.cost <= cost)) continue;
+          offer({ ...fed, mix: fedWith(problem, jar, mix, slot, p, amounts.keepG) });
         }
     }
   };
@@ -249,12 +271,18 @@ export function solveJar(
       for (const label of labels) if (!best || label.cost < best.cost) expand(label);
     waiting.delete(slot);
   });
-  return best && planOf(best, problem, jar);
+  return best && planOf(best, jar, start.place);
 
   function touchWith(label: Label, stand: Stand, untouched: boolean): Touch | null {
     if (untouched && stand.place === label.place) return label.touch;
     return { ...(label.touch ?? { kind: 'move' }), stand };
   }
+}
+
+/** Of jars touched alike in one slot and about as strong, the cheapest stand for all. */
+function keyOf({ done, touch }: Pick<Label, 'done' | 'touch'>, yeast: number): string {
+  const strength = Math.round(Math.log(yeast + 1e-6) * STRENGTHS);
+  return `${done} ${touch?.kind} ${touch?.parts} ${!!touch?.forBake} ${strength}`;
 }
 
 /** Which builds can be ripe in a bake's window at all, judged by one nominal course of each. */
@@ -266,28 +294,35 @@ function nominalRipe(
   places: readonly Place[],
   mix: Mix,
 ) {
-  const lively = {
-    ...mix,
-    yeast: Math.max(mix.yeast, 0.3),
-    ready: Math.max(mix.ready, 8),
-    hunger: 0,
-  };
+  const lively = { ...mix, yeast: LIVELY, ready: Math.max(mix.ready, 8), hunger: 0 };
   const table = new Map<string, { readonly from: number; readonly until: number }>();
-  for (const place of places)
+  const growth = new Map<string, number>();
+  for (const place of places) {
+    const noon = celsiusAt(place.temperature, 12);
+    growth.set(place.id, growthRate('yeast', noon) * jar.pace.pace + 1e-3);
     for (const p of parts) {
       const at = bake.from - 12 * HOUR;
-      const fed = { ...fedWith(jar, lively, p), celsius: 21 };
+      const fed = fedWith(problem, jar, lively, at, p);
       const hours = place.kind === 'fridge' ? 60 : 72;
       const { ripeFromH, ripeUntilH } = courseOf(problem, jar, fed, at, { place: place.id }, hours);
       if (ripeFromH !== null && ripeUntilH !== null)
         table.set(`${place.id} ${p}`, { from: ripeFromH, until: ripeUntilH });
     }
-  const fits = (at: Instant, p: number, { place, then }: Stand): boolean => {
+  }
+  // A weaker starter comes later by the time its yeast takes to make up for it.
+  const fits = (
+    at: Instant,
+    p: number,
+    { place, then }: Stand,
+    yeast: number,
+    slack = NOMINAL_SLACK,
+  ): boolean => {
     const ripe = then === undefined ? table.get(`${place} ${p}`) : undefined;
     if (!ripe) return false;
+    const later = Math.log(LIVELY / Math.max(1e-4, yeast)) / growth.get(place)!;
     const fromH = (bake.from - at) / HOUR;
     const untilH = (bake.until - at) / HOUR;
-    return ripe.from <= fromH * NOMINAL_SLACK && ripe.until * NOMINAL_SLACK >= untilH;
+    return (ripe.from + later) / slack <= fromH && (ripe.until + later) * slack >= untilH;
   };
   const known = new Map<Instant, readonly number[]>();
   return {
@@ -295,7 +330,9 @@ function nominalRipe(
     partsAt(at: Instant): readonly number[] {
       let found = known.get(at);
       if (!found) {
-        found = parts.filter((p) => places.some(({ id }) => fits(at, p, { place: id })));
+        found = parts.filter((p) =>
+          places.some(({ id }) => fits(at, p, { place: id }, LIVELY, WIDE_SLACK)),
+        );
         known.set(at, found);
       }
       return found;
@@ -378,13 +415,14 @@ function firstHandsIn(problem: Problem, bake: Wanted): Instant | null {
   return times.length > 0 ? Math.min(...times) : null;
 }
 
-function planOf(last: Label, problem: Problem, jar: PlannedJar): JarPlan {
+/** The steps that a chain of labels stands for; `from` is where the jar stood before the first. */
+function planOf(last: Label, jar: PlannedJar, from: string): JarPlan {
   const chain: Label[] = [];
   for (let label: Label | null = last; label; label = label.before) chain.unshift(label);
   const steps: Step[] = [];
   const prospects: Prospect[] = [];
   let massG = jar.massG;
-  let place = chain[0]!.place;
+  let place = from;
   for (const { at, touch } of chain) {
     if (!touch) continue;
     const common = { at, earliest: at, latest: at, jar: jar.id };

@@ -55,7 +55,7 @@ export function NextStepPanel({
 }
 
 /** Grams side by side, each over its name. */
-function Amounts({ parts }: { readonly parts: readonly (readonly [string, number])[] }) {
+export function Amounts({ parts }: { readonly parts: readonly (readonly [string, number])[] }) {
   const look = useLook();
   return (
     <View

@@ -5,6 +5,7 @@ import { celsiusAt } from '@core/ferment';
 import { stepsInOrder } from '@core/plan';
 import { Page, Press, TwoPanes, Words, useWide } from '@kit';
 import {
+  followedPlan,
   selectKitchen,
   selectNow,
   selectPlaces,
@@ -19,6 +20,7 @@ import { EmptyKitchen } from './EmptyKitchen';
 import { KitchenSwitch } from './KitchenSwitch';
 import { LaterSteps } from './LaterSteps';
 import { NextStepPanel } from './NextStepPanel';
+import { PlannedStepPanel } from './PlannedStepPanel';
 import { Shelves } from './Shelves';
 
 /** What do I do next, when, with how much; and how is every jar. A jar, when one is asked for, beside or instead. */
@@ -26,6 +28,7 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
   const wide = useWide();
   const standings = useAppSelector(selectStandings);
   const { name } = useAppSelector(selectKitchen);
+  const plan = useAppSelector((state) => state.plan);
   const router = useRouter();
   if (jar !== undefined && (!wide || standings.length === 0))
     return (
@@ -40,14 +43,22 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
       </Page>
     );
 
+  const planned = followedPlan(plan)?.steps[0];
   const steps = stepsInOrder(standings);
-  const shownJar = jar ?? steps[0]!.jar;
+  const shownJar = jar ?? planned?.jar ?? steps[0]!.jar;
   const next = standings.find((standing) => standing.jar.id === steps[0]!.jar)!;
   const shelves = (
     <>
       <KitchenLine />
-      <NextStepPanel step={steps[0]!} standing={next} />
-      <LaterSteps steps={steps.slice(1)} standings={standings} />
+      {planned ? (
+        <PlannedStepPanel step={planned} />
+      ) : (
+        <NextStepPanel step={steps[0]!} standing={next} />
+      )}
+      <LaterSteps
+        steps={planned ? steps.filter(({ jar: id }) => id !== planned.jar) : steps.slice(1)}
+        standings={standings}
+      />
       <Shelves standings={standings} chosen={wide ? shownJar : null} />
       <View
         style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, justifyContent: 'space-between' }}

@@ -1,16 +1,22 @@
 import { type ReactNode, useEffect, useState } from 'react';
 import { Provider } from 'react-redux';
 
+import { type Plan } from '@core/plan';
 import { LookProvider } from '@kit';
 import {
+  type RootState,
   clockStandsStill,
   keepLearning,
+  keepPlanning,
   keepStore,
   makeStore,
   readClock,
+  selectJar,
   ticked,
   useAppSelector,
 } from '@state';
+
+import { kitchenWords, mendedWords } from '../words';
 
 /** How often the jars on the shelves move, ms. */
 const TICK = 20_000;
@@ -21,7 +27,9 @@ export function Kitchen({ children }: { readonly children: ReactNode }) {
   useEffect(() => {
     const keeping = keepStore(store).then((stopKeeping) => {
       const stopLearning = keepLearning(store);
+      const stopPlanning = keepPlanning(store, explainMending);
       return () => {
+        stopPlanning();
         stopLearning();
         stopKeeping();
       };
@@ -45,4 +53,11 @@ function Opened({ children }: { readonly children: ReactNode }) {
   const open = useAppSelector((state) => state.kitchen.status === 'open');
   const theme = useAppSelector((state) => state.settings.theme);
   return open ? <LookProvider theme={theme}>{children}</LookProvider> : null;
+}
+
+/** What changed in the followed plan, in the kitchen's words. */
+function explainMending(before: Plan, after: Plan, state: RootState): string | null {
+  const words = kitchenWords(state.settings, state.kitchen.zone, state.time.now);
+  const name = (id: string) => selectJar(state, id)?.card.name ?? id;
+  return mendedWords(before, after, name, words);
 }

@@ -9,11 +9,12 @@ import { Shortcuts } from './Shortcuts';
 import { StoreFaults } from './StoreFaults';
 
 const PLACES: readonly {
-  readonly path: '/' | '/journal' | '/help';
+  readonly path: '/' | '/plan' | '/journal' | '/help';
   readonly name: string;
   readonly icon: IconName;
 }[] = [
   { path: '/', name: 'Now', icon: 'umbrella-outline' },
+  { path: '/plan', name: 'Plan', icon: 'tune-variant' },
   { path: '/journal', name: 'Journal', icon: 'notebook-outline' },
   { path: '/help', name: 'Help', icon: 'help-circle-outline' },
 ];
@@ -21,6 +22,7 @@ const PLACES: readonly {
 /** Which of the places a path belongs to. */
 function placeOf(path: string): string {
   if (path.startsWith('/journal')) return '/journal';
+  if (path.startsWith('/plan')) return '/plan';
   if (path.startsWith('/help') || path.startsWith('/settings')) return '/help';
   return '/';
 }

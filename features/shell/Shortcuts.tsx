@@ -7,6 +7,7 @@ import { undoNotice, useAppDispatch } from '@state';
 
 const KEYS = [
   ['n', 'Now: the next step and the shelves'],
+  ['p', 'Plan'],
   ['j', 'Journal'],
   ['h', 'Help'],
   ['s', 'Settings'],
@@ -15,7 +16,7 @@ const KEYS = [
   ['?', 'These shortcuts'],
 ] as const;
 
-const PATHS = { n: '/', j: '/journal', h: '/help', s: '/settings', a: '/add' } as const;
+const PATHS = { n: '/', p: '/plan', j: '/journal', h: '/help', s: '/settings', a: '/add' } as const;
 
 /** Single keys, outside fields and panels. */
 export function Shortcuts() {

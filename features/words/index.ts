@@ -4,3 +4,4 @@ export * from './kitchenWords';
 export * from './useKitchenWords';
 export * from './eventWords';
 export * from './learntWords';
+export * from './planWords';

@@ -1,0 +1,54 @@
+import { View } from 'react-native';
+
+import { type Step } from '@core/plan';
+import { Panel, Press, UmbrellaMark, Words, umbrellaFor } from '@kit';
+import { selectNow, selectPlaces, selectStanding, useAppSelector } from '@state';
+
+import { useStep } from '../plan/useStep';
+import { plannedTitle, slackWords, stepWords, useKitchenWords } from '../words';
+import { Amounts } from './NextStepPanel';
+
+/** The next step of the plan that is followed, with its slack. */
+export function PlannedStepPanel({ step }: { readonly step: Step }) {
+  const words = useKitchenWords();
+  const now = useAppSelector(selectNow);
+  const standing = useAppSelector((state) => selectStanding(state, step.jar));
+  const places = useAppSelector(selectPlaces);
+  const { open, openText } = useStep(step);
+  const name = standing?.jar.card.name ?? step.jar;
+  const placeName = (id: string) =>
+    places.find((place) => place.id === id)?.name.toLowerCase() ?? id;
+  const slack = slackWords(step, words);
+  return (
+    <>
+      <Words size="heading" level={1}>
+        {plannedTitle(step, name, now, words)}
+      </Words>
+      <Panel label="Next step">
+        <View style={{ flexDirection: 'row', gap: 14, alignItems: 'center' }}>
+          {standing && <UmbrellaMark umbrella={umbrellaFor(standing.stage)} size={40} />}
+          <View style={{ flex: 1 }}>
+            <Words strong>{`As planned${slack ? `, ${slack}` : ''}.`}</Words>
+            <Words size="small" tone="quiet">
+              {step.keepG === undefined
+                ? stepWords(step, name, placeName, words)
+                : `Then it goes to: ${placeName(step.place!)}.`}
+            </Words>
+          </View>
+        </View>
+        {step.keepG !== undefined && (
+          <Amounts
+            parts={[
+              ['keep', step.keepG],
+              ['water', step.waterG!],
+              ['flour', step.flourG!],
+            ]}
+          />
+        )}
+        <Press kind="main" big onPress={open}>
+          {step.keepG === undefined ? openText : 'Go to the bench'}
+        </Press>
+      </Panel>
+    </>
+  );
+}

@@ -1,0 +1,138 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { DAY, HOUR } from '@core/measure';
+import { Choice, Field, MomentField, Press, Sheet, Words, parseNumber } from '@kit';
+import { bakeAdded, selectJars, selectNow, useAppDispatch, useAppSelector } from '@state';
+
+import { useKitchenWords } from '../words';
+
+/** A bake: how much ripe levain, from which jar, and when. Or loaves, and the levain follows from them. */
+export function BakeSheet({ onClose }: { readonly onClose: () => void }) {
+  const words = useKitchenWords();
+  const dispatch = useAppDispatch();
+  const now = useAppSelector(selectNow);
+  const jars = useAppSelector(selectJars);
+  const [jar, setJar] = useState(jars[0]!.id);
+  const [by, setBy] = useState<'mass' | 'loaves'>('mass');
+  const [grams, setGrams] = useState('150');
+  const [loaves, setLoaves] = useState({ count: '2', flourG: '500', share: '15' });
+  const [name, setName] = useState('');
+  const [at, setAt] = useState(() =>
+    words.fieldText(Math.ceil((now + 1.5 * DAY) / DAY) * DAY + 9 * HOUR),
+  );
+  const [width, setWidth] = useState(1);
+  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+
+  const hydration = jars.find(({ id }) => id === jar)!.card.ratio;
+  // Inoculation is the share of the dough's flour that the levain brings.
+  const fromLoaves =
+    parseNumber(loaves.count) *
+    parseNumber(loaves.flourG) *
+    (parseNumber(loaves.share) / 100) *
+    (1 + hydration.water / hydration.flour);
+  const levainG = Math.round(by === 'mass' ? parseNumber(grams) : fromLoaves);
+
+  const add = () => {
+    const found: Record<string, string> = {};
+    const middle = Date.parse(at);
+    if (!(levainG > 0 && levainG <= 5000))
+      found[by] = 'That makes no levain between 1 and 5000 g. Check the numbers.';
+    if (Number.isNaN(middle)) found.at = 'Give a day and a time.';
+    else if (middle < now + HOUR) found.at = 'Too soon: no starter ripens within the hour.';
+    else if (middle > now + 14 * DAY) found.at = 'Plans look two weeks ahead at most.';
+    setProblems(found);
+    if (Object.keys(found).length > 0) return;
+    dispatch(
+      bakeAdded({
+        id: nanoid(8),
+        name: name.trim() || `Bake of ${words.day(middle)}`,
+        jar,
+        levainG,
+        from: middle - width * HOUR,
+        until: middle + width * HOUR,
+      }),
+    );
+    onClose();
+  };
+
+  return (
+    <Sheet title="Add a bake" onClose={onClose}>
+      <MomentField label="Levain ripe at" text={at} onText={setAt} problem={problems.at ?? null} />
+      <Choice
+        label="Give or take"
+        options={[
+          { is: 0.5, text: 'half an hour' },
+          { is: 1, text: 'an hour' },
+          { is: 2, text: 'two hours' },
+        ]}
+        chosen={width}
+        onChoose={setWidth}
+      />
+      {jars.length > 1 && (
+        <Choice
+          label="From"
+          options={jars.map(({ id: is, card }) => ({ is, text: card.name }))}
+          chosen={jar}
+          onChoose={setJar}
+        />
+      )}
+      <Choice
+        label="How much"
+        options={[
+          { is: 'mass' as const, text: 'grams of levain' },
+          { is: 'loaves' as const, text: 'reckon from loaves' },
+        ]}
+        chosen={by}
+        onChoose={setBy}
+      />
+      {by === 'mass' ? (
+        <Field
+          label="Levain"
+          text={grams}
+          onText={setGrams}
+          numeric
+          unit="g"
+          problem={problems.mass ?? null}
+          onSubmit={add}
+        />
+      ) : (
+        <>
+          <View style={{ flexDirection: 'row', gap: 12 }}>
+            <Field
+              label="Loaves"
+              text={loaves.count}
+              onText={(count) => setLoaves({ ...loaves, count })}
+              numeric
+            />
+            <Field
+              label="Flour each"
+              text={loaves.flourG}
+              onText={(flourG) => setLoaves({ ...loaves, flourG })}
+              numeric
+              unit="g"
+            />
+            <Field
+              label="Inoculation"
+              text={loaves.share}
+              onText={(share) => setLoaves({ ...loaves, share })}
+              numeric
+              unit="%"
+            />
+          </View>
+          <Words size="small" tone={problems.loaves ? 'beet' : 'quiet'}>
+            {problems.loaves ??
+              (levainG > 0
+                ? `${words.grams(levainG)} of levain. 10 to 20 % of the flour is usual: less in summer, more in winter.`
+                : 'Fill in all three.')}
+          </Words>
+        </>
+      )}
+      <Field label="Name, if it needs one" text={name} onText={setName} />
+      <Press kind="main" onPress={add}>
+        Want it
+      </Press>
+    </Sheet>
+  );
+}

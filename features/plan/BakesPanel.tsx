@@ -1,0 +1,50 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { Panel, Press, Words } from '@kit';
+import { bakeRemoved, selectJars, selectNow, useAppDispatch, useAppSelector } from '@state';
+
+import { useKitchenWords } from '../words';
+import { BakeSheet } from './BakeSheet';
+
+/** The bakes wanted. */
+export function BakesPanel() {
+  const words = useKitchenWords();
+  const dispatch = useAppDispatch();
+  const now = useAppSelector(selectNow);
+  const jars = useAppSelector(selectJars);
+  const bakes = useAppSelector((state) => state.plan.bakes).filter(({ until }) => until > now);
+  const [adding, setAdding] = useState(false);
+  return (
+    <Panel label="Bakes">
+      <Words size="title" level={2}>
+        Bakes
+      </Words>
+      {bakes.length === 0 && (
+        <Words tone="quiet">None wanted. The plan below only keeps the jars well.</Words>
+      )}
+      {bakes.map((bake) => (
+        <View key={bake.id} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+          <View style={{ flex: 1 }}>
+            <Words strong>{bake.name}</Words>
+            <Words size="small" tone="quiet">
+              {`${words.grams(bake.levainG)} of ${jars.find(({ id }) => id === bake.jar)?.card.name ?? 'a jar since archived'}, ripe ${words.moment(bake.from)} to ${words.time(bake.until)}`}
+            </Words>
+          </View>
+          <Press
+            kind="bare"
+            icon="close"
+            label={`Remove ${bake.name}`}
+            onPress={() => dispatch(bakeRemoved(bake.id))}
+          >
+            {''}
+          </Press>
+        </View>
+      ))}
+      <Press icon="plus" onPress={() => setAdding(true)}>
+        Add a bake
+      </Press>
+      {adding && <BakeSheet onClose={() => setAdding(false)} />}
+    </Panel>
+  );
+}

@@ -1,0 +1,195 @@
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+
+import {
+  Field,
+  MomentField,
+  Panel,
+  Press,
+  RADIUS,
+  RIM,
+  TOUCH,
+  Words,
+  parseNumber,
+  useLook,
+} from '@kit';
+import {
+  type HandsPattern,
+  handsChanged,
+  selectNow,
+  tripsChanged,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
+
+import { useKitchenWords } from '../words';
+
+const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
+
+/** When a jar can be touched: up and about, not at work, not on a trip. */
+export function HandsPanel() {
+  const look = useLook();
+  const dispatch = useAppDispatch();
+  const hands = useAppSelector((state) => state.plan.hands);
+  const toggle = (day: number) =>
+    dispatch(
+      handsChanged({
+        ...hands,
+        workDays: hands.workDays.includes(day)
+          ? hands.workDays.filter((d) => d !== day)
+          : [...hands.workDays, day].sort(),
+      }),
+    );
+  return (
+    <Panel label="Hands">
+      <Words size="title" level={2}>
+        Hands
+      </Words>
+      <Words size="small" tone="quiet">
+        When somebody can touch a jar. Plans keep to it.
+      </Words>
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        <HourField label="Up from" of="upFrom" hands={hands} />
+        <HourField label="until" of="upUntil" hands={hands} />
+      </View>
+      <Words size="small" tone="quiet">
+        Away at work on
+      </Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+        {DAYS.map((name, day) => {
+          const on = hands.workDays.includes(day);
+          return (
+            <Pressable
+              key={name}
+              role="checkbox"
+              aria-checked={on}
+              onPress={() => toggle(day)}
+              style={{
+                minWidth: TOUCH,
+                minHeight: TOUCH,
+                alignItems: 'center',
+                justifyContent: 'center',
+                borderRadius: RADIUS,
+                borderWidth: RIM,
+                borderColor: on ? look.rim : look.seam,
+                backgroundColor: on ? look.rim : look.enamel,
+              }}
+            >
+              <Words size="small" strong={on} style={on ? { color: look.enamel } : null}>
+                {name}
+              </Words>
+            </Pressable>
+          );
+        })}
+      </View>
+      {hands.workDays.length > 0 && (
+        <View style={{ flexDirection: 'row', gap: 12 }}>
+          <HourField label="Leaving at" of="workFrom" hands={hands} />
+          <HourField label="Back at" of="workUntil" hands={hands} />
+        </View>
+      )}
+      <Trips />
+    </Panel>
+  );
+}
+
+type HourKey = Exclude<keyof HandsPattern, 'workDays'>;
+
+/** A local hour as "6:30". */
+const hourText = (hour: number) =>
+  `${Math.floor(hour)}:${String(Math.round((hour % 1) * 60)).padStart(2, '0')}`;
+
+/** "6:30", "6.5" or "6" as hours; NaN for anything else. */
+function hourFrom(text: string): number {
+  const clock = /^(\d{1,2})[:.h](\d{2})$/.exec(text.trim());
+  const hour = clock ? Number(clock[1]) + Number(clock[2]) / 60 : parseNumber(text);
+  return hour >= 0 && hour <= 24 ? hour : NaN;
+}
+
+function HourField({
+  label,
+  of,
+  hands,
+}: {
+  readonly label: string;
+  readonly of: HourKey;
+  readonly hands: HandsPattern;
+}) {
+  const dispatch = useAppDispatch();
+  const [text, setText] = useState(hourText(hands[of]));
+  const [problem, setProblem] = useState<string | null>(null);
+  return (
+    <Field
+      label={label}
+      text={text}
+      problem={problem}
+      onText={(to) => {
+        setText(to);
+        const hour = hourFrom(to);
+        const next = { ...hands, [of]: hour };
+        const wrong = Number.isNaN(hour)
+          ? 'An hour like 6:30.'
+          : next.upFrom >= next.upUntil || next.workFrom >= next.workUntil
+            ? 'The end comes before the beginning.'
+            : null;
+        setProblem(wrong);
+        if (wrong === null) dispatch(handsChanged(next));
+      }}
+    />
+  );
+}
+
+function Trips() {
+  const words = useKitchenWords();
+  const dispatch = useAppDispatch();
+  const now = useAppSelector(selectNow);
+  const trips = useAppSelector((state) => state.plan.trips).filter(({ until }) => until > now);
+  const [adding, setAdding] = useState(false);
+  const [from, setFrom] = useState('');
+  const [until, setUntil] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const add = () => {
+    const trip = { from: Date.parse(from), until: Date.parse(until) };
+    if (!(trip.until > trip.from))
+      return setProblem('Give the day you leave and a later one for coming back.');
+    if (trip.until < now) return setProblem('That trip is over.');
+    setProblem(null);
+    dispatch(tripsChanged([...trips, trip]));
+    setAdding(false);
+  };
+  return (
+    <>
+      {trips.map((trip) => (
+        <View key={trip.from} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+          <Words
+            style={{ flex: 1 }}
+          >{`Away ${words.moment(trip.from)} to ${words.moment(trip.until)}`}</Words>
+          <Press
+            kind="bare"
+            icon="close"
+            label="Remove the trip"
+            onPress={() => dispatch(tripsChanged(trips.filter((t) => t !== trip)))}
+          >
+            {''}
+          </Press>
+        </View>
+      ))}
+      {adding ? (
+        <>
+          <MomentField label="Leaving" text={from} onText={setFrom} />
+          <MomentField label="Coming back" text={until} onText={setUntil} problem={problem} />
+          <View style={{ flexDirection: 'row', gap: 8 }}>
+            <Press onPress={() => setAdding(false)}>Cancel</Press>
+            <Press grow onPress={add}>
+              Mark the trip
+            </Press>
+          </View>
+        </>
+      ) : (
+        <Press kind="bare" icon="plus" onPress={() => setAdding(true)}>
+          A trip, or a night away
+        </Press>
+      )}
+    </>
+  );
+}

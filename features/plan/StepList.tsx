@@ -1,0 +1,81 @@
+import { View } from 'react-native';
+
+import { type Plan, type Step } from '@core/plan';
+import { Panel, Press, Words, useLook } from '@kit';
+import { selectJars, selectPlaces, useAppSelector } from '@state';
+
+import { slackWords, stepWords, useKitchenWords } from '../words';
+import { useStep } from './useStep';
+
+/** Steps in their order, by day; each leads to where it is done. */
+export function StepList({ plan }: { readonly plan: Plan }) {
+  const words = useKitchenWords();
+  const byDay = new Map<string, Step[]>();
+  for (const step of plan.steps) {
+    const day = words.day(step.at);
+    byDay.set(day, [...(byDay.get(day) ?? []), step]);
+  }
+  if (plan.steps.length === 0)
+    return (
+      <Panel>
+        <Words>Nothing to do in these days. The jars keep well where they are.</Words>
+      </Panel>
+    );
+  return (
+    <Panel label="Steps" style={{ gap: 4 }}>
+      {[...byDay].map(([day, steps]) => (
+        <View key={day}>
+          <Words strong level={2} style={{ paddingTop: 6 }}>
+            {day.charAt(0).toUpperCase() + day.slice(1)}
+          </Words>
+          {steps.map((step) => (
+            <StepRow key={`${step.jar} ${step.kind} ${step.at}`} step={step} />
+          ))}
+        </View>
+      ))}
+    </Panel>
+  );
+}
+
+function StepRow({ step }: { readonly step: Step }) {
+  const look = useLook();
+  const words = useKitchenWords();
+  const jars = useAppSelector(selectJars);
+  const places = useAppSelector(selectPlaces);
+  const jarName = jars.find(({ id }) => id === step.jar)?.card.name ?? step.jar;
+  const placeName = (id: string) =>
+    places.find((place) => place.id === id)?.name.toLowerCase() ?? id;
+  const { open, openText } = useStep(step);
+  const slack = slackWords(step, words);
+  return (
+    <View
+      style={{
+        flexDirection: 'row',
+        gap: 10,
+        alignItems: 'center',
+        borderTopWidth: 1,
+        borderTopColor: look.seam,
+        paddingVertical: 6,
+      }}
+    >
+      <Words strong style={{ width: 64 }}>
+        {words.time(step.at)}
+      </Words>
+      <View style={{ flex: 1 }}>
+        <Words size="small">{stepWords(step, jarName, placeName, words)}</Words>
+        {slack !== '' && (
+          <Words size="small" tone="quiet">
+            {slack}
+          </Words>
+        )}
+      </View>
+      <Press
+        kind="bare"
+        onPress={open}
+        label={`${openText}: ${stepWords(step, jarName, placeName, words)}`}
+      >
+        {openText}
+      </Press>
+    </View>
+  );
+}

@@ -1,0 +1,84 @@
+import { useMemo } from 'react';
+
+import { DAY, HOUR } from '@core/measure';
+import { type Plan, handsFrom } from '@core/plan';
+import { Panel, WeekCanopy, Words } from '@kit';
+import { selectJars, selectNow, selectTime, useAppSelector, weekPattern } from '@state';
+
+import { STAGE_WORDS, useKitchenWords } from '../words';
+
+/** The week as rows of canopies, one for each jar. */
+export function WeekRows({ plan }: { readonly plan: Plan }) {
+  const words = useKitchenWords();
+  const jars = useAppSelector(selectJars);
+  const now = useAppSelector(selectNow);
+  const time = useAppSelector(selectTime);
+  const { hands, trips, bakes } = useAppSelector((state) => state.plan);
+  const until = Math.max(
+    ...plan.curves.map(({ heights }) => heights[heights.length - 1]?.[0] ?? now),
+  );
+  const away = useMemo(() => {
+    const there = handsFrom(weekPattern(hands), trips, now, until, time);
+    const gaps: [number, number][] = [];
+    let last = now;
+    for (const stretch of there) {
+      if (stretch.from > last) gaps.push([last, stretch.from]);
+      last = Math.max(last, stretch.until);
+    }
+    if (last < until) gaps.push([last, until]);
+    return gaps;
+  }, [hands, trips, now, until, time]);
+  const days: { at: number; text: string }[] = [];
+  const first = Math.ceil((now + time.offset(now)) / DAY) * DAY - time.offset(now);
+  for (let at = first; at < until - 6 * HOUR; at += DAY)
+    days.push({ at, text: words.date(at).replace(/ \w+$/, '') });
+  return (
+    <Panel label="The week" style={{ paddingHorizontal: 12, gap: 6 }}>
+      {plan.curves.map((curve) => {
+        const name = jars.find(({ id }) => id === curve.jar)?.card.name ?? curve.jar;
+        const steps = plan.steps.filter((step) => step.jar === curve.jar);
+        return (
+          <WeekCanopyRow key={curve.jar} name={name}>
+            <WeekCanopy
+              from={now}
+              until={until}
+              heights={curve.heights}
+              ripe={curve.ripe}
+              away={away}
+              wanted={bakes
+                .filter((bake) => bake.jar === curve.jar && bake.until > now)
+                .map((bake) => [bake.from, bake.until])}
+              steps={steps.map(({ at, kind }) => ({
+                at,
+                main: kind === 'build' || kind === 'take',
+              }))}
+              days={days}
+              label={`${name}: ${curve.ripe.map(([a, b]) => `${STAGE_WORDS.ripe} ${words.stretch(a, b)}`).join(', ') || 'not ripe this week'}`}
+            />
+          </WeekCanopyRow>
+        );
+      })}
+      <Words size="small" tone="quiet">
+        Yellow: ripe. Shaded: no hands. Green frame: levain wanted. Marks: steps, full for builds
+        and bakes.
+      </Words>
+    </Panel>
+  );
+}
+
+function WeekCanopyRow({
+  name,
+  children,
+}: {
+  readonly name: string;
+  readonly children: React.ReactNode;
+}) {
+  return (
+    <>
+      <Words size="small" strong>
+        {name}
+      </Words>
+      {children}
+    </>
+  );
+}

@@ -1,0 +1,131 @@
+import { ratioOf, ratioText } from '@core/bench';
+import { type Impossible, type Nearest, type Plan, type PlanName, type Step } from '@core/plan';
+
+import { type KitchenWords } from './kitchenWords';
+
+export const PLAN_WORDS: Readonly<Record<PlanName, string>> = {
+  balanced: 'A good balance',
+  safest: 'The surest',
+  fewestTouches: 'Fewest touches',
+  leastFlour: 'Least flour',
+  another: 'Another way',
+};
+
+const pct = (share: number) => `${Math.round(share * 100)} %`;
+
+/** What a plan costs and gives, in a line. */
+export function planLine(plan: Plan, words: KitchenWords): string {
+  const touches = plan.touches === 1 ? 'one touch' : `${plan.touches} touches`;
+  const parts = [
+    touches,
+    `${words.grams(plan.flourG)} flour`,
+    `${words.grams(plan.discardG)} discard`,
+  ];
+  const chance = Math.min(1, ...plan.wanted.map((prospect) => prospect.chance));
+  return plan.wanted.length > 0
+    ? `${plan.wanted.length === 1 ? 'Ripe in time' : 'All ripe in time'} with ${pct(chance)}. ${parts.join(', ')}.`
+    : `${parts.join(', ')}.`;
+}
+
+/** What a step asks for. */
+export function stepWords(
+  step: Step,
+  jarName: string,
+  placeName: (id: string) => string,
+  words: KitchenWords,
+): string {
+  switch (step.kind) {
+    case 'feed':
+    case 'build': {
+      const ratio = ratioOf(step.keepG!, step.flourG!, step.waterG!);
+      const what = step.kind === 'build' ? `Build ${jarName}'s levain` : `Feed ${jarName}`;
+      return `${what}: keep ${step.keepG}, water ${step.waterG}, flour ${step.flourG} g${ratio ? ` (${ratioText(ratio).replaceAll(' ', '\u00a0')})` : ''}, then ${placeName(step.place!)}`;
+    }
+    case 'take':
+      return `Take ${words.grams(step.takeG!)} from ${jarName} for the bake`;
+    case 'move':
+      return `Put ${jarName} away: ${placeName(step.place!)}`;
+  }
+}
+
+/** "any time from 19:10 to 21:40", or nothing when the hour is the hour. */
+export function slackWords(step: Step, words: KitchenWords): string {
+  if (step.latest - step.earliest < 20 * 60_000) return '';
+  const beside = (at: number) =>
+    words.day(at) === words.day(step.at) ? words.time(at) : words.moment(at);
+  return `any time ${beside(step.earliest)} to ${beside(step.latest)}`;
+}
+
+/** Why a bake cannot be had, and what can. */
+export function impossibleWords(
+  { because, nearest }: Impossible,
+  bakeName: string,
+  words: KitchenWords,
+): readonly string[] {
+  const reasons: Readonly<Record<Impossible['because'], string>> = {
+    handsAway: `${bakeName}: nobody is there at the hours it would take.`,
+    tooSoon: `${bakeName}: there is not enough time until then.`,
+    jarTooSmall: `${bakeName}: the jar and what is in it do not give so much levain.`,
+    neverRipe: `${bakeName}: the starter does not come to strength by then.`,
+  };
+  return [reasons[because], ...nearest.map((near) => nearestWords(near, words))];
+}
+
+function nearestWords(near: Nearest, words: KitchenWords): string {
+  switch (near.kind) {
+    case 'otherHour':
+      return `Ripe ${words.moment(near.from)} to ${words.moment(near.until)} would work.`;
+    case 'handsAt':
+      return `With hands at ${words.moment(near.at)} it would work.`;
+    case 'less':
+      return near.levainG > 0
+        ? `${words.grams(near.levainG)} would work.`
+        : 'A larger jar, or a second vessel, would work.';
+  }
+}
+
+/** What changed when a plan was made anew; null when nothing that matters did. */
+export function mendedWords(
+  before: Plan,
+  after: Plan,
+  jarName: (id: string) => string,
+  words: KitchenWords,
+): string | null {
+  const said: string[] = [];
+  for (const prospect of after.wanted) {
+    const was = before.wanted.find(({ id }) => id === prospect.id);
+    const build = after.steps.find((s) => s.kind === 'build' && s.wanted === prospect.id);
+    const buildWas = before.steps.find((s) => s.kind === 'build' && s.wanted === prospect.id);
+    if (build && buildWas && Math.abs(build.at - buildWas.at) > 20 * 60_000)
+      said.push(
+        `${jarName(build.jar)}'s levain is now built ${words.moment(build.at)} instead of ${words.moment(buildWas.at)}`,
+      );
+    if (was && Math.abs(was.peakAt - prospect.peakAt) > 20 * 60_000) {
+      const minutes = Math.round((prospect.peakAt - was.peakAt) / 60_000);
+      said.push(`it peaks ${words.span(minutes / 60)} ${minutes < 0 ? 'earlier' : 'later'}`);
+    }
+    if (was && Math.abs(was.chance - prospect.chance) > 0.04)
+      said.push(`ripe in time with ${pct(prospect.chance)}, ${pct(was.chance)} before`);
+  }
+  return said.length > 0 ? `The plan was mended: ${said.join('; ')}.` : null;
+}
+
+/** The heading of a planned step: what, and until when or from when. */
+export function plannedTitle(
+  step: Step,
+  jarName: string,
+  now: number,
+  words: KitchenWords,
+): string {
+  const what: Readonly<Record<Step['kind'], string>> = {
+    build: `Build ${jarName}'s levain`,
+    feed: `Feed ${jarName}`,
+    take: `Take from ${jarName}`,
+    move: `Put ${jarName} away`,
+  };
+  if (step.earliest <= now && step.latest > now)
+    return `${what[step.kind]} by ${words.moment(step.latest)}`;
+  return step.at <= now
+    ? `${what[step.kind]} now`
+    : `${what[step.kind]} at ${words.moment(step.at)}`;
+}

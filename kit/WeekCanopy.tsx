@@ -1,0 +1,118 @@
+import { area, curveMonotoneX } from 'd3-shape';
+import { useState } from 'react';
+import { View } from 'react-native';
+import Svg, { Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+
+import { TEXT_FONT, useLook } from './look';
+
+type Stretch = readonly [number, number];
+
+export interface WeekCanopyProps {
+  readonly from: number;
+  readonly until: number;
+  readonly heights: readonly (readonly [number, number])[];
+  readonly ripe: readonly Stretch[];
+  /** When nobody is there; shaded behind. */
+  readonly away: readonly Stretch[];
+  /** Windows in which levain is wanted. */
+  readonly wanted: readonly Stretch[];
+  readonly steps: readonly { readonly at: number; readonly main: boolean }[];
+  readonly days: readonly { readonly at: number; readonly text: string }[];
+  readonly label: string;
+}
+
+const HEIGHT = 84;
+const BASE = 58;
+const TOP = 8;
+
+/** A jar through the week: its canopies in a row, hands shaded behind, ripe hours lit, steps below. */
+export function WeekCanopy({
+  from,
+  until,
+  heights,
+  ripe,
+  away,
+  wanted,
+  steps,
+  days,
+  label,
+}: WeekCanopyProps) {
+  const look = useLook();
+  const [width, setWidth] = useState(0);
+  const x = (at: number) => ((at - from) / (until - from)) * width;
+  const highest = Math.max(2.2, ...heights.map(([, h]) => h));
+  const y = (h: number) => BASE - ((Math.max(1, h) - 1) / (highest - 1)) * (BASE - TOP);
+  const dome = (points: readonly (readonly [number, number])[]) =>
+    area<readonly [number, number]>(
+      ([at]) => x(at),
+      BASE,
+      ([, h]) => y(h),
+    ).curve(curveMonotoneX)(points) ?? '';
+  const bar = (span: Stretch, key: string, fill: string, top: number, height: number) => (
+    <Rect
+      key={key}
+      x={x(Math.max(from, span[0]))}
+      y={top}
+      width={Math.max(0, x(Math.min(until, span[1])) - x(Math.max(from, span[0])))}
+      height={height}
+      fill={fill}
+    />
+  );
+  return (
+    <View
+      role="img"
+      aria-label={label}
+      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+      style={{ height: HEIGHT, overflow: 'hidden' }}
+    >
+      {width > 0 && (
+        <Svg width={width} height={HEIGHT} aria-hidden>
+          {away.map((span) => bar(span, `away ${span[0]}`, look.mist, 0, BASE))}
+          {wanted.map((span) => (
+            <Rect
+              key={`wanted ${span[0]}`}
+              x={x(span[0])}
+              y={1}
+              width={Math.max(4, x(span[1]) - x(span[0]))}
+              height={BASE}
+              rx={3}
+              fill="none"
+              stroke={look.leaf}
+              strokeWidth={2}
+            />
+          ))}
+          <Path d={dome(heights)} fill={look.enamel} stroke={look.rim} strokeWidth={1.8} />
+          {ripe.map(([a, b]) => (
+            <Path
+              key={`ripe ${a}`}
+              d={dome(heights.filter(([at]) => at >= a && at <= b))}
+              fill={look.canopy}
+            />
+          ))}
+          <Line x1={0} x2={width} y1={BASE} y2={BASE} stroke={look.rim} strokeWidth={2} />
+          {steps.map((step, i) => (
+            <Path
+              key={`${step.at} ${i}`}
+              d={`M${x(step.at)} ${BASE + 3}l5 8h-10z`}
+              fill={step.main ? look.ink : 'none'}
+              stroke={look.ink}
+              strokeWidth={1.4}
+            />
+          ))}
+          {days.map((day) => (
+            <SvgText
+              key={day.at}
+              x={Math.max(0, x(day.at)) + 2}
+              y={HEIGHT - 2}
+              fontSize={11.5}
+              fontFamily={TEXT_FONT}
+              fill={look.quiet}
+            >
+              {day.text}
+            </SvgText>
+          ))}
+        </Svg>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,153 @@
+import { middlePace } from '@core/ferment';
+import { DAY } from '@core/measure';
+import { type Plan, type WeekPattern, USUAL_LIMITS, USUAL_WEIGHTS, handsFrom } from '@core/plan';
+
+import { type Search, type SentProblem } from '../workers/plan';
+import {
+  type HandsPattern,
+  followedPlan,
+  searchBegun,
+  searchEnded,
+  searchStopped,
+  searchWentOn,
+} from './plan';
+import { selectArranged, selectBelief, selectJars, selectNow, selectTime } from './selectors';
+import { type RootState, type Store } from './store';
+
+/** Days a plan looks ahead, and beyond the last bake. */
+const DAYS = 7;
+const AFTER_LAST_BAKE = DAY;
+/** Wishes come in handfuls, ms. */
+const PAUSE = 400;
+
+/** A week's pattern of hands as stretches of local hours, from Monday. */
+export const weekPattern = (hands: HandsPattern): WeekPattern =>
+  Array.from({ length: 7 }, (_, day) =>
+    hands.workDays.includes(day)
+      ? [
+          [hands.upFrom, Math.max(hands.upFrom, hands.workFrom)],
+          [hands.workUntil, Math.max(hands.workUntil, hands.upUntil)],
+        ]
+      : [[hands.upFrom, hands.upUntil]],
+  );
+
+/** The problem that the kitchen and its wishes pose now. */
+function problemOf(state: RootState): SentProblem {
+  const now = selectNow(state);
+  const { bakes, hands, trips } = state.plan;
+  const time = selectTime(state);
+  const wanted = bakes.filter(({ until }) => until > now);
+  const until = Math.max(now + DAYS * DAY, ...wanted.map((bake) => bake.until + AFTER_LAST_BAKE));
+  return {
+    now,
+    until,
+    zone: state.kitchen.zone,
+    arranged: selectArranged(state),
+    hands: handsFrom(weekPattern(hands), trips, now, until, time),
+    wanted,
+    limits: USUAL_LIMITS,
+    weights: USUAL_WEIGHTS,
+    jars: selectJars(state).map((jar) => {
+      const belief = selectBelief(state, jar.id);
+      return {
+        id: jar.id,
+        fedMix: jar.fedMix,
+        since: jar.since,
+        stays: jar.stays,
+        massG: jar.massG,
+        keepG: jar.card.keepG,
+        vessel: jar.card.vessel,
+        flour: jar.card.flour,
+        parts: jar.card.ratio.flour,
+        hydration: jar.card.ratio.water / jar.card.ratio.flour,
+        pace: middlePace(belief),
+        paceSd: Math.hypot(...belief.factor[0]!),
+      };
+    }),
+  };
+}
+
+let running: Search | null = null;
+
+/** Stops the search under way; what was found before stands. */
+export const stopPlanning = () => running?.stop();
+
+/**
+ * Makes plans in a worker whenever bakes, hands, jars or places change, and says what changed in the followed one.
+ *
+ * @param explain tells in words how a plan differs from the one before, or null when it does not
+ * @returns a function that stops
+ */
+export function keepPlanning(
+  store: Store,
+  explain: (before: Plan, after: Plan, state: RootState) => string | null,
+): () => void {
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const watched = (state: RootState) =>
+    [
+      state.kitchen.events,
+      state.plan.bakes,
+      state.plan.hands,
+      state.plan.trips,
+      state.learnt,
+    ] as const;
+  let before = watched(store.getState());
+  let wishesBefore = store.getState().plan;
+
+  const search = async () => {
+    running?.stop();
+    if (selectJars(store.getState()).length === 0) return;
+    const earlier = followedPlan(store.getState().plan);
+    const sameWishes =
+      wishesBefore.bakes === store.getState().plan.bakes &&
+      wishesBefore.hands === store.getState().plan.hands &&
+      wishesBefore.trips === store.getState().plan.trips;
+    wishesBefore = store.getState().plan;
+    store.dispatch(searchBegun());
+    const { searchPlans } = await import('../workers/plan');
+    const mine = searchPlans(
+      problemOf(store.getState()),
+      () => undefined,
+      (share) => store.dispatch(searchWentOn(share)),
+    );
+    running = mine;
+    const outcome = await mine.outcome;
+    if (running !== mine) return;
+    running = null;
+    if (!outcome) {
+      store.dispatch(searchStopped());
+      return;
+    }
+    const plans = 'plans' in outcome ? outcome.plans : [];
+    const state = store.getState();
+    const later = plans.find(({ name }) => name === state.plan.chosen) ?? plans[0];
+    const mended =
+      earlier && later && sameWishes && state.plan.chosen !== null
+        ? explain(earlier, later, state)
+        : null;
+    store.dispatch(
+      searchEnded({
+        plans,
+        impossible: 'impossible' in outcome ? outcome.impossible : [],
+        mended,
+      }),
+    );
+  };
+  const soon = () => {
+    clearTimeout(timer);
+    timer = setTimeout(() => void search(), PAUSE);
+  };
+  soon();
+  const unsubscribe = store.subscribe(() => {
+    const now = watched(store.getState());
+    if (now.some((part, i) => part !== before[i])) {
+      before = now;
+      soon();
+    }
+  });
+  return () => {
+    clearTimeout(timer);
+    unsubscribe();
+    stopPlanning();
+  };
+}

@@ -1,0 +1,42 @@
+import { expose } from 'comlink';
+
+import { type Arranged, placesOf } from '@core/journal';
+import { kitchenTime } from '@core/measure';
+import { type Plan, type Planned, type Problem, makePlans } from '@core/plan';
+
+/** A problem as it travels: what cannot be copied between threads is made anew here. */
+export type SentProblem = Omit<Problem, 'time' | 'places'> & {
+  readonly zone: string;
+  readonly arranged: readonly Arranged[];
+};
+
+/** Shares told at most so often, ms. */
+const TELL_EVERY = 80;
+
+const work = {
+  /**
+   * @param found told each plan as soon as it is found
+   * @param progress told how far the search has come, 0 to 1
+   */
+  solve(
+    { zone, arranged, ...problem }: SentProblem,
+    found: (plan: Plan) => void,
+    progress: (share: number) => void,
+  ): Planned {
+    let told = 0;
+    return makePlans(
+      { ...problem, time: kitchenTime(zone), places: placesOf(arranged) },
+      (plan) => void found(plan),
+      (share) => {
+        const now = performance.now();
+        if (now - told < TELL_EVERY) return;
+        told = now;
+        progress(share);
+      },
+    );
+  },
+};
+
+export type PlanWork = typeof work;
+
+expose(work);
