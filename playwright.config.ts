@@ -9,7 +9,7 @@ export default defineConfig({
   forbidOnly: !!process.env.CI,
   retries: 0,
   workers: 2,
-  timeout: 60_000,
+  timeout: 120_000,
   reporter: [['list'], ['json', { outputFile: '.e2e/report.json' }]],
   use: {
     baseURL: `http://127.0.0.1:${port}`,

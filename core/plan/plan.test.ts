@@ -199,6 +199,24 @@ describe('a plan', () => {
       }
   });
 
+  it('does not ask again for a levain that is built already', () => {
+    const built = {
+      ...jarFed(2, 'counter'),
+      massG: 240,
+      stays: [{ from: NOW - 2 * HOUR, place: 'counter' }],
+    };
+    const ripeAt = outlookOf(
+      asJar(built),
+      { places: placesOf(arranged), time, pace: built.pace },
+      48,
+    ).forecast;
+    const wanted = { ...bake(Math.round(ripeAt.peaksAtH! - 2.5)), levainG: 180 };
+    const [plan] = plansOf(problem({ jars: [built], wanted: [wanted] }));
+    expect(plan!.steps.filter(({ kind }) => kind === 'build')).toEqual([]);
+    expect(plan!.wanted[0]!.chance).toBeGreaterThan(0.5);
+    expect(plan!.steps.find(({ kind }) => kind === 'take')?.takeG).toBe(180);
+  });
+
   it('without a bake only keeps the jars well: before they go hungry', () => {
     const given = problem({ jars: [jarFed(6, 'counter')], until: NOW + 7 * DAY });
     const [plan] = plansOf(given);

@@ -1,7 +1,7 @@
 import { type Mix, type Place, celsiusAt, growthRate } from '../ferment';
 import { placeAt } from '../journal';
 import { HOUR, type Instant, blendTraits, freshDensity } from '../measure';
-import { type StepAmounts, buildingFeed, keepingFeed } from './amounts';
+import { STICKS_G, type StepAmounts, buildingFeed, keepingFeed } from './amounts';
 import { type Course, type Stand, courseOf, fedWith } from './course';
 import {
   type PlannedJar,
@@ -171,7 +171,7 @@ export function solveJar(
       // A jar that need not be ripe soon goes to the fridge, or stays out where it is.
       const kind = places.find(({ id }) => id === stand.place)?.kind;
       if (!forBake && moved && (kind === 'warm' || kind === 'larder')) continue;
-      const end = forBake ? bake.until + 8 * HOUR : bake.from;
+      const end = forBake || untouched ? bake.until + 8 * HOUR : bake.from;
       const hours = Math.min(followedFor(stand, places), (end - label.at) / HOUR);
       if (hours <= 0) continue;
       const course = courseOf(problem, jar, label.mix, label.at, stand, hours);
@@ -182,39 +182,47 @@ export function solveJar(
         touch: touchWith(label, stand, untouched),
       };
       if (forBake) bakeWith(standing, course, bake);
-      else feedLater(standing, course, bake);
+      else {
+        // A levain that was built already, or plenty left from a bake, needs no other feed.
+        if (untouched && label.massG >= bake.levainG + STICKS_G + jar.keepG)
+          serve(standing, course, bake);
+        feedLater(standing, course, bake);
+      }
     }
   };
 
+  /** A build is the levain of its bake, as far as jar and starter give it. */
   const bakeWith = (label: Label, course: Course, bake: Wanted) => {
-    const chance = chanceOf(problem, jar, label, course, bake);
-    if (chance < LEAST_CHANCE) return;
     const parts = label.touch!.parts!;
-    const beforeFeed = label.before!;
-    const amounts = buildingFeed(jar, beforeFeed.massG, parts, bake.levainG);
+    const { massG } = label.before!;
+    const amounts = buildingFeed(jar, massG, parts, bake.levainG);
     if (!amounts) return;
     const total = amounts.keepG + amounts.flourG + amounts.waterG;
     const fills = total / freshDensity(label.mix.hydrationPct) / jar.vessel.capacityMl;
     if (fills * course.peakHeight > 1) return;
+    const extraG = amounts.flourG - keepingFeed(jar, massG, parts).flourG;
+    const touch = { ...label.touch!, build: { wanted: bake, amounts } };
+    const cost = label.cost + weights.flour * COIN.flour * extraG;
+    serve({ ...label, massG: total, cost, touch }, course, bake);
+  };
+
+  /** What stands in the jar is taken for the bake, if it is ripe in the window. */
+  const serve = (label: Label, course: Course, bake: Wanted) => {
+    const chance = chanceOf(problem, jar, label, course, bake);
     const takeAt = firstHandsIn(problem, bake);
-    if (takeAt === null) return;
-    const usual = keepingFeed(jar, beforeFeed.massG, parts);
+    if (chance < LEAST_CHANCE || takeAt === null) return;
     const spread = spreadOf(problem, jar, label);
     const peakAt = label.at + course.peakH! * HOUR;
     const swing = course.peakH! * (Math.exp(1.2816 * spread) - 1) * HOUR;
     const prospect = { id: bake.id, chance, peakAt, low: peakAt - swing, high: peakAt + swing };
-    const fed: Label = { ...label, touch: { ...label.touch!, build: { wanted: bake, amounts } } };
     offer({
       at: takeAt,
       mix: course.mixAt((takeAt - label.at) / HOUR),
-      massG: total - bake.levainG,
+      massG: label.massG - bake.levainG,
       place: label.place,
       done: label.done + 1,
-      cost:
-        label.cost +
-        weights.flour * COIN.flour * (amounts.flourG - usual.flourG) +
-        weights.risk * COIN.missed * (1 - chance),
-      before: fed,
+      cost: label.cost + weights.risk * COIN.missed * (1 - chance),
+      before: label,
       touch: { kind: 'take', take: { wanted: bake, prospect } },
     });
   };

@@ -100,6 +100,7 @@ export function mendedWords(
       said.push(
         `${jarName(build.jar)}'s levain is now built ${words.moment(build.at)} instead of ${words.moment(buildWas.at)}`,
       );
+    if (!build && buildWas) said.push(`${jarName(buildWas.jar)}'s levain is built`);
     if (was && Math.abs(was.peakAt - prospect.peakAt) > 20 * 60_000) {
       const minutes = Math.round((prospect.peakAt - was.peakAt) / 60_000);
       said.push(`it peaks ${words.span(minutes / 60)} ${minutes < 0 ? 'earlier' : 'later'}`);
