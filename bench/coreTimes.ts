@@ -8,7 +8,18 @@ import {
   placesOf,
 } from '../core/journal';
 import { DAY, HOUR, kitchenTime } from '../core/measure';
-import { timed } from './timing';
+import { chanceFrom, someLog, someStarter } from '../core/calibrate/plainKitchen.testing';
+import { fitCommand } from '../core/cli';
+import {
+  type PlannedJar,
+  type Problem,
+  USUAL_LIMITS,
+  USUAL_WEIGHTS,
+  type WeekPattern,
+  handsFrom,
+  makePlans,
+} from '../core/plan';
+import { report, timed } from './timing';
 
 const WHITE = { white: 1 };
 const NOW = Date.parse('2026-03-13T18:20:00Z');
@@ -44,6 +55,82 @@ export function coreTimes(): void {
   timed('outlook of a jar with its band', 50, () =>
     outlookOf(jar, context, horizonFor(jar, NOW, 48)),
   );
+}
+
+/** The pace from a log, and plans for a hard fortnight: shifts, a trip, three jars, three bakes. */
+export function searchTimes(): void {
+  const chance = chanceFrom(3);
+  const { input } = someLog(30, someStarter(chance), chance);
+  const readings = input.feeds.reduce((sum, { looks }) => sum + looks.length, 0);
+  timed(`fit of 30 feeds with ${readings} readings`, 3, () => fitCommand(input), '1500 ms');
+
+  const problem = hardFortnight();
+  const begin = performance.now();
+  let first = 0;
+  makePlans(problem, () => {
+    first ||= performance.now() - begin;
+  });
+  report('hard fortnight: first plan', `${first.toFixed(0)} ms`, '500 ms');
+  report('hard fortnight: all plans', `${(performance.now() - begin).toFixed(0)} ms`, '2000 ms');
+}
+
+function hardFortnight(): Problem {
+  const time = kitchenTime('Europe/Lisbon');
+  const until = NOW + 14 * DAY;
+  const arranged: Arranged[] = USUAL_PLACES.map((place) => ({
+    kind: 'arranged',
+    id: place.id,
+    at: iso(NOW - 100 * DAY),
+    place,
+  }));
+  const late: WeekPattern[number] = [
+    [8, 13],
+    [22, 23.5],
+  ];
+  const early: WeekPattern[number] = [
+    [5, 6],
+    [15, 21.5],
+  ];
+  const free: WeekPattern[number] = [[8, 22.5]];
+  const shifts: WeekPattern = [early, early, late, late, early, free, free];
+  const trip = { from: NOW + 5 * DAY, until: NOW + 7 * DAY };
+  const jar = (id: string, place: string, fedHoursAgo: number): PlannedJar => ({
+    id,
+    fedMix: feed(starterIn('hungry', WHITE, 100, 20), {
+      keepG: 20,
+      flourG: 80,
+      waterG: 80,
+      flour: WHITE,
+    }),
+    since: NOW - fedHoursAgo * HOUR,
+    stays: [{ from: NOW - fedHoursAgo * HOUR, place }],
+    massG: 180,
+    keepG: 20,
+    vessel: { emptyG: 400, capacityMl: 900 },
+    flour: WHITE,
+    parts: 4,
+    hydration: 1,
+    pace: USUAL_PACE,
+    paceSd: 0.1,
+  });
+  const wanted = (id: string, jarId: string, days: number) => ({
+    id,
+    jar: jarId,
+    levainG: 160,
+    from: NOW + days * DAY,
+    until: NOW + days * DAY + 2 * HOUR,
+  });
+  return {
+    now: NOW,
+    until,
+    time,
+    places: placesOf(arranged),
+    hands: handsFrom(shifts, [trip], NOW, until, time),
+    jars: [jar('a', 'fridge', 50), jar('b', 'fridge', 90), jar('c', 'counter', 9)],
+    wanted: [wanted('x', 'a', 1.7), wanted('y', 'b', 8.7), wanted('z', 'c', 12.7)],
+    limits: USUAL_LIMITS,
+    weights: USUAL_WEIGHTS,
+  };
 }
 
 function threeYears(): readonly JarEvent[] {

@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs';
+
 import { expect, test } from './fixtures';
 
 test('a Saturday bake: plan chosen, first step done late, the plan mends and says so', async ({
@@ -13,6 +15,13 @@ test('a Saturday bake: plan chosen, first step done late, the plan mends and say
   await expect(offered.getByText('A good balance, followed')).toBeVisible();
   const build = page.getByRole('button', { name: /^Bench: Build Grebe's levain/ });
   await expect(build).toBeVisible();
+  const steps = await page.getByRole('button', { name: /^(Bench|Done|Taken): / }).count();
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    kitchen.button('Steps to my calendar').click(),
+  ]);
+  const calendar = readFileSync(await file.path(), 'utf8');
+  expect(calendar.match(/BEGIN:VEVENT/g)).toHaveLength(steps);
 
   // The next step on Now is the plan's.
   await page.getByRole('link', { name: 'Now', exact: true }).click();

@@ -12,6 +12,12 @@ const WIDE = { width: 1280, height: 800 };
 
 const press = (name) => (page) => page.getByRole('button', { name }).first().click();
 
+/** Waits for the plans and follows the first. */
+async function followed(page) {
+  await page.getByRole('button', { name: 'Follow it' }).first().click({ timeout: 90_000 });
+  await page.getByText('Looking for plans').waitFor({ state: 'hidden', timeout: 90_000 });
+}
+
 /** Each picture: its name, its path, its size, and what is done before it is taken. */
 const PICTURES = [
   ['now-phone', '/', PHONE],
@@ -26,6 +32,31 @@ const PICTURES = [
       before: async (page) => {
         await page.getByLabel('Scale reads').fill('27');
         await press('Keep is in')(page);
+      },
+    },
+  ],
+  ['plan-phone', '/plan', PHONE, { before: followed }],
+  ['plan-wide', '/plan', WIDE, { before: followed }],
+  [
+    'steps-phone',
+    '/plan',
+    PHONE,
+    {
+      before: async (page) => {
+        await followed(page);
+        await page.getByText('Today', { exact: true }).evaluate((day) => day.scrollIntoView());
+      },
+    },
+  ],
+  [
+    'pace-phone',
+    '/jar/grebe',
+    PHONE,
+    {
+      before: async (page) => {
+        const pace = page.getByText('Its own pace');
+        await pace.waitFor({ timeout: 60_000 });
+        await pace.evaluate((title) => title.parentElement.scrollIntoView());
       },
     },
   ],
@@ -50,7 +81,8 @@ for (const [name, path, viewport, { dark, before } = {}] of PICTURES) {
   });
   await page.goto(`${BASE}${path}?at=${AT}`);
   await page.getByRole('main').waitFor();
-  await page.waitForTimeout(600);
+  // The pace is learnt and the forecasts settle.
+  await page.waitForTimeout(6000);
   await before?.(page);
   await page.waitForTimeout(400);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });

@@ -6,6 +6,7 @@ import { followedPlan, selectJars, stopPlanning, useAppSelector } from '@state';
 
 import { impossibleWords, useKitchenWords } from '../words';
 import { BakesPanel } from './BakesPanel';
+import { CalendarButton } from './CalendarButton';
 import { HandsPanel } from './HandsPanel';
 import { PlansOffered } from './PlansOffered';
 import { StepList } from './StepList';
@@ -50,6 +51,7 @@ export function PlanScreen() {
         <>
           <WeekRows plan={preview} />
           <StepList plan={preview} />
+          {preview.steps.length > 0 && <CalendarButton plan={preview} />}
         </>
       )}
     </>

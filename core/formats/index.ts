@@ -1,0 +1,2 @@
+/** Formats for other programs. */
+export * from './planCalendar';
