@@ -25,7 +25,8 @@ module.exports = {
       from: { path: '^core/' },
       to: {
         path: 'node_modules/',
-        pathNot: 'node_modules/(joi|@hapi|@standard-schema|date-fns|@date-fns|ml-.*|ical-generator)/',
+        pathNot:
+          'node_modules/(joi|@hapi|@standard-schema|date-fns|@date-fns|ml-.*|ical-generator)/',
       },
     },
     { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },

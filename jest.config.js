@@ -32,7 +32,9 @@ module.exports = {
         ],
       },
       // these ship only ES modules
-      transformIgnorePatterns: ['/node_modules/(?!(d3-.*|internmap|@date-fns/tz|ml-.*|is-any-array|cheminfo-types|ical-generator|ical.js)/)'],
+      transformIgnorePatterns: [
+        '/node_modules/(?!(d3-.*|internmap|@date-fns/tz|ml-.*|is-any-array|cheminfo-types|ical-generator|ical.js)/)',
+      ],
     },
     {
       displayName: 'interface',
