@@ -1,0 +1,140 @@
+import { type Plan, type Step } from '@core/plan';
+import { usualSettings } from '@state';
+
+import { kitchenWords } from './kitchenWords';
+import { changeWords, foretoldWords, paceWords } from './learntWords';
+import {
+  impossibleWords,
+  mendedWords,
+  planLine,
+  plannedTitle,
+  slackWords,
+  stepWords,
+} from './planWords';
+
+const NOW = Date.parse('2026-03-13T18:20:00Z');
+const words = kitchenWords(usualSettings('en-GB'), 'Europe/Lisbon', NOW);
+const at = (time: string) => Date.parse(`2026-03-13T${time}:00Z`);
+
+const build: Step = {
+  at: at('20:00'),
+  earliest: at('18:00'),
+  latest: at('21:40'),
+  kind: 'build',
+  jar: 'grebe',
+  wanted: 'tins',
+  keepG: 25,
+  flourG: 100,
+  waterG: 100,
+  discardG: 40,
+  place: 'counter',
+};
+
+const plan = (over: Partial<Plan> = {}): Plan => ({
+  name: 'balanced',
+  steps: [build],
+  wanted: [{ id: 'tins', chance: 0.86, peakAt: at('23:00'), low: at('22:00'), high: at('23:50') }],
+  flourG: 100,
+  discardG: 40,
+  touches: 1,
+  cost: 3,
+  curves: [],
+  ...over,
+});
+
+const name = () => 'Grebe';
+const place = () => 'counter';
+
+it('a step says what, how much and where to, and how long it can wait', () => {
+  expect(stepWords(build, 'Grebe', place, words)).toBe(
+    "Build Grebe's levain: keep 25, water 100, flour 100 g (1\u00a0:\u00a04\u00a0:\u00a04), then counter",
+  );
+  expect(slackWords(build, words)).toBe('any time 18:00 to 21:40');
+  expect(slackWords({ ...build, earliest: build.at, latest: build.at }, words)).toBe('');
+  expect(plannedTitle(build, 'Grebe', NOW, words)).toBe("Build Grebe's levain by 21:40");
+  expect(plannedTitle({ ...build, earliest: at('19:00') }, 'Grebe', NOW, words)).toBe(
+    "Build Grebe's levain at 20:00",
+  );
+  const missed = { ...build, at: at('17:00'), earliest: at('16:00'), latest: at('18:00') };
+  expect(plannedTitle(missed, 'Grebe', NOW, words)).toBe("Build Grebe's levain now");
+});
+
+it('a plan is told in a line', () => {
+  expect(planLine(plan(), words)).toBe(
+    'Ripe in time with 86 %. one touch, 100 g flour, 40 g discard.',
+  );
+  expect(planLine(plan({ wanted: [], touches: 3 }), words)).toBe(
+    '3 touches, 100 g flour, 40 g discard.',
+  );
+});
+
+it('what cannot be had is explained, with what can', () => {
+  const said = impossibleWords(
+    {
+      wanted: 'tins',
+      because: 'tooSoon',
+      nearest: [
+        { kind: 'otherHour', from: at('22:00'), until: at('23:00') },
+        { kind: 'handsAt', at: at('19:00') },
+        { kind: 'less', levainG: 90 },
+      ],
+    },
+    'Saturday tins',
+    words,
+  );
+  expect(said).toEqual([
+    'Saturday tins: there is not enough time until then.',
+    'Ripe 22:00 to 23:00 would work.',
+    'With hands at 19:00 it would work.',
+    '90 g would work.',
+  ]);
+});
+
+it('a mended plan says what changed, and nothing when nothing did', () => {
+  expect(mendedWords(plan(), plan(), name, words)).toBeNull();
+  const later = plan({
+    steps: [{ ...build, at: at('21:00') }],
+    wanted: [{ ...plan().wanted[0]!, chance: 0.71, peakAt: at('23:40') }],
+  });
+  expect(mendedWords(plan(), later, name, words)).toBe(
+    "The plan was mended: Grebe's levain is now built 21:00 instead of 20:00; it peaks 40 min later; ripe in time with 71 %, 86 % before.",
+  );
+  expect(mendedWords(plan(), plan({ steps: [] }), name, words)).toContain(
+    "Grebe's levain is built",
+  );
+});
+
+describe('what was learnt', () => {
+  const learnt = (log: number, feeds: number) => ({
+    belief: { mean: [log, 0, 0, 0, 0], factor: [[0.05, 0, 0, 0, 0]] },
+    feeds,
+    readings: 2 * feeds,
+    foretold: [],
+    history: [],
+    surprises: 0,
+  });
+
+  it('is told in words', () => {
+    expect(paceWords(learnt(Math.log(1.18), 41))).toBe(
+      'About 18 % quicker than usual for its temperature, from 41 feeds.',
+    );
+    expect(paceWords(learnt(Math.log(0.9), 1))).toBe(
+      'About 10 % slower than usual for its temperature, from one feed so far.',
+    );
+    expect(paceWords(learnt(0.01, 9))).toContain('as quick as usual');
+    expect(paceWords(learnt(0, 0))).toContain('log a height or two');
+  });
+
+  it('says how well peaks were foretold, once there are enough', () => {
+    const peak = { expectedH: 9, low: 8, high: 10, seenH: 9.5 };
+    expect(foretoldWords([peak], words)).toBeNull();
+    expect(foretoldWords([peak, peak, { ...peak, seenH: 11 }], words)).toBe(
+      'Of the last 3 peaks seen, 2 fell inside the canopy; the usual miss was 30 min.',
+    );
+  });
+
+  it('names what a change of pace may mean', () => {
+    expect(changeWords({ factor: 0.8, feeds: 3 })).toContain('20 % slower');
+    expect(changeWords({ factor: 1.25, feeds: 4 })).toContain('25 % quicker');
+  });
+});
