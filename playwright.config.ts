@@ -10,6 +10,8 @@ export default defineConfig({
   retries: 0,
   workers: 2,
   timeout: 120_000,
+  // Two browsers and their workers share two cores: a page may take its time to open.
+  expect: { timeout: 20_000 },
   reporter: [['list'], ['json', { outputFile: '.e2e/report.json' }]],
   use: {
     baseURL: `http://127.0.0.1:${port}`,

@@ -31,6 +31,8 @@ export interface Wishes {
 }
 
 export interface PlanState extends Wishes {
+  /** Whether somebody looks at the plans. Otherwise they are made only for one that is followed. */
+  readonly looked: boolean;
   readonly plans: readonly Plan[];
   readonly impossible: readonly Impossible[];
   /** How far the search has come; null when none is under way. */
@@ -48,6 +50,7 @@ export const USUAL_WISHES: Wishes = {
 
 const initialState: PlanState = {
   ...USUAL_WISHES,
+  looked: false,
   plans: [],
   impossible: [],
   searching: null,
@@ -58,9 +61,10 @@ const slice = createSlice({
   name: 'plan',
   initialState,
   reducers: {
-    wishesOpened: (_, { payload }: PayloadAction<Wishes>): PlanState => ({
+    wishesOpened: ({ looked }, { payload }: PayloadAction<Wishes>): PlanState => ({
       ...initialState,
       ...payload,
+      looked,
     }),
     bakeAdded: (state, { payload }: PayloadAction<Bake>): PlanState => ({
       ...state,
@@ -89,6 +93,10 @@ const slice = createSlice({
       chosen: payload,
       mended: null,
     }),
+    planLookedAt: (state, { payload }: PayloadAction<boolean>): PlanState => ({
+      ...state,
+      looked: payload,
+    }),
     searchBegun: (state): PlanState => ({ ...state, searching: 0 }),
     searchWentOn: (state, { payload }: PayloadAction<number>): PlanState =>
       state.searching === null ? state : { ...state, searching: payload },
@@ -113,6 +121,7 @@ export const {
   handsChanged,
   tripsChanged,
   planChosen,
+  planLookedAt,
   searchBegun,
   searchWentOn,
   searchStopped,

@@ -89,6 +89,7 @@ export function keepPlanning(
       state.plan.bakes,
       state.plan.hands,
       state.plan.trips,
+      state.plan.looked,
       state.learnt,
     ] as const;
   let before = watched(store.getState());
@@ -96,6 +97,13 @@ export function keepPlanning(
 
   const search = async () => {
     running?.stop();
+    const { looked, chosen, plans: stale } = store.getState().plan;
+    if (!looked && chosen === null) {
+      // What was found before no longer holds; it is sought again when somebody looks.
+      if (stale.length > 0)
+        store.dispatch(searchEnded({ plans: [], impossible: [], mended: null }));
+      return;
+    }
     if (selectJars(store.getState()).length === 0) return;
     const earlier = followedPlan(store.getState().plan);
     const sameWishes =
@@ -140,10 +148,13 @@ export function keepPlanning(
   soon();
   const unsubscribe = store.subscribe(() => {
     const now = watched(store.getState());
-    if (now.some((part, i) => part !== before[i])) {
-      before = now;
-      soon();
-    }
+    if (now.every((part, i) => part === before[i])) return;
+    // Looking away changes nothing; looking again finds what was found, unless it has changed since.
+    const onlyLooked = now.every((part, i) => part === before[i] || typeof part === 'boolean');
+    before = now;
+    const { looked, plans, impossible } = store.getState().plan;
+    if (onlyLooked && (!looked || plans.length + impossible.length > 0)) return;
+    soon();
   });
   return () => {
     clearTimeout(timer);

@@ -1,8 +1,15 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 
 import { Notice, Page, Panel, Press, TwoPanes, Words, useWide } from '@kit';
-import { followedPlan, selectJars, stopPlanning, useAppSelector } from '@state';
+import {
+  followedPlan,
+  planLookedAt,
+  selectJars,
+  stopPlanning,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
 
 import { impossibleWords, useKitchenWords } from '../words';
 import { BakesPanel } from './BakesPanel';
@@ -17,7 +24,14 @@ export function PlanScreen() {
   const wide = useWide();
   const jars = useAppSelector(selectJars);
   const plan = useAppSelector((state) => state.plan);
+  const dispatch = useAppDispatch();
   const [shown, setShown] = useState<string | null>(null);
+  useEffect(() => {
+    dispatch(planLookedAt(true));
+    return () => {
+      dispatch(planLookedAt(false));
+    };
+  }, [dispatch]);
   const followed = followedPlan(plan);
   const preview =
     plan.plans.find(({ name }) => name === shown) ?? followed ?? plan.plans[0] ?? null;
