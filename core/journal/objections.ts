@@ -1,4 +1,4 @@
-import { HOUR, type Instant } from '../measure';
+import { type Instant } from '../measure';
 import { type JarEvent, instantOf } from './events';
 import { type Jar } from './fold';
 
@@ -72,6 +72,3 @@ export function weightObjections(field: string, grams: number): readonly Objecti
     return [{ field, message: 'That is more than ten kilograms. Check the number.' }];
   return [];
 }
-
-/** Feeds at most this far back count as "last fed" when a jar joins, hours: a year. */
-export const OLDEST_FEED = 366 * 24 * HOUR;

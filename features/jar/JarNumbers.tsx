@@ -97,7 +97,7 @@ function numbersOf(standing: Standing, words: KitchenWords): readonly ExplainedN
         forecast.peaksAtH === null
           ? 'beyond the days looked at'
           : `${at(forecast.peaksAtH)}, ${forecast.peakHeight.toFixed(1)} × the band`,
-      because: `Reckoned from what was in the jar at the feed, its ratio and flour, and about ${words.celsius(mean)} ${warmth}. Two degrees warmer, and it peaks about an hour and a half sooner; a leaner keep, later.`,
+      because: `Reckoned from what was in the jar at the feed, its ratio and flour, and about ${words.celsius(mean)} ${warmth}. A warmer place brings it sooner; a leaner keep, later.`,
     },
     {
       name: 'Ripe',
