@@ -18,6 +18,7 @@ module.exports = {
       ],
       moduleNameMapper: aliases,
       transform: {
+        '/(core|demo)/.*\\.test\\.ts$': '<rootDir>/tests/bundled.js',
         '^.+\\.m?[jt]sx?$': [
           'babel-jest',
           {

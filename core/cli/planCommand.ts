@@ -128,6 +128,8 @@ const SCHEMA = Joi.object<PlanInput>({
     partsMin: Joi.number().min(0.5).max(10).default(USUAL_LIMITS.partsMin),
     partsMax: Joi.number().min(0.5).max(10).default(USUAL_LIMITS.partsMax),
     hungryMaxH: Joi.number().min(1).max(1000).default(USUAL_LIMITS.hungryMaxH),
+    strongFeeds: Joi.number().integer().min(0).max(4).default(USUAL_LIMITS.strongFeeds),
+    flourAtHandG: Joi.number().min(0),
   }).default(USUAL_LIMITS),
   weights: Joi.object({ flour: weight, touches: weight, oddHours: weight, risk: weight }).default(
     USUAL_WEIGHTS,
@@ -206,10 +208,11 @@ function problemFrom(input: PlanInput): Problem {
         from: Date.parse(from),
         until: Date.parse(to),
       })) ?? handsFrom(AWAKE, [], now, until, time),
-    wanted: input.wanted.map(({ id, jar, levainG, from, until: to }) => ({
+    wanted: input.wanted.map(({ id, jar, levainG, hydrationPct, from, until: to }) => ({
       id,
       jar,
       levainG,
+      ...(hydrationPct === undefined ? {} : { hydration: hydrationPct / 100 }),
       from: Date.parse(from),
       until: Date.parse(to),
     })),

@@ -17,7 +17,10 @@ export type MovingState = {
   -readonly [K in keyof Omit<Mix, 'massG' | 'hydrationPct' | 'flour'>]: number;
 };
 
-/** Called after each step with hours from the start; the numbers of the state are valid only during the call. */
+/**
+ * Called after each step with hours from the start; the numbers of the state are valid only during the call, and it must
+ * not simulate anything itself.
+ */
 export type Watch = (hours: number, state: Readonly<MovingState>) => void;
 
 /** Longest step in hours at 22 °C and above. Colder it grows as everything slows down. */
@@ -41,7 +44,7 @@ export function simulate(
 ): Mix {
   const system = systemOf(mix, conditions.pace);
   const tau = jarTimeConstant(conditions.vessel, mix.massG, mix.hydrationPct);
-  const now = new Float64Array(SIZE);
+  const { now, trial, k1, k2, k3, k4 } = DESK;
   now[YEAST] = mix.yeast;
   now[LACTIC] = mix.lactic;
   now[DORMANT] = mix.dormant;
@@ -51,11 +54,6 @@ export function simulate(
   now[GLUTEN] = mix.gluten;
   now[GAS] = mix.gas;
   now[HUNGER] = mix.hunger;
-  const trial = new Float64Array(SIZE);
-  const k1 = new Float64Array(SIZE);
-  const k2 = new Float64Array(SIZE);
-  const k3 = new Float64Array(SIZE);
-  const k4 = new Float64Array(SIZE);
   const seen: MovingState = { ...mix };
 
   let celsius = mix.celsius;
@@ -114,6 +112,16 @@ const GLUTEN = 6;
 const GAS = 7;
 const HUNGER = 8;
 const SIZE = 9;
+
+/** One desk for all simulations, which never run inside each other: clearing it costs less than a new one each time. */
+const DESK = {
+  now: new Float64Array(SIZE),
+  trial: new Float64Array(SIZE),
+  k1: new Float64Array(SIZE),
+  k2: new Float64Array(SIZE),
+  k3: new Float64Array(SIZE),
+  k4: new Float64Array(SIZE),
+};
 
 function write(now: Float64Array, celsius: number, seen: MovingState): MovingState {
   seen.yeast = now[YEAST]!;

@@ -59,3 +59,21 @@ it('a step keeps its id when a mended plan moves it', () => {
   expect(ids(0)).toEqual(ids(1_800_000));
   expect(new Set(ids(0)).size).toBe(3);
 });
+
+it('says itself what the zone’s clocks do, for calendars that do not know its name', () => {
+  const calendar = new ICAL.Component(
+    ICAL.parse(planCalendar(STEPS, 'Europe/Lisbon', at('2026-03-28T12:00:00Z'))) as unknown[],
+  );
+  const zone = new ICAL.Timezone(calendar.getFirstSubcomponent('vtimezone')!);
+  const instants = calendar.getAllSubcomponents('vevent').map((component) => {
+    const start = new ICAL.Event(component).startDate;
+    start.zone = zone;
+    return start.toJSDate().toISOString();
+  });
+  expect(instants).toEqual(STEPS.map(({ step: { at: when } }) => new Date(when).toISOString()));
+});
+
+it('rings no alarm when none is wanted', () => {
+  const quiet = parsed(planCalendar(STEPS, 'Europe/Lisbon', 0, false));
+  expect(quiet.flatMap(({ alarms }) => alarms)).toEqual([]);
+});

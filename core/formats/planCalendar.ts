@@ -1,8 +1,9 @@
 import { TZDate } from '@date-fns/tz';
 import ical, { ICalAlarmType, ICalCalendarMethod } from 'ical-generator';
 
-import { type Instant } from '../measure';
+import { DAY, type Instant, kitchenTime } from '../measure';
 import { type Step } from '../plan';
+import { calendarZone } from './calendarZone';
 
 /** A step as a calendar shows it. */
 export interface CalendarStep {
@@ -22,13 +23,21 @@ const ALARM_BEFORE = 5 * 60;
  *
  * @param zone IANA zone of the kitchen
  * @param stamp when it was made
+ * @param alarms whether calendars should ring
  */
-export function planCalendar(steps: readonly CalendarStep[], zone: string, stamp: Instant): string {
+export function planCalendar(
+  steps: readonly CalendarStep[],
+  zone: string,
+  stamp: Instant,
+  alarms = true,
+): string {
+  const last = Math.max(stamp, ...steps.map(({ step }) => step.at));
+  const first = Math.min(stamp, ...steps.map(({ step }) => step.at));
   const calendar = ical({
     name: 'Ombrello',
     prodId: { company: 'ombrello', product: 'plan', language: 'EN' },
     method: ICalCalendarMethod.PUBLISH,
-    timezone: zone,
+    timezone: { name: zone, generator: () => calendarZone(kitchenTime(zone), first, last + DAY) },
   });
   const seen = new Map<string, number>();
   for (const { step, title, note } of steps) {
@@ -45,7 +54,8 @@ export function planCalendar(steps: readonly CalendarStep[], zone: string, stamp
       summary: title,
       description: note,
     });
-    event.createAlarm({ type: ICalAlarmType.display, trigger: ALARM_BEFORE, description: title });
+    if (alarms)
+      event.createAlarm({ type: ICalAlarmType.display, trigger: ALARM_BEFORE, description: title });
   }
   return calendar.toString();
 }

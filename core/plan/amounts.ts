@@ -1,4 +1,5 @@
-import { type PlannedJar } from './problem';
+import { flourAndWater, freshDensity } from '../measure';
+import { type PlannedJar, type Wanted } from './problem';
 
 /** What clings to bowl and spoon, grams. */
 export const STICKS_G = 7;
@@ -11,35 +12,16 @@ export interface StepAmounts {
   readonly discardG: number;
 }
 
+/** What must be in the jar when a bake takes its levain: the levain, what sticks, and the keep that stays. */
+export const neededG = (jar: PlannedJar, bake: Wanted): number =>
+  bake.levainG + STICKS_G + jar.keepG;
+
+export const totalG = ({ keepG, flourG, waterG }: Omit<StepAmounts, 'discardG'>): number =>
+  keepG + flourG + waterG;
+
 /** A feed of so many parts on the usual keep, or on what there is when that is less. */
 export function keepingFeed(jar: PlannedJar, massG: number, parts: number): StepAmounts {
   const keepG = Math.max(1, Math.min(jar.keepG, Math.floor(massG)));
-  return amountsOf(jar, massG, keepG, parts);
-}
-
-/** A feed that gives the levain, what sticks, and the keep that stays. Null when there is not enough starter to begin with. */
-export function buildingFeed(
-  jar: PlannedJar,
-  massG: number,
-  parts: number,
-  levainG: number,
-): StepAmounts | null {
-  const needed = levainG + STICKS_G + jar.keepG;
-  const keepG = Math.max(jar.keepG, Math.ceil(needed / (1 + parts * (1 + jar.hydration))));
-  if (keepG > Math.floor(massG)) return null;
-  const amounts = amountsOf(jar, massG, keepG, parts);
-  // Rounding to whole grams may fall short by one or two.
-  const short = needed - (amounts.keepG + amounts.flourG + amounts.waterG);
-  return short > 0
-    ? {
-        ...amounts,
-        flourG: amounts.flourG + Math.ceil(short / 2),
-        waterG: amounts.waterG + Math.ceil(short / 2),
-      }
-    : amounts;
-}
-
-function amountsOf(jar: PlannedJar, massG: number, keepG: number, parts: number): StepAmounts {
   return {
     keepG,
     flourG: Math.round(keepG * parts),
@@ -47,3 +29,70 @@ function amountsOf(jar: PlannedJar, massG: number, keepG: number, parts: number)
     discardG: Math.max(0, Math.round(massG) - keepG),
   };
 }
+
+/**
+ * A feed that gives a bake's levain at the bake's hydration, and the keep that stays. Null when there is not enough
+ * starter to begin with.
+ *
+ * @param hydrationPct of what is in the jar
+ */
+export function buildingFeed(
+  jar: PlannedJar,
+  massG: number,
+  hydrationPct: number,
+  parts: number,
+  bake: Wanted,
+): StepAmounts | null {
+  const needed = neededG(jar, bake);
+  // Solved for the keep as if the levain came out at its hydration exactly; whole grams are settled below.
+  const { flourG: shareOfFlour } = flourAndWater(1, hydrationPct);
+  const hydration = bake.hydration ?? jar.hydration;
+  const perKeep = (shareOfFlour + parts) * (1 + hydration);
+  const keepG = Math.max(jar.keepG, Math.ceil(needed / perKeep));
+  if (keepG > Math.floor(massG)) return null;
+  return grownTo(needed, keepG, hydrationPct, hydration, massG, Math.round(keepG * parts));
+}
+
+/** A levain from all that is in the jar and the flour and water it falls short. Null when nothing falls short. */
+export function toppingUp(
+  jar: PlannedJar,
+  massG: number,
+  hydrationPct: number,
+  bake: Wanted,
+): StepAmounts | null {
+  const keepG = Math.floor(massG);
+  const needed = neededG(jar, bake);
+  if (keepG < LEAST_TOPPED_SHARE * needed || needed - keepG < LEAST_TOP_UP_G) return null;
+  const hydration = bake.hydration ?? jar.hydration;
+  const flourG = Math.ceil((needed - keepG) / (1 + hydration));
+  const amounts = grownTo(needed, keepG, hydrationPct, hydration, massG, flourG);
+  return { ...amounts, discardG: 0 };
+}
+
+/** Less than this in the jar is fed, not topped up; less than this is not worth the spoon. */
+const LEAST_TOPPED_SHARE = 0.3;
+const LEAST_TOP_UP_G = 10;
+
+/** Water for the hydration wanted, and a little more of both where whole grams fall short of what is needed. */
+function grownTo(
+  needed: number,
+  keepG: number,
+  keepHydrationPct: number,
+  hydration: number,
+  massG: number,
+  parts: number,
+): StepAmounts {
+  const kept = flourAndWater(keepG, keepHydrationPct);
+  let flourG = parts;
+  const water = () => Math.max(0, Math.round(hydration * (kept.flourG + flourG) - kept.waterG));
+  while (keepG + flourG + water() < needed) flourG++;
+  return { keepG, flourG, waterG: water(), discardG: Math.max(0, Math.round(massG) - keepG) };
+}
+
+/** How full a jar is with so much mix risen to a height against the band; above 1 it climbs out. */
+export const fullness = (
+  jar: PlannedJar,
+  massG: number,
+  hydrationPct: number,
+  height: number,
+): number => (massG / freshDensity(hydrationPct) / jar.vessel.capacityMl) * height;

@@ -1,27 +1,32 @@
-import { type Mix, dayTable, feed, simulate, takenUp } from '../ferment';
-import { airOf, placeAt } from '../journal';
-import { HOUR, type Instant } from '../measure';
+import { type Mix, type MovingState, type Pace, feed, simulate, takenUp } from '../ferment';
+import { type Stay, airOf } from '../journal';
+import { type Instant } from '../measure';
+import { type StepAmounts } from './amounts';
+import { kitchenCelsius } from './kitchen';
 import { type PlannedJar, type Problem } from './problem';
 
-/** Where a mix is left: a place, and after some hours another. */
-export interface Stand {
-  readonly place: string;
-  readonly thenAfterH?: number;
-  readonly then?: string;
-}
-
-/** What a mix goes through from one touch: its moments, and when it is ripe. Hours from the touch. */
-export interface Course {
-  readonly hours: Float64Array;
-  readonly gas: Float64Array;
-  readonly hunger: Float64Array;
-  hungerAt(hours: number): number;
-  /** The mix at some hours, between the moments in straight lines. */
-  mixAt(hours: number): Mix;
+/** When a mix doubles, peaks and is ripe; null where it does not. Hours from its mixing. */
+export interface Ripeness {
+  readonly doublesH: number | null;
   readonly peakH: number | null;
   readonly peakHeight: number;
   readonly ripeFromH: number | null;
   readonly ripeUntilH: number | null;
+}
+
+/** What a mix goes through from one touch: its moments, and when it is ripe. Hours from the touch. */
+export interface Course extends Ripeness {
+  /** Hours it was followed for. */
+  readonly lastH: number;
+  hungerAt(hours: number): number;
+  yeastAt(hours: number): number;
+  readyAt(hours: number): number;
+  /** When hunger first reaches a limit; null when it does not. */
+  hungryH(limit: number): number | null;
+  /** Hours and heights against the band, at least so many hours apart. */
+  heights(apartH: number): readonly (readonly [number, number])[];
+  /** The mix at some hours, between the moments in straight lines. */
+  mixAt(hours: number): Mix;
 }
 
 const RIPE_FROM = 0.92;
@@ -29,21 +34,63 @@ const RIPE_LOSS = 0.12;
 const GLUTEN_GONE = 0.25;
 const LEAST_RIPE_RISE = 0.3;
 
-/** Follows a mix for some hours where it is left. */
+/** A pace and a thermometer other than those believed, to see how sure a plan is. */
+export interface Otherwise {
+  readonly pace: Pace;
+  readonly shiftCelsius: number;
+}
+
+/**
+ * Follows a mix for some hours through the places it stands in.
+ *
+ * @param refine divides the length of the model's steps
+ */
 export function courseOf(
   problem: Problem,
   jar: PlannedJar,
   mix: Mix,
   at: Instant,
-  stand: Stand,
+  stays: readonly Stay[],
   hours: number,
+  refine = 1,
 ): Course {
-  const stays = [{ from: at, place: stand.place }];
-  if (stand.then !== undefined && stand.thenAfterH !== undefined)
-    stays.push({ from: at + stand.thenAfterH * HOUR, place: stand.then });
-  const air = airOf(stays, at, problem.places, problem.time);
+  const { end, count } = followed(problem, jar, mix, at, stays, hours, refine, AS_BELIEVED);
+  const rows = scratch.slice(0, count * WIDTH);
+  return { ...readingsOf(rows, count), ...momentsOf(rows, count, end) };
+}
+
+/** When a mix is ripe if pace and thermometer are otherwise than believed: coarse steps, and no more than the readings. */
+export function ripenessOf(
+  problem: Problem,
+  jar: PlannedJar,
+  mix: Mix,
+  at: Instant,
+  stays: readonly Stay[],
+  hours: number,
+  otherwise: Otherwise,
+): Ripeness {
+  const { count } = followed(problem, jar, mix, at, stays, hours, COARSELY, otherwise);
+  return readingsOf(scratch, count);
+}
+
+/** Steps of half an hour are good enough to tell ways apart. */
+export const COARSELY = 0.5;
+const AS_BELIEVED: Partial<Otherwise> = {};
+
+/** Follows a mix and leaves its rows in the scratch. */
+function followed(
+  problem: Problem,
+  jar: PlannedJar,
+  mix: Mix,
+  at: Instant,
+  stays: readonly Stay[],
+  hours: number,
+  refine: number,
+  { pace = jar.pace, shiftCelsius }: Partial<Otherwise>,
+) {
+  const air = airOf(stays, at, problem.places, problem.time, shiftCelsius);
   let count = 0;
-  const note = (h: number, state: Moving) => {
+  const note = (h: number, state: Readonly<MovingState>) => {
     if ((count + 1) * WIDTH > scratch.length) scratch = enlarged(scratch);
     const row = count * WIDTH;
     scratch[row] = h;
@@ -60,20 +107,45 @@ export function courseOf(
     count++;
   };
   note(0, mix);
-  const end = simulate(mix, { air, vessel: jar.vessel, pace: jar.pace }, hours, note);
-  const rows = scratch.slice(0, count * WIDTH);
-  const read = (i: number, column: number) => rows[i * WIDTH + column]!;
+  const end = simulate(mix, { air, vessel: jar.vessel, pace }, hours, note, refine);
+  return { end, count };
+}
 
+function readingsOf(rows: Float64Array, count: number): Ripeness {
+  const read = (i: number, column: number) => rows[i * WIDTH + column]!;
   let top = 0;
   for (let i = 1; i < count; i++) if (read(i, GAS) > read(top, GAS)) top = i;
   const rise = read(top, GAS);
   const peaked = top > 0 && top < count - 1 && rise >= LEAST_RIPE_RISE;
-  const first = (from: number, done: (i: number) => boolean): number | null => {
-    for (let i = from; i < count; i++) if (done(i)) return read(i, 0);
+  /** When the gas first comes to a height, between the rows in a straight line. */
+  const risesTo = (gas: number): number | null => {
+    for (let i = 0; i < count; i++) if (read(i, GAS) >= gas) return i === 0 ? 0 : crossing(i, gas);
     return null;
   };
-  /** The row at or after some hours, and how far it lies beyond the row before, 0 to 1. */
-  const locate = (h: number): readonly [number, number] => {
+  const crossing = (i: number, gas: number) => {
+    const t = (gas - read(i - 1, GAS)) / (read(i, GAS) - read(i - 1, GAS));
+    return read(i - 1, 0) + t * (read(i, 0) - read(i - 1, 0));
+  };
+  const sinksTo = (gas: number): number | null => {
+    for (let i = top + 1; i < count; i++) {
+      if (read(i, GAS) <= gas) return crossing(i, gas);
+      if (read(i, GLUTEN) < GLUTEN_GONE) return read(i, 0);
+    }
+    return null;
+  };
+  return {
+    doublesH: risesTo(1),
+    peakH: peaked ? read(top, 0) : null,
+    peakHeight: 1 + rise,
+    ripeFromH: peaked ? risesTo(RIPE_FROM * (1 + rise) - 1) : null,
+    ripeUntilH: peaked ? sinksTo(rise * (1 - RIPE_LOSS)) : null,
+  };
+}
+
+function momentsOf(rows: Float64Array, count: number, end: Mix) {
+  const read = (i: number, column: number) => rows[i * WIDTH + column]!;
+  /** The row at or after some hours. */
+  const rowAt = (h: number) => {
     let low = 0;
     let high = count - 1;
     while (low < high) {
@@ -81,22 +153,36 @@ export function courseOf(
       if (read(middle, 0) < h) low = middle + 1;
       else high = middle;
     }
-    if (low === 0) return [0, 1];
-    const span = read(low, 0) - read(low - 1, 0);
-    return [low, span > 0 ? Math.min(1, (h - read(low - 1, 0)) / span) : 1];
+    return low;
   };
-  const momentOf = (h: number) => {
-    const [right, t] = locate(h);
-    const left = Math.max(0, right - 1);
-    return (column: number) => read(left, column) + t * (read(right, column) - read(left, column));
+  /** A column at some hours, between the rows in a straight line. */
+  const columnAt = (h: number, column: number, right = rowAt(h)) => {
+    const left = right > 0 ? right - 1 : 0;
+    const span = read(right, 0) - read(left, 0);
+    const t = span > 0 ? Math.min(1, (h - read(left, 0)) / span) : 1;
+    return read(left, column) + t * (read(right, column) - read(left, column));
   };
   return {
-    hours: Float64Array.from({ length: count }, (_, i) => read(i, 0)),
-    gas: Float64Array.from({ length: count }, (_, i) => read(i, GAS)),
-    hunger: Float64Array.from({ length: count }, (_, i) => read(i, HUNGER)),
-    hungerAt: (h) => momentOf(h)(HUNGER),
-    mixAt: (h) => {
-      const of = momentOf(h);
+    lastH: read(count - 1, 0),
+    hungryH: (limit: number) => {
+      for (let i = 0; i < count; i++) if (read(i, HUNGER) >= limit) return read(i, 0);
+      return null;
+    },
+    heights: (apartH: number) => {
+      const seen: (readonly [number, number])[] = [];
+      for (let i = 0; i < count; i++) {
+        const h = read(i, 0);
+        const before = seen[seen.length - 1]?.[0] ?? -Infinity;
+        if (i === count - 1 || h - before >= apartH) seen.push([h, 1 + read(i, GAS)]);
+      }
+      return seen;
+    },
+    hungerAt: (h: number) => columnAt(h, HUNGER),
+    yeastAt: (h: number) => columnAt(h, YEAST),
+    readyAt: (h: number) => columnAt(h, READY),
+    mixAt: (h: number): Mix => {
+      const right = rowAt(h);
+      const of = (column: number) => columnAt(h, column, right);
       return {
         ...end,
         yeast: of(YEAST),
@@ -111,12 +197,6 @@ export function courseOf(
         celsius: of(CELSIUS),
       };
     },
-    peakH: peaked ? read(top, 0) : null,
-    peakHeight: 1 + rise,
-    ripeFromH: peaked ? first(0, (i) => 1 + read(i, GAS) >= RIPE_FROM * (1 + rise)) : null,
-    ripeUntilH: peaked
-      ? first(top, (i) => read(i, GAS) <= rise * (1 - RIPE_LOSS) || read(i, GLUTEN) < GLUTEN_GONE)
-      : null,
   };
 }
 
@@ -142,49 +222,25 @@ function enlarged(full: Float64Array<ArrayBuffer>): Float64Array<ArrayBuffer> {
   return larger;
 }
 
-/** A keep fed so many parts at an instant, with flour and water from the kitchen, as this starter takes it up. */
+/** A mix fed at an instant with flour and water from the kitchen, as this starter takes it up. */
 export function fedWith(
   problem: Problem,
   jar: PlannedJar,
   mix: Mix,
   at: Instant,
-  parts: number,
-  keepG = jar.keepG,
+  { keepG, flourG, waterG }: Omit<StepAmounts, 'discardG'>,
+  pace: Pace = jar.pace,
 ): Mix {
-  const kitchen = roomCelsius(problem, at);
+  const kitchen = kitchenCelsius(problem, at);
   return takenUp(
     feed(mix, {
       keepG,
-      flourG: keepG * parts,
-      waterG: keepG * parts * jar.hydration,
+      flourG,
+      waterG,
       flour: jar.flour,
       flourCelsius: kitchen,
       waterCelsius: kitchen,
     }),
-    jar.pace,
+    pace,
   );
 }
-
-/** Without a counter the kitchen is taken for a room, °C. */
-const ROOM = 21;
-
-function roomCelsius(problem: Problem, at: Instant): number {
-  const day = roomDay(problem);
-  return day ? day[Math.floor(problem.time.hourOfDay(at) * 4)]! : ROOM;
-}
-
-const roomDays = new WeakMap<Problem, Float64Array | null>();
-
-/** The counter's day in quarters of an hour, worked out once for a problem. */
-function roomDay(problem: Problem): Float64Array | null {
-  const known = roomDays.get(problem);
-  if (known !== undefined) return known;
-  const room = [...problem.places.keys()]
-    .map((id) => placeAt(problem.places, id, problem.now)!)
-    .find(({ kind }) => kind === 'counter');
-  const day = room ? dayTable(room.temperature) : null;
-  roomDays.set(problem, day);
-  return day;
-}
-
-type Moving = Parameters<NonNullable<Parameters<typeof simulate>[3]>>[1];

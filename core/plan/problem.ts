@@ -19,6 +19,8 @@ export interface PlannedJar {
   readonly pace: Pace;
   /** Standard deviation of the logarithm of its pace. */
   readonly paceSd: number;
+  /** Feeds in a row before the present one that doubled, as far as it is known. */
+  readonly strongBefore?: number;
 }
 
 /** Levain that must be ripe through a stretch of time. */
@@ -26,6 +28,8 @@ export interface Wanted {
   readonly id: string;
   readonly jar: string;
   readonly levainG: number;
+  /** Water over flour of the levain; the jar's usual when not given. */
+  readonly hydration?: number;
   readonly from: Instant;
   readonly until: Instant;
 }
@@ -36,11 +40,23 @@ export interface Hands {
   readonly until: Instant;
 }
 
+/** A stretch in which a jar is left alone, as the baker has it, but for one moment if there is one. */
+export interface LeftAlone {
+  readonly jar: string;
+  readonly from: Instant;
+  readonly until: Instant;
+  readonly butAt: Instant | null;
+}
+
 export interface Limits {
   readonly partsMin: number;
   readonly partsMax: number;
   /** Longest hunger, hours without food counted at 22 °C. */
   readonly hungryMaxH: number;
+  /** Feeds in a row that must have doubled before a levain is built. */
+  readonly strongFeeds: number;
+  /** Flour in the house, grams; no limit when not given. */
+  readonly flourAtHandG?: number;
 }
 
 /** What matters: a gram of flour, a touch, an odd hour, and a bake missed, in the same coin. */
@@ -59,11 +75,12 @@ export interface Problem {
   readonly places: Places;
   readonly hands: readonly Hands[];
   readonly wanted: readonly Wanted[];
+  readonly leftAlone?: readonly LeftAlone[];
   readonly limits: Limits;
   readonly weights: Weights;
 }
 
-export const USUAL_LIMITS: Limits = { partsMin: 1, partsMax: 10, hungryMaxH: 30 };
+export const USUAL_LIMITS: Limits = { partsMin: 1, partsMax: 10, hungryMaxH: 30, strongFeeds: 0 };
 
 export const USUAL_WEIGHTS: Weights = { flour: 1, touches: 1, oddHours: 1, risk: 1 };
 
@@ -72,7 +89,8 @@ export interface Step {
   readonly at: Instant;
   readonly earliest: Instant;
   readonly latest: Instant;
-  readonly kind: 'feed' | 'build' | 'take' | 'move';
+  /** A top-up is a levain made by adding flour and water to all that is in the jar. */
+  readonly kind: 'feed' | 'build' | 'topUp' | 'take' | 'move';
   readonly jar: string;
   readonly wanted?: string;
   readonly keepG?: number;
@@ -106,7 +124,6 @@ export interface Plan {
   readonly flourG: number;
   readonly discardG: number;
   readonly touches: number;
-  readonly cost: number;
   readonly curves: readonly PlanCurve[];
 }
 
@@ -116,7 +133,7 @@ export type PlanName = 'balanced' | 'leastFlour' | 'fewestTouches' | 'safest' | 
 /** Why there is no plan, and what comes nearest. */
 export interface Impossible {
   readonly wanted: string;
-  readonly because: 'handsAway' | 'tooSoon' | 'jarTooSmall' | 'neverRipe';
+  readonly because: 'handsAway' | 'tooSoon' | 'jarTooSmall' | 'flourShort' | 'neverRipe';
   readonly nearest: readonly Nearest[];
 }
 
@@ -124,4 +141,5 @@ export interface Impossible {
 export type Nearest =
   | { readonly kind: 'otherHour'; readonly from: Instant; readonly until: Instant }
   | { readonly kind: 'handsAt'; readonly at: Instant }
-  | { readonly kind: 'less'; readonly levainG: number };
+  | { readonly kind: 'less'; readonly levainG: number }
+  | { readonly kind: 'moreFlour'; readonly flourG: number };

@@ -1,54 +1,92 @@
-import { type Place } from '../ferment';
-import { placeAt } from '../journal';
+import { type Mix, type Place } from '../ferment';
 import { HOUR, type Instant } from '../measure';
-import { keepingFeed } from './amounts';
+import { keepingFeed, totalG } from './amounts';
 import { courseOf, fedWith } from './course';
-import { type PlannedJar, type Problem, type Step } from './problem';
-import { type Left } from './solveJar';
+import { kitchenOf } from './kitchen';
+import { type JarTask } from './price';
+import { type Problem, type Step } from './problem';
+import { FIRST_OUT_H } from './searchJar';
 import { inHands, isOddHour } from './slots';
+import { MOVE_SLACK } from './stepsOf';
+import { liveThrough } from './walk';
 
 /** Hunger at which a keeper feeds at the latest, hours without food counted at 22 °C. */
 const FEED_AT_HUNGER = 14;
 /** A fridge jar is looked after once a week or so, even when it would last longer. */
 const LONGEST_REST_H = 10 * 24;
-const FIRST_OUT_H = 1.5;
 /** No feed is put off for longer, however well it would bear it. */
 const LONGEST_SLACK = 6 * HOUR;
+/** A feed is drawn to the hour of another jar's when it is at most so much sooner. */
+const SHARED_WITHIN = 8 * HOUR;
+
+/** A jar as a plan leaves it. */
+export interface Left {
+  readonly at: Instant;
+  readonly mix: Mix;
+  readonly massG: number;
+  readonly place: string;
+}
+
+/** How a jar is left after steps. */
+export function lastState({ problem, jar, start }: JarTask, steps: readonly Step[]): Left {
+  const at = steps[steps.length - 1]?.at ?? problem.now;
+  const last = liveThrough(problem, jar, start, steps, at).at(-1)!;
+  let massG = jar.massG;
+  for (const { keepG, flourG = 0, waterG = 0, takeG = 0 } of steps)
+    massG = keepG === undefined ? massG - takeG : totalG({ keepG, flourG, waterG });
+  return {
+    at,
+    mix: last.course.mixAt((at - last.from) / HOUR),
+    massG,
+    place: last.stays[last.stays.length - 1]!.place,
+  };
+}
 
 /**
  * Keeps a jar well until a plan's end: where it lives, as lean as the school has it, fed before it goes hungry, at hours
- * that suit. A bake needs a search; this only needs care.
+ * that suit. Before hands are away for longer than it would last, it goes to the fridge. A bake needs a search; this
+ * only needs care.
  *
- * @param parts flour to one of keep
+ * @param home where the jar lives
+ * @param slots moments at which it may be touched, in order
  */
 export function keepRhythm(
-  problem: Problem,
-  jar: PlannedJar,
+  task: JarTask,
   left: Left,
   home: Place,
-  parts: number,
   slots: readonly Instant[],
 ): readonly Step[] {
+  const { problem, jar, touched } = task;
+  const { limits, hands } = problem;
+  const { counter, fridge } = kitchenOf(problem);
+  const parts = Math.min(limits.partsMax, Math.max(limits.partsMin, jar.parts));
   const steps: Step[] = [];
-  const room = [...problem.places.keys()]
-    .map((id) => placeAt(problem.places, id, problem.now)!)
-    .find(({ kind }) => kind === 'counter');
   let { at, mix, massG, place } = left;
   // What a bake leaves in the jar is fed at once: the hands are there, and the keep is past its best.
-  let next: Instant | null = at > problem.now && inHands(problem.hands, at) ? at : null;
+  let next: Instant | null = at > problem.now && inHands(hands, at) ? at : null;
   for (;;) {
     const hours = Math.max(1, Math.min(LONGEST_REST_H, (problem.until - at) / HOUR + 24));
-    const course = courseOf(problem, jar, mix, at, { place }, hours);
-    const hungryAt = course.hunger.findIndex((hunger) => hunger >= FEED_AT_HUNGER);
-    const deadline = at + (hungryAt < 0 ? hours : course.hours[hungryAt]!) * HOUR;
+    const course = courseOf(problem, jar, mix, at, [{ from: at, place }], hours);
+    const deadline = at + (course.hungryH(FEED_AT_HUNGER) ?? hours) * HOUR;
     const ready = at + (course.ripeFromH ?? 0) * HOUR;
-    const slot = next ?? chooseSlot(problem, slots, at, deadline);
+    const slot = next ?? chooseSlot(problem, slots, at, deadline, touched);
     next = null;
     if (slot === null || slot >= problem.until) return steps;
     const amounts = keepingFeed(jar, massG, parts);
+    mix = fedWith(problem, jar, course.mixAt((slot - at) / HOUR), slot, amounts);
+    massG = totalG(amounts);
+    const starves = () => {
+      const stays = [{ from: slot, place: home.id }];
+      const until = courseOf(problem, jar, mix, slot, stays, LONGEST_REST_H).hungryH(
+        limits.hungryMaxH,
+      );
+      const later = firstFrom(slots, slot + 1);
+      return until !== null && (later ?? problem.until) > slot + until * HOUR;
+    };
+    const goes = fridge && home.kind !== 'fridge' && starves() ? fridge : home;
     const put = slot + FIRST_OUT_H * HOUR;
     // An hour or two out before the fridge, where somebody is there to put it in.
-    const out = home.kind === 'fridge' && inHands(problem.hands, put) ? room : undefined;
+    const out = goes.kind === 'fridge' && inHands(hands, put) ? counter : null;
     steps.push({
       at: slot,
       earliest: slot === at ? slot : Math.min(slot, firstFrom(slots, ready) ?? slot),
@@ -56,41 +94,43 @@ export function keepRhythm(
       kind: 'feed',
       jar: jar.id,
       ...amounts,
-      place: (out ?? home).id,
+      place: (out ?? goes).id,
     });
-    mix = fedWith(problem, jar, course.mixAt((slot - at) / HOUR), slot, parts, amounts.keepG);
-    massG = amounts.keepG + amounts.flourG + amounts.waterG;
     at = slot;
-    place = home.id;
+    place = goes.id;
+    // It comes home as soon as somebody is back.
+    if (goes !== home) next = firstFrom(slots, put + 1) ?? problem.until;
     if (!out) continue;
-    mix = courseOf(problem, jar, mix, slot, { place: out.id }, FIRST_OUT_H).mixAt(FIRST_OUT_H);
+    const stays = [{ from: slot, place: out.id }];
+    mix = courseOf(problem, jar, mix, slot, stays, FIRST_OUT_H).mixAt(FIRST_OUT_H);
     at = put;
     steps.push({
       at: put,
-      earliest: put - HOUR / 2,
-      latest: put + HOUR / 2,
+      earliest: put - MOVE_SLACK,
+      latest: put + MOVE_SLACK,
       kind: 'move',
       jar: jar.id,
-      place: home.id,
+      place: goes.id,
     });
   }
 }
 
-/** The last good slot before a deadline that is no odd hour; the first one after it where there is none. */
+/**
+ * The last good slot before a deadline that is no odd hour, sooner where another jar is fed anyway; the first one after
+ * the deadline where there is none before.
+ */
 function chooseSlot(
   problem: Problem,
   slots: readonly Instant[],
   after: Instant,
   deadline: Instant,
+  touched: ReadonlySet<Instant>,
 ): Instant | null {
   const before = slots.filter((slot) => slot > after && slot <= deadline);
   const good = before.findLast((slot) => !isOddHour(problem.time, slot));
-  return (
-    good ??
-    before[before.length - 1] ??
-    slots.find((slot) => slot > after && slot > deadline) ??
-    null
-  );
+  const shared = before.findLast((slot) => touched.has(slot));
+  if (good !== undefined && shared !== undefined && good - shared <= SHARED_WITHIN) return shared;
+  return good ?? before[before.length - 1] ?? slots.find((slot) => slot > after) ?? null;
 }
 
 const firstFrom = (slots: readonly Instant[], at: Instant) => slots.find((slot) => slot >= at);

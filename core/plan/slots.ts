@@ -1,43 +1,83 @@
 import { DAY, HOUR, type Instant, type KitchenTime } from '../measure';
-import { type Hands, type Wanted } from './problem';
+import { type Hands, type LeftAlone, type Problem, type Wanted } from './problem';
 
 /** Half an hour: the grain of a plan. */
 export const GRAIN = HOUR / 2;
-/** Before a bake every hour counts for so long; further away every fourth will do. Slack tells the half hours. */
+/** Before a bake every hour counts for so long, and every fourth for a feed that only strengthens the jar. */
 const NEAR_A_BAKE = 30 * HOUR;
+const BEFORE_A_BAKE = 72 * HOUR;
 const COARSE = 4 * HOUR;
 const FINE = HOUR;
-
-/** Slots good enough for a feed that only keeps a jar well. */
-export const isCoarse = (at: Instant): boolean => at % COARSE === 0;
 
 /** Whether a jar can be touched at an instant. */
 export const inHands = (hands: readonly Hands[], at: Instant): boolean =>
   hands.some(({ from, until }) => at >= from && at <= until);
 
-/** The moments at which a plan may touch a jar, in order: fine before a bake, coarse elsewhere, always when hands come and go. */
+/** The moments at which a plan may touch a jar, in order; `forFeeds` are good enough for a feed that is no levain. */
+export interface Slots {
+  readonly all: readonly Instant[];
+  readonly forFeeds: ReadonlySet<Instant>;
+}
+
+/** Slots fine before a bake, coarse further away, and always when hands come and go. Slack tells the half hours. */
 export function slotsFor(
   now: Instant,
   until: Instant,
   hands: readonly Hands[],
   wanted: readonly Wanted[],
-): readonly Instant[] {
-  const slots = new Set<Instant>();
+): Slots {
+  const all = new Set<Instant>();
+  const forFeeds = new Set<Instant>();
+  const within = (at: Instant, before: number) =>
+    wanted.some((w) => at >= w.from - before && at <= w.until);
   for (const stretch of hands) {
     const from = Math.max(stretch.from, now);
     const end = Math.min(stretch.until, until);
-    if (end < from) continue;
     const first = Math.ceil(from / GRAIN) * GRAIN;
-    if (first <= end) slots.add(first);
     const last = Math.floor(end / GRAIN) * GRAIN;
-    if (last >= from) slots.add(last);
-    for (let at = first; at <= end; at += GRAIN) {
-      const near = wanted.some((w) => at >= w.from - NEAR_A_BAKE && at <= w.until);
-      if ((near && at % FINE === 0) || at % COARSE === 0) slots.add(at);
+    if (from === end) {
+      all.add(from);
+      forFeeds.add(from);
+    }
+    if (last < first) continue;
+    for (const edge of [first, last]) {
+      all.add(edge);
+      if (wanted.length === 0 || !within(edge, BEFORE_A_BAKE)) forFeeds.add(edge);
+    }
+    for (let at = first; at <= last; at += GRAIN) {
+      const coarse = at % COARSE === 0;
+      if (coarse && within(at, BEFORE_A_BAKE)) forFeeds.add(at);
+      if (coarse || (at % FINE === 0 && within(at, NEAR_A_BAKE))) all.add(at);
     }
   }
-  return [...slots].sort((a, b) => a - b);
+  return { all: [...all].sort((a, b) => a - b), forFeeds };
 }
+
+/** Hands for one jar: where it is left alone there are none, but for a moment the baker has chosen. */
+export function handsForJar(
+  hands: readonly Hands[],
+  leftAlone: readonly LeftAlone[],
+  jar: string,
+): readonly Hands[] {
+  return leftAlone
+    .filter((stretch) => stretch.jar === jar)
+    .reduce<readonly Hands[]>(
+      (left, { from, until, butAt }) => [
+        ...without(left, { from, until }),
+        ...(butAt === null ? [] : [{ from: butAt, until: butAt }]),
+      ],
+      hands,
+    )
+    .toSorted((a, b) => a.from - b.from);
+}
+
+const without = (hands: readonly Hands[], gap: Hands): readonly Hands[] =>
+  hands
+    .flatMap(({ from, until }) => [
+      { from, until: Math.min(until, gap.from) },
+      { from: Math.max(from, gap.until), until },
+    ])
+    .filter(({ from, until }) => until > from);
 
 /** Before seven and after half past ten nobody likes to feed a jar. */
 export function isOddHour(time: KitchenTime, at: Instant): boolean {
@@ -69,15 +109,8 @@ export function handsFrom(
         until: toInstant(local + to * HOUR, time),
       });
   }
-  const cut = away.reduce<readonly Hands[]>(
-    (left, trip) =>
-      left.flatMap((s) => [
-        { from: s.from, until: Math.min(s.until, trip.from) },
-        { from: Math.max(s.from, trip.until), until: s.until },
-      ]),
-    stretches,
-  );
-  return cut
+  return away
+    .reduce(without, stretches as readonly Hands[])
     .map((s) => ({ from: Math.max(s.from, now), until: Math.min(s.until, until) }))
     .filter((s) => s.until > s.from);
 }
@@ -86,4 +119,25 @@ export function handsFrom(
 function toInstant(local: number, time: KitchenTime): Instant {
   const guess = local - time.offset(local);
   return local - time.offset(guess);
+}
+
+/** The index of the first slot at or after an instant. */
+export function firstAt(slots: readonly Instant[], at: Instant): number {
+  let low = 0;
+  let high = slots.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (slots[middle]! < at) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+}
+
+/** The first moment in a bake's window at which hands are there; null when they never are. */
+export function firstHandsIn({ hands }: Problem, bake: Wanted): Instant | null {
+  const times = hands
+    .map(({ from, until }) => [Math.max(from, bake.from), Math.min(until, bake.until)] as const)
+    .filter(([from, until]) => from <= until)
+    .map(([from]) => from);
+  return times.length > 0 ? Math.min(...times) : null;
 }

@@ -50,7 +50,7 @@ export function WeekRows({ plan }: { readonly plan: Plan }) {
                 .map((bake) => [bake.from, bake.until])}
               steps={steps.map(({ at, kind }) => ({
                 at,
-                main: kind === 'build' || kind === 'take',
+                main: kind === 'build' || kind === 'topUp' || kind === 'take',
               }))}
               days={days}
               label={`${name}: ${curve.ripe.map(([a, b]) => `${STAGE_WORDS.ripe} ${words.stretch(a, b)}`).join(', ') || 'not ripe this week'}`}

@@ -23,6 +23,7 @@ export function useStep(step: Step): { readonly open: () => void; readonly openT
   switch (step.kind) {
     case 'feed':
     case 'build':
+    case 'topUp':
       return {
         openText: 'Bench',
         open: () => {

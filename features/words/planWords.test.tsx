@@ -37,7 +37,6 @@ const plan = (over: Partial<Plan> = {}): Plan => ({
   flourG: 100,
   discardG: 40,
   touches: 1,
-  cost: 3,
   curves: [],
   ...over,
 });

@@ -41,6 +41,8 @@ export function stepWords(
       const what = step.kind === 'build' ? `Build ${jarName}'s levain` : `Feed ${jarName}`;
       return `${what}: keep ${step.keepG}, water ${step.waterG}, flour ${step.flourG} g${ratio ? ` (${ratioText(ratio).replaceAll(' ', '\u00a0')})` : ''}, then ${placeName(step.place!)}`;
     }
+    case 'topUp':
+      return `Top up ${jarName} for its levain: add water ${step.waterG}, flour ${step.flourG} g to the ${step.keepG} g there, then ${placeName(step.place!)}`;
     case 'take':
       return `Take ${words.grams(step.takeG!)} from ${jarName} for the bake`;
     case 'move':
@@ -65,6 +67,7 @@ export function impossibleWords(
   const reasons: Readonly<Record<Impossible['because'], string>> = {
     handsAway: `${bakeName}: nobody is there at the hours it would take.`,
     tooSoon: `${bakeName}: there is not enough time until then.`,
+    flourShort: `${bakeName}: there is not flour enough in the house.`,
     jarTooSmall: `${bakeName}: the jar and what is in it do not give so much levain.`,
     neverRipe: `${bakeName}: the starter does not come to strength by then.`,
   };
@@ -77,6 +80,8 @@ function nearestWords(near: Nearest, words: KitchenWords): string {
       return `Ripe ${words.moment(near.from)} to ${words.moment(near.until)} would work.`;
     case 'handsAt':
       return `With hands at ${words.moment(near.at)} it would work.`;
+    case 'moreFlour':
+      return `${words.grams(near.flourG)} of flour would do.`;
     case 'less':
       return near.levainG > 0
         ? `${words.grams(near.levainG)} would work.`
@@ -94,8 +99,8 @@ export function mendedWords(
   const said: string[] = [];
   for (const prospect of after.wanted) {
     const was = before.wanted.find(({ id }) => id === prospect.id);
-    const build = after.steps.find((s) => s.kind === 'build' && s.wanted === prospect.id);
-    const buildWas = before.steps.find((s) => s.kind === 'build' && s.wanted === prospect.id);
+    const build = levainStep(after, prospect.id);
+    const buildWas = levainStep(before, prospect.id);
     if (build && buildWas && Math.abs(build.at - buildWas.at) > 20 * 60_000)
       said.push(
         `${jarName(build.jar)}'s levain is now built ${words.moment(build.at)} instead of ${words.moment(buildWas.at)}`,
@@ -111,6 +116,9 @@ export function mendedWords(
   return said.length > 0 ? `The plan was mended: ${said.join('; ')}.` : null;
 }
 
+const levainStep = (plan: Plan, bake: string) =>
+  plan.steps.find(({ kind, wanted }) => (kind === 'build' || kind === 'topUp') && wanted === bake);
+
 /** The heading of a planned step: what, and until when or from when. */
 export function plannedTitle(
   step: Step,
@@ -121,6 +129,7 @@ export function plannedTitle(
   const what: Readonly<Record<Step['kind'], string>> = {
     build: `Build ${jarName}'s levain`,
     feed: `Feed ${jarName}`,
+    topUp: `Top up ${jarName}`,
     take: `Take from ${jarName}`,
     move: `Put ${jarName} away`,
   };

@@ -1,0 +1,133 @@
+import { type Chance, chanceFrom } from '../calibrate/plainKitchen.testing';
+import { USUAL_PACE } from '../ferment';
+import { HOUR, type Instant } from '../measure';
+import { buildingFeed, keepingFeed, toppingUp, totalG } from './amounts';
+import { courseBookOf } from './courseBook';
+import { type JarTask, type Priced, priceOf } from './price';
+import { type Step } from './problem';
+import { inHands } from './slots';
+import { solveJar } from './solveJar';
+import { NOW, bakeIn, jarFed, kitchenWith, problemWith } from './someKitchen.testing';
+import { standingNow } from './standingNow';
+
+/**
+ * The judge: every list of at most two feeds in the slots given, in every place, priced by living through it. It knows
+ * nothing of labels, guesses or courses kept.
+ */
+function cheapestOfAll(task: JarTask, slots: readonly Instant[]): Priced | null {
+  const { problem, jar, bakes } = task;
+  const [bake] = bakes;
+  let best: Priced | null = null;
+  const take: Step = {
+    at: bake!.from,
+    earliest: bake!.from,
+    latest: bake!.until,
+    kind: 'take',
+    jar: jar.id,
+    wanted: bake!.id,
+    takeG: bake!.levainG,
+  };
+  const consider = (steps: readonly Step[]) => {
+    const priced = priceOf(
+      task,
+      [...steps, take].sort((a, b) => a.at - b.at),
+      best?.cost,
+    );
+    if (priced && (!best || priced.cost < best.cost)) best = priced;
+  };
+  const at = (when: Instant) => ({ at: when, earliest: when, latest: when, jar: jar.id });
+  const feeds = (when: Instant, massG: number): readonly (readonly Step[])[] =>
+    [4, 10].flatMap((parts) => {
+      const amounts = keepingFeed(jar, massG, parts);
+      const fed = (place: string): Step => ({ ...at(when), kind: 'feed', ...amounts, place });
+      const out = when + 1.5 * HOUR;
+      const cold: Step = { ...at(out), kind: 'move', place: 'fridge' };
+      return [
+        [fed('counter')],
+        [fed('fridge')],
+        ...(inHands(problem.hands, out) ? [[fed('counter'), cold]] : []),
+      ];
+    });
+  const builds = (when: Instant, massG: number, before: readonly Step[]) => {
+    for (const place of ['counter', 'warm', 'larder']) {
+      const make = (kind: 'build' | 'topUp', amounts: ReturnType<typeof toppingUp>) => {
+        if (amounts)
+          consider([...before, { ...at(when), kind, wanted: bake!.id, ...amounts, place }]);
+      };
+      for (const parts of [1, 2, 4, 7]) make('build', buildingFeed(jar, massG, 100, parts, bake!));
+      make('topUp', toppingUp(jar, massG, 100, bake!));
+    }
+  };
+  consider([]);
+  slots.forEach((first, i) => {
+    builds(first, jar.massG, []);
+    for (const fed of feeds(first, jar.massG))
+      for (const second of slots.slice(i + 1))
+        if (second > fed[fed.length - 1]!.at)
+          builds(
+            second,
+            totalG(keepingFeed(jar, jar.massG, fed[0]!.flourG! / fed[0]!.keepG!)),
+            fed,
+          );
+  });
+  return best;
+}
+
+interface Case {
+  readonly task: JarTask;
+  readonly slots: readonly Instant[];
+}
+
+/** Jars of any age and pace, in kitchens of any warmth, with three moments at which they may be touched. */
+function someCase(chance: Chance): Case {
+  const hours = 10 + chance.even() * 22;
+  const wanted = bakeIn(hours, {
+    levainG: 60 + Math.floor(chance.even() * 150),
+    until: NOW + (hours + 0.5 + chance.even()) * HOUR,
+  });
+  const jar = jarFed(4 + chance.even() * 40, chance.even() < 0.5 ? 'counter' : 'fridge', {
+    paceSd: 0.03 + 0.1 * chance.even(),
+    pace: { ...USUAL_PACE, pace: 0.8 + 0.4 * chance.even() },
+  });
+  const problem = problemWith({
+    jars: [jar],
+    wanted: [wanted],
+    until: wanted.until + 24 * HOUR,
+    hands: [{ from: NOW, until: NOW + 60 * HOUR }],
+    places: kitchenWith({ kind: 'constant', celsius: 17 + 9 * chance.even() }),
+  });
+  const slots = [0, 1, 2].map((i) => {
+    const h = 0.5 + ((hours - 3) * (i + chance.even())) / 3;
+    return NOW + Math.round(h * 2) * (HOUR / 2);
+  });
+  return {
+    slots,
+    task: {
+      problem,
+      jar,
+      start: standingNow(problem, jar),
+      bakes: [wanted],
+      weights: problem.weights,
+      touched: new Set(),
+      lived: new Map(),
+    },
+  };
+}
+
+it('plans come within 3 % of the cheapest of all lists of steps, on 200 small cases', () => {
+  const chance = chanceFrom(31);
+  const dearer: number[] = [];
+  for (let n = 0; n < 200; n++) {
+    const { task, slots } = someCase(chance);
+    const judged = cheapestOfAll(task, slots);
+    if (!judged) continue;
+    const solved = solveJar(task, {
+      slots: { all: slots, forFeeds: new Set(slots) },
+      book: courseBookOf(task.problem, task.jar),
+      avoid: null,
+    });
+    dearer.push(solved ? solved.cost / judged.cost : Infinity);
+  }
+  expect(dearer.length).toBeGreaterThan(150);
+  expect(dearer.filter((times) => times > 1.03)).toEqual([]);
+}, 240_000);

@@ -1,0 +1,115 @@
+import { HOUR, type Instant, flourAndWater } from '../measure';
+import { type StepAmounts, buildingFeed, keepingFeed, toppingUp, totalG } from './amounts';
+import { kitchenOf } from './kitchen';
+import { BUILD_PARTS } from './likelyBuilds';
+import { type JarTask } from './price';
+import { type Step } from './problem';
+import { GRAIN, type Slots, inHands } from './slots';
+import { isMixing } from './walk';
+
+/** Plans that differ from one in a single thing: a walk or a feed left out, another hour, ratio or place. */
+export function* neighboursOf(
+  task: JarTask,
+  steps: readonly Step[],
+  slots: Slots,
+): Generator<readonly Step[] | null> {
+  const { places } = kitchenOf(task.problem);
+  const { partsMin, partsMax } = task.problem.limits;
+  for (const [i, step] of steps.entries()) {
+    if (step.kind === 'move') yield steps.toSpliced(i, 1);
+    if (!isMixing(step)) continue;
+    const parts = step.flourG! / step.keepG!;
+    for (const at of hoursNear(step, slots)) yield shifted(task, steps, i, at - step.at);
+    if (step.kind === 'feed') {
+      yield settled(task, steps.toSpliced(i, 1 + followersOf(steps, i)), null, 0);
+      for (const other of [task.jar.parts, 10])
+        if (Math.abs(other - parts) > 0.5 && other >= partsMin && other <= partsMax)
+          yield settled(task, steps, step, other);
+      continue;
+    }
+    for (const { id } of places) if (id !== step.place) yield steps.with(i, { ...step, place: id });
+    if (step.kind === 'topUp') continue;
+    const lower = BUILD_PARTS.findLast((p) => p < parts - 0.2 && p >= partsMin);
+    const higher = BUILD_PARTS.find((p) => p > parts + 0.2 && p <= partsMax);
+    for (const other of [lower, higher])
+      if (other !== undefined) yield settled(task, steps, step, other);
+  }
+}
+
+/** Half hours around a levain's mixing; the slots before and after a feed. */
+function hoursNear({ kind, at }: Step, { all }: Slots): readonly Instant[] {
+  if (kind !== 'feed') return [-2, -1, 1, 2].map((grains) => at + grains * GRAIN);
+  const before = all.findLast((slot) => slot < at);
+  const after = all.find((slot) => slot > at);
+  return [before, after].filter((slot) => slot !== undefined);
+}
+
+/**
+ * The steps with one mixing earlier or later, and the walks that follow it along. Null when hands are not there, or it
+ * would pass another step.
+ */
+export function shifted(
+  { problem }: JarTask,
+  steps: readonly Step[],
+  index: number,
+  by: number,
+): readonly Step[] | null {
+  const followers = followersOf(steps, index);
+  const before = steps[index - 1]?.at ?? problem.now;
+  const after = steps[index + 1 + followers]?.at ?? Infinity;
+  const moved = steps.slice(index, index + 1 + followers).map((step) => ({
+    ...step,
+    at: step.at + by,
+    earliest: step.earliest + by,
+    latest: step.latest + by,
+  }));
+  const possible = (at: Instant) => at >= before && at < after && inHands(problem.hands, at);
+  if (!moved.every(({ at }) => possible(at))) return null;
+  return [...steps.slice(0, index), ...moved, ...steps.slice(index + 1 + followers)];
+}
+
+/** A walk within so long of a feed belongs to it. */
+const BELONGS = 3 * HOUR;
+
+function followersOf(steps: readonly Step[], index: number): number {
+  let count = 0;
+  while (
+    steps[index + 1 + count]?.kind === 'move' &&
+    steps[index + 1 + count]!.at - steps[index]!.at <= BELONGS
+  )
+    count++;
+  return count;
+}
+
+/** The steps with their amounts reckoned anew from what is in the jar, one of them at another ratio. Null when it does not give. */
+function settled(
+  { jar, start, bakes }: JarTask,
+  steps: readonly Step[],
+  changed: Step | null,
+  parts: number,
+): readonly Step[] | null {
+  let { massG } = jar;
+  let { hydrationPct } = start.mix;
+  const again: Step[] = [];
+  for (const step of steps) {
+    if (!isMixing(step)) {
+      massG -= step.takeG ?? 0;
+      again.push(step);
+      continue;
+    }
+    const ratio = step === changed ? parts : step.flourG! / step.keepG!;
+    const bake = bakes.find(({ id }) => id === step.wanted);
+    const amounts: StepAmounts | null =
+      step.kind === 'build'
+        ? buildingFeed(jar, massG, hydrationPct, ratio, bake!)
+        : step.kind === 'topUp'
+          ? toppingUp(jar, massG, hydrationPct, bake!)
+          : keepingFeed(jar, massG, ratio);
+    if (!amounts) return null;
+    const kept = flourAndWater(amounts.keepG, hydrationPct);
+    hydrationPct = (100 * (kept.waterG + amounts.waterG)) / (kept.flourG + amounts.flourG);
+    massG = totalG(amounts);
+    again.push({ ...step, ...amounts });
+  }
+  return again;
+}

@@ -1,0 +1,115 @@
+import { HOUR, type Instant } from '../measure';
+import { fullness, neededG, totalG } from './amounts';
+import { type PlannedJar, type Problem, type Step, type Wanted, type Weights } from './problem';
+import { chanceOf } from './risk';
+import { isOddHour } from './slots';
+import { type Standing, type Stretch, isMixing, liveThrough } from './walk';
+
+/** What things cost in one coin: a gram of flour, a touch, an odd hour, a bake missed for sure, an hour of hunger. */
+export const COIN = { flour: 0.012, touch: 1, oddHour: 1.2, missed: 25, hunger: 0.04 } as const;
+/** A walk to another place alone, and a touch while another jar is on the bench anyway. */
+export const MOVE_SHARE = 0.5;
+export const SHARED_TOUCH = 0.5;
+/** A bake less likely than this is not promised. */
+export const LEAST_CHANCE = 0.15;
+/** A jar that is hungry already may wait so much longer, hours counted at 22 °C. */
+const LONGER_WAIT_H = 12;
+
+/** The most hunger a jar may come to before its next feed. */
+export const mostHunger = ({ limits }: Problem, hungerNow: number): number =>
+  Math.max(limits.hungryMaxH, hungerNow + LONGER_WAIT_H);
+
+/** What is asked of a jar, and what counts. */
+export interface JarTask {
+  readonly problem: Problem;
+  readonly jar: PlannedJar;
+  readonly start: Standing;
+  /** In order of time. */
+  readonly bakes: readonly Wanted[];
+  readonly weights: Weights;
+  /** Moments at which another jar is touched anyway. */
+  readonly touched: ReadonlySet<Instant>;
+  /** Stretches lived through before. */
+  readonly lived: Map<string, Stretch>;
+}
+
+/** What a list of steps costs, and how it was lived through. */
+export interface Priced {
+  readonly cost: number;
+  readonly stretches: readonly Stretch[];
+  readonly levains: ReadonlyMap<string, Levain>;
+}
+
+/** The stretch that holds a bake's levain, and the chance that it is ripe in time. */
+export interface Levain extends Stretch {
+  readonly chance: number;
+}
+
+/**
+ * The price of a jar's steps by the full model, up to its last bake. Null when they break a limit: a jar that starves or
+ * climbs out, a levain that falls short, comes from a starter not strong enough or is hardly ever ripe in its window.
+ *
+ * @param below null too when they cost as much without the risk, which is dear to reckon
+ */
+export function priceOf(task: JarTask, steps: readonly Step[], below = Infinity): Priced | null {
+  const { problem, jar, start, bakes, weights, touched } = task;
+  let cost = 0;
+  for (const step of steps) {
+    if (step.kind === 'take') continue;
+    const shared = touched.has(step.at) ? SHARED_TOUCH : 1;
+    cost += weights.touches * COIN.touch * shared * (isMixing(step) ? 1 : MOVE_SHARE);
+    if (isMixing(step) && isOddHour(problem.time, step.at)) cost += weights.oddHours * COIN.oddHour;
+    cost += weights.flour * COIN.flour * (step.flourG ?? 0);
+  }
+  if (cost >= below) return null;
+  const end = Math.max(problem.now, ...bakes.map(({ until }) => until)) + AFTER_BAKE;
+  const stretches = liveThrough(problem, jar, start, steps, end, task.lived);
+  for (const { from, until, mix, course } of stretches.slice(0, -1)) {
+    const hunger = course.hungerAt((until - from) / HOUR);
+    if (hunger > mostHunger(problem, mix.hunger)) return null;
+    cost += COIN.hunger * Math.max(0, hunger - mix.hunger);
+  }
+  if (cost >= below) return null;
+  const levains = new Map<string, Levain>();
+  let massG = jar.massG;
+  let s = 0;
+  for (const step of steps) {
+    if (isMixing(step)) {
+      s++;
+      massG = totalG({ keepG: step.keepG!, flourG: step.flourG!, waterG: step.waterG! });
+      const { mix, course } = stretches[s]!;
+      const full = fullness(jar, massG, mix.hydrationPct, course.peakHeight);
+      if (step.kind !== 'feed' && full > 1) return null;
+    }
+    const bake = step.kind === 'take' && bakes.find(({ id }) => id === step.wanted);
+    if (!bake) continue;
+    const levain = stretches[s]!;
+    if (massG < neededG(jar, bake) || !strongEnough(task, stretches, s)) return null;
+    const missed = weights.risk * COIN.missed;
+    const least = Math.max(LEAST_CHANCE, 1 - (below - cost) / missed);
+    const chance = chanceOf(problem, jar, levain, bake, least);
+    if (chance < least) return null;
+    cost += missed * (1 - chance);
+    levains.set(bake.id, { ...levain, chance });
+    massG -= step.takeG!;
+  }
+  return levains.size === bakes.length ? { cost, stretches, levains } : null;
+}
+
+/** The height is followed so long after a window, to see it fall. */
+const AFTER_BAKE = 8 * HOUR;
+
+/** Whether the feeds before a levain doubled, as many in a row as asked for. */
+function strongEnough(
+  { problem, start }: JarTask,
+  stretches: readonly Stretch[],
+  levain: number,
+): boolean {
+  for (let k = 1; k <= problem.limits.strongFeeds; k++) {
+    const before = stretches[levain - k];
+    if (!before) return start.strong > k - levain;
+    const doubled = before.course.doublesH !== null || (levain === k && start.strong > 0);
+    if (!doubled) return false;
+  }
+  return true;
+}

@@ -1,0 +1,128 @@
+import { type Mix, evenDraws, tenthAndNineTenths } from '../ferment';
+import { HOUR, blendTraits } from '../measure';
+import { type Ripeness, ripenessOf } from './course';
+import { kitchenOf } from './kitchen';
+import { type PlannedJar, type Problem, type Prospect, type Wanted } from './problem';
+import { type Stretch } from './walk';
+
+/** A levain that rises less than this share of what its flour could is no levain. */
+const LEAST_LIFT = 0.62;
+/** Height above the band of a white starter at its best, volumes. */
+const FULL_RISE = 1.37;
+/** Spread of ripening that neither pace nor thermometer explains, as a logarithm. */
+const OWN_SPREAD = 0.06;
+
+/** Whether a levain has risen as one should. */
+export const risesWell = (jar: PlannedJar, mix: Mix, { peakHeight }: Ripeness): boolean =>
+  peakHeight - 1 >= LEAST_LIFT * FULL_RISE * blendTraits(mix.flour).lift * jar.pace.lift;
+
+/** Spread of the ripening in time, as a logarithm: the pace, the place's thermometer, and what neither explains. */
+export function ripeningSpread(problem: Problem, jar: PlannedJar, place: string): number {
+  const { byId, growth } = kitchenOf(problem);
+  return Math.hypot(jar.paceSd, byId.get(place)!.sd * growth.get(place)!.perCelsius, OWN_SPREAD);
+}
+
+/**
+ * The chance that a levain is ripe all through its window, when its ripening may be quicker or slower as a whole. Quick
+ * to reckon, for a search that asks it of thousands.
+ *
+ * @param fromH,untilH the window in hours from the mixing; where the levain is held in the cold, in hours that count as
+ *   much where it stood before
+ * @param spread of the ripening, as a logarithm
+ */
+export function quickChance(
+  { ripeFromH, ripeUntilH }: Pick<Ripeness, 'ripeFromH' | 'ripeUntilH'>,
+  fromH: number,
+  untilH: number,
+  spread: number,
+): number {
+  if (ripeFromH === null || fromH <= 0) return 0;
+  const ripe = normalShare(Math.log(fromH / ripeFromH) / spread);
+  const over = ripeUntilH === null ? 0 : normalShare(Math.log(untilH / ripeUntilH) / spread);
+  return Math.max(0, ripe - over);
+}
+
+/** Ways in which pace, thermometer and the feed itself may differ, the same for every plan: many, and few for a first view. */
+const MANY = evenDraws(200, 3);
+const FEW = evenDraws(24, 3);
+
+/**
+ * A levain followed from its mixing for each of the draws: how many are ripe through the window, and when they peak.
+ *
+ * @param atLeast left off as soon as the chance cannot come to so much; it is then told as nought
+ */
+function drawn(
+  problem: Problem,
+  jar: PlannedJar,
+  { from, mix, stays }: Stretch,
+  bake: Wanted,
+  draws: readonly (readonly number[])[],
+  atLeast: number,
+) {
+  const { sd } = kitchenOf(problem).byId.get(stays[0]!.place)!;
+  const fromH = (bake.from - from) / HOUR;
+  const untilH = (bake.until - from) / HOUR;
+  const peaks: number[] = [];
+  let ripe = 0;
+  for (const [i, [own, thermometer, feed]] of draws.entries()) {
+    if (ripe + draws.length - i < atLeast * draws.length) return { chance: 0, peaks };
+    const quicker = Math.exp(jar.paceSd * own! + OWN_SPREAD * feed!);
+    const hours = untilH + PAST_WINDOW_H;
+    const course = ripenessOf(problem, jar, mix, from, stays, hours, {
+      pace: { ...jar.pace, pace: jar.pace.pace * quicker },
+      shiftCelsius: sd * thermometer!,
+    });
+    peaks.push(course.peakH ?? hours);
+    const { ripeFromH, ripeUntilH } = course;
+    const inTime = ripeFromH !== null && ripeFromH <= fromH;
+    if (inTime && (ripeUntilH ?? Infinity) >= untilH && risesWell(jar, mix, course)) ripe++;
+  }
+  return { chance: ripe / draws.length, peaks };
+}
+
+/** The chance that a levain is ripe all through its window, by the full model for a few draws; nought below `atLeast`. */
+export const chanceOf = (
+  problem: Problem,
+  jar: PlannedJar,
+  levain: Stretch,
+  bake: Wanted,
+  atLeast: number,
+): number => drawn(problem, jar, levain, bake, FEW, atLeast).chance;
+
+/**
+ * How a levain may turn out: followed from its mixing with the full model for two hundred draws of pace, thermometer and
+ * what neither explains.
+ *
+ * @param levain the stretch that begins with its mixing and holds the bake's window
+ */
+export function prospectOf(
+  problem: Problem,
+  jar: PlannedJar,
+  levain: Stretch,
+  bake: Wanted,
+): Prospect {
+  const { chance, peaks } = drawn(problem, jar, levain, bake, MANY, 0);
+  const { low, high } = tenthAndNineTenths(peaks);
+  const { from, course } = levain;
+  return {
+    id: bake.id,
+    chance,
+    peakAt: from + (course.peakH ?? low) * HOUR,
+    low: from + low * HOUR,
+    high: from + high * HOUR,
+  };
+}
+
+/** A peak is known for one when the height falls after it, hours. */
+const PAST_WINDOW_H = 4;
+
+/** Share of a standard normal distribution below z (Abramowitz & Stegun 26.2.17, error below 8e-8). */
+export function normalShare(z: number): number {
+  const t = 1 / (1 + 0.2316419 * Math.abs(z));
+  const tail =
+    0.3989422804014327 *
+    Math.exp((-z * z) / 2) *
+    t *
+    (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
+  return z > 0 ? 1 - tail : tail;
+}

@@ -1,0 +1,15 @@
+import { HOUR } from '../measure';
+import { courseOf } from './course';
+import { type PlannedJar, type Problem } from './problem';
+import { type Standing } from './walk';
+
+/** How a jar stands now, from where its log left it. */
+export function standingNow(problem: Problem, jar: PlannedJar): Standing {
+  const hours = Math.max(0, (problem.now - jar.since) / HOUR);
+  const course = courseOf(problem, jar, jar.fedMix, jar.since, jar.stays, Math.max(0.01, hours));
+  return {
+    mix: course.mixAt(hours),
+    place: jar.stays[jar.stays.length - 1]!.place,
+    strong: course.doublesH === null ? 0 : 1 + (jar.strongBefore ?? 0),
+  };
+}
