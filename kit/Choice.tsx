@@ -12,7 +12,12 @@ export function Choice<T extends string | number | boolean>({
   hideLabel,
 }: {
   readonly label: string;
-  readonly options: readonly { readonly is: T; readonly text: string }[];
+  readonly options: readonly {
+    readonly is: T;
+    readonly text: string;
+    /** The colour it stands for. */
+    readonly swatch?: string;
+  }[];
   readonly chosen: T | null;
   readonly onChoose: (is: T) => void;
   readonly hideLabel?: boolean;
@@ -30,7 +35,7 @@ export function Choice<T extends string | number | boolean>({
         aria-label={label}
         style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
       >
-        {options.map(({ is, text }) => {
+        {options.map(({ is, text, swatch }) => {
           const on = is === chosen;
           return (
             <Pressable
@@ -46,9 +51,22 @@ export function Choice<T extends string | number | boolean>({
                 borderColor: on ? look.rim : look.seam,
                 backgroundColor: on ? look.rim : look.enamel,
                 opacity: pressed ? 0.75 : 1,
-                justifyContent: 'center',
+                flexDirection: 'row',
+                alignItems: 'center',
+                gap: 8,
               })}
             >
+              {swatch && (
+                <View
+                  style={{
+                    width: 16,
+                    height: 16,
+                    borderWidth: 1,
+                    borderColor: on ? look.enamel : look.rim,
+                    backgroundColor: swatch,
+                  }}
+                />
+              )}
               <Words strong={on} style={on ? { color: look.enamel } : null}>
                 {text}
               </Words>

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import Svg, { Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 
 import { TEXT_FONT, useLook } from './look';
+import { type Wanted, WantedGrip } from './WantedGrip';
 
 type Stretch = readonly [number, number];
 
@@ -14,8 +15,8 @@ export interface WeekCanopyProps {
   readonly ripe: readonly Stretch[];
   /** When nobody is there; shaded behind. */
   readonly away: readonly Stretch[];
-  /** Windows in which levain is wanted. */
-  readonly wanted: readonly Stretch[];
+  /** Windows in which levain is wanted; they can be moved. */
+  readonly wanted: readonly Wanted[];
   readonly steps: readonly { readonly at: number; readonly main: boolean }[];
   readonly days: readonly { readonly at: number; readonly text: string }[];
   readonly label: string;
@@ -24,6 +25,8 @@ export interface WeekCanopyProps {
 const HEIGHT = 84;
 const BASE = 58;
 const TOP = 8;
+/** Room above a row for the grips of its windows. */
+const GRIPS = 32;
 
 /** A jar through the week: its canopies in a row, hands shaded behind, ripe hours lit, steps below. */
 export function WeekCanopy({
@@ -59,60 +62,72 @@ export function WeekCanopy({
     />
   );
   return (
-    <View
-      role="img"
-      aria-label={label}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
-      style={{ height: HEIGHT, overflow: 'hidden' }}
-    >
-      {width > 0 && (
-        <Svg width={width} height={HEIGHT} aria-hidden>
-          {away.map((span) => bar(span, `away ${span[0]}`, look.mist, 0, BASE))}
-          {wanted.map((span) => (
-            <Rect
-              key={`wanted ${span[0]}`}
-              x={x(span[0])}
-              y={1}
-              width={Math.max(4, x(span[1]) - x(span[0]))}
-              height={BASE}
-              rx={3}
-              fill="none"
-              stroke={look.leaf}
-              strokeWidth={2}
-            />
-          ))}
-          <Path d={dome(heights)} fill={look.enamel} stroke={look.rim} strokeWidth={1.8} />
-          {ripe.map(([a, b]) => (
-            <Path
-              key={`ripe ${a}`}
-              d={dome(heights.filter(([at]) => at >= a && at <= b))}
-              fill={look.canopy}
-            />
-          ))}
-          <Line x1={0} x2={width} y1={BASE} y2={BASE} stroke={look.rim} strokeWidth={2} />
-          {steps.map((step, i) => (
-            <Path
-              key={`${step.at} ${i}`}
-              d={`M${x(step.at)} ${BASE + 3}l5 8h-10z`}
-              fill={step.main ? look.ink : 'none'}
-              stroke={look.ink}
-              strokeWidth={1.4}
-            />
-          ))}
-          {days.map((day) => (
-            <SvgText
-              key={day.at}
-              x={Math.max(0, x(day.at)) + 2}
-              y={HEIGHT - 2}
-              fontSize={11.5}
-              fontFamily={TEXT_FONT}
-              fill={look.quiet}
-            >
-              {day.text}
-            </SvgText>
-          ))}
-        </Svg>
-      )}
+    <View style={{ paddingTop: wanted.length > 0 ? GRIPS : 0 }}>
+      <View
+        role="img"
+        aria-label={label}
+        onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
+        style={{ height: HEIGHT, overflow: 'hidden' }}
+      >
+        {width > 0 && (
+          <Svg width={width} height={HEIGHT} aria-hidden>
+            {away.map((span) => bar(span, `away ${span[0]}`, look.mist, 0, BASE))}
+            {wanted.map((window) => (
+              <Rect
+                key={window.id}
+                x={x(window.from)}
+                y={1}
+                width={Math.max(4, x(window.until) - x(window.from))}
+                height={BASE}
+                rx={3}
+                fill="none"
+                stroke={look.leaf}
+                strokeWidth={2}
+              />
+            ))}
+            <Path d={dome(heights)} fill={look.enamel} stroke={look.rim} strokeWidth={1.8} />
+            {ripe.map(([a, b]) => (
+              <Path
+                key={`ripe ${a}`}
+                d={dome(heights.filter(([at]) => at >= a && at <= b))}
+                fill={look.canopy}
+              />
+            ))}
+            <Line x1={0} x2={width} y1={BASE} y2={BASE} stroke={look.rim} strokeWidth={2} />
+            {steps.map((step, i) => (
+              <Path
+                key={`${step.at} ${i}`}
+                d={`M${x(step.at)} ${BASE + 3}l5 8h-10z`}
+                fill={step.main ? look.ink : 'none'}
+                stroke={look.ink}
+                strokeWidth={1.4}
+              />
+            ))}
+            {days.map((day) => (
+              <SvgText
+                key={day.at}
+                x={Math.max(0, x(day.at)) + 2}
+                y={HEIGHT - 2}
+                fontSize={11.5}
+                fontFamily={TEXT_FONT}
+                fill={look.quiet}
+              >
+                {day.text}
+              </SvgText>
+            ))}
+          </Svg>
+        )}
+      </View>
+      {width > 0 &&
+        wanted.map((window) => (
+          <WantedGrip
+            key={window.id}
+            wanted={window}
+            x={x((window.from + window.until) / 2)}
+            width={width}
+            msPerPixel={(until - from) / width}
+          />
+        ))}
     </View>
   );
 }

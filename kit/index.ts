@@ -1,4 +1,5 @@
 /** The look: colours, type, and the drawings that only this kitchen has. */
+export * from './Amounts';
 export * from './Canopy';
 export * from './Choice';
 export * from './Field';
@@ -15,11 +16,14 @@ export * from './MomentField';
 export * from './Notice';
 export * from './numberText';
 export * from './Page';
+export * from './PaintGrid';
 export * from './Panel';
 export * from './Pour';
 export * from './Press';
 export * from './Sheet';
+export * from './Slider';
 export * from './UmbrellaMark';
 export * from './UndoBar';
+export type { Wanted } from './WantedGrip';
 export * from './WeekCanopy';
 export * from './Words';

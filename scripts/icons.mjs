@@ -13,6 +13,7 @@ const NAMES = [
   // used by the application
   'archive-outline',
   'arrow-left',
+  'arrow-left-right-bold',
   'arrow-up-down-bold',
   'cog-outline',
   'help-circle-outline',

@@ -1,11 +1,13 @@
-import { nanoid } from '@reduxjs/toolkit';
+import { type UnknownAction, nanoid } from '@reduxjs/toolkit';
 
 import { type Place } from '@core/ferment';
 import { type JournalEvent } from '@core/journal';
 
+import { draftChanged } from './bench';
 import { readClock } from './clock';
 import { logged } from './kitchen';
 import { noticeClosed, noticed } from './notice';
+import { wishesOf, wishesRestored } from './plan';
 import { type Dispatch, type RootState } from './store';
 import { ticked } from './time';
 
@@ -16,18 +18,31 @@ export type NewEvent = JournalEvent extends infer E
     : never
   : never;
 
-/** Writes entries into the journal and offers to undo them together. */
-export const logEntries = (entries: readonly NewEvent[], text: string) => (dispatch: Dispatch) => {
-  const events = entries.map((entry) => ({ ...entry, id: nanoid() }));
-  dispatch(logged(events));
-  dispatch(ticked(readClock()));
-  dispatch(noticed({ text, undo: events.map((event) => event.id) }));
-};
+/** Writes entries into the journal, changes a wish with them if need be, and offers to undo it all together. */
+export const logEntries =
+  (entries: readonly NewEvent[], text: string, wish?: UnknownAction) =>
+  (dispatch: Dispatch, getState: () => RootState) => {
+    const events = entries.map((entry) => ({ ...entry, id: nanoid() }));
+    const wishes = wishesOf(getState().plan);
+    dispatch(logged(events));
+    if (wish) dispatch(wish);
+    dispatch(ticked(readClock()));
+    dispatch(noticed({ text, undo: events.map((event) => event.id), ...(wish && { wishes }) }));
+  };
 
-/** Withdraws what the bar at the bottom offers to undo. */
+/** Changes what is wished for, and offers to undo it. */
+export const changeWish =
+  (wish: UnknownAction, text: string) => (dispatch: Dispatch, getState: () => RootState) => {
+    const wishes = wishesOf(getState().plan);
+    dispatch(wish);
+    dispatch(noticed({ text, undo: [], wishes }));
+  };
+
+/** Takes back what the bar at the bottom offers to undo. */
 export const undoNotice = () => (dispatch: Dispatch, getState: () => RootState) => {
   const { notice } = getState();
   dispatch(noticeClosed());
+  if (notice?.wishes) dispatch(wishesRestored(notice.wishes));
   if (notice && notice.undo.length > 0) dispatch(withdraw(notice.undo));
 };
 
@@ -65,5 +80,34 @@ export const arrangePlace =
         ],
         `${place.name} is changed`,
       ),
+    );
+  };
+
+/** Fills the bench with a feed's grams, for the baker to weigh out; what was under way for that jar gives way. */
+export const fillBench =
+  (
+    jar: string,
+    grams: { readonly keepG: number; readonly flourG: number; readonly waterG: number },
+    place: string | null,
+  ) =>
+  (dispatch: Dispatch, getState: () => RootState) => {
+    const { order, weighing } = getState().settings;
+    dispatch(
+      draftChanged({
+        jar,
+        draft: {
+          step: 0,
+          keepG: grams.keepG,
+          parts: grams.flourG / grams.keepG,
+          waterParts: grams.waterG / grams.keepG,
+          order,
+          weighing,
+          landed: {},
+          to: 'discardJar',
+          wantedAt: null,
+          fedAt: null,
+          place,
+        },
+      }),
     );
   };

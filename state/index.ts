@@ -3,6 +3,7 @@ export * from './actions';
 export * from './bench';
 export * from './clock';
 export * from './exchange';
+export * from './hands';
 export * from './kitchen';
 export * from './learning';
 export * from './learnt';

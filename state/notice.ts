@@ -1,9 +1,12 @@
 import { type PayloadAction, createSlice } from '@reduxjs/toolkit';
 
-/** What the bar at the bottom says, and the entries its undo would withdraw. */
+import { type Wishes } from './plan';
+
+/** What the bar at the bottom says, the entries its undo would withdraw, and the wishes it would bring back. */
 export interface Notice {
   readonly text: string;
   readonly undo: readonly string[];
+  readonly wishes?: Wishes;
 }
 
 const slice = createSlice({

@@ -9,7 +9,7 @@ import { readClock } from './clock';
 import { journalFromText, journalToText } from './journalText';
 import { type KitchenName, type SetAside, logged, opened, saveFailed, saved } from './kitchen';
 import { type LearntByJar, learntOpened } from './learnt';
-import { USUAL_WISHES, wishesFrom, wishesOpened } from './plan';
+import { USUAL_WISHES, keptOf, wishesFrom, wishesOpened } from './plan';
 import { settingsChanged, settingsFrom } from './settings';
 import { type Store } from './store';
 
@@ -45,8 +45,11 @@ export async function keepStore(store: Store): Promise<() => void> {
     if (sameKitchen && before.bench !== after.bench)
       write(benchKey(kitchen.name), JSON.stringify(after.bench));
     if (sameKitchen && before.plan !== after.plan) {
-      const { bakes, hands, trips, chosen } = after.plan;
-      write(planKey(kitchen.name), JSON.stringify({ bakes, hands, trips, chosen }));
+      // A search tells its progress many times a second; none of that is kept.
+      const was = Object.values(keptOf(before.plan));
+      const kept = keptOf(after.plan);
+      if (Object.values(kept).some((part, i) => part !== was[i]))
+        write(planKey(kitchen.name), JSON.stringify(kept));
     }
     if (sameKitchen && before.learnt !== after.learnt)
       write(learntKey(kitchen.name), JSON.stringify(after.learnt));
@@ -90,10 +93,12 @@ export async function startDemo(store: Store): Promise<void> {
   const time = kitchenTime(store.getState().kitchen.zone);
   const events = householdJournal(readClock(), time);
   store.dispatch(learntOpened({}));
-  store.dispatch(wishesOpened({ ...USUAL_WISHES, bakes: [householdBake(readClock(), time)] }));
+  const wishes = { ...USUAL_WISHES, bakes: [householdBake(readClock(), time)] };
+  store.dispatch(wishesOpened({ wishes, followed: null }));
   store.dispatch(opened({ name: 'demo', events, setAside: null }));
   store.dispatch(draftsOpened({}));
   write(benchKey('demo'), '{}');
+  write(planKey('demo'), JSON.stringify(keptOf(store.getState().plan)));
   await saveJournal(store, 'demo', events);
 }
 

@@ -1,6 +1,8 @@
 import { type PayloadAction, createSlice } from '@reduxjs/toolkit';
 
-import { type Hands, type Impossible, type Plan, type PlanName } from '@core/plan';
+import { type Hands, type Impossible, type LeftAlone, type Plan, type PlanName } from '@core/plan';
+
+import { type HandsPattern, USUAL_HANDS, handsFromStored } from './hands';
 
 /** A bake that a baker wants levain for. Instants as numbers. */
 export interface Bake {
@@ -12,20 +14,15 @@ export interface Bake {
   readonly until: number;
 }
 
-/** When hands are there: up from one local hour to another, away at work on some days (0 is Monday). */
-export interface HandsPattern {
-  readonly upFrom: number;
-  readonly upUntil: number;
-  readonly workDays: readonly number[];
-  readonly workFrom: number;
-  readonly workUntil: number;
-}
-
 /** What is wished for, and kept. */
 export interface Wishes {
   readonly bakes: readonly Bake[];
   readonly hands: HandsPattern;
   readonly trips: readonly Hands[];
+  /** Steps skipped or put off: so long their jars are left alone. */
+  readonly leftAlone: readonly LeftAlone[];
+  /** Feeds in a row that must have doubled before a levain is built. */
+  readonly strongFeeds: number;
   /** Which of the plans offered is followed; null while none is. */
   readonly chosen: PlanName | null;
 }
@@ -43,8 +40,10 @@ export interface PlanState extends Wishes {
 
 export const USUAL_WISHES: Wishes = {
   bakes: [],
-  hands: { upFrom: 6.5, upUntil: 22.5, workDays: [0, 1, 2, 3, 4], workFrom: 8, workUntil: 17.5 },
+  hands: USUAL_HANDS,
   trips: [],
+  leftAlone: [],
+  strongFeeds: 0,
   chosen: null,
 };
 
@@ -61,16 +60,40 @@ const slice = createSlice({
   name: 'plan',
   initialState,
   reducers: {
-    wishesOpened: ({ looked }, { payload }: PayloadAction<Wishes>): PlanState => ({
+    /** Opens a kitchen's wishes, with the plan that was followed when it was closed. */
+    wishesOpened: (
+      { looked },
+      { payload }: PayloadAction<{ readonly wishes: Wishes; readonly followed: Plan | null }>,
+    ): PlanState => ({
       ...initialState,
-      ...payload,
+      ...payload.wishes,
+      plans: payload.followed ? [payload.followed] : [],
       looked,
+    }),
+    wishesRestored: (state, { payload }: PayloadAction<Wishes>): PlanState => ({
+      ...state,
+      ...payload,
+      mended: null,
     }),
     bakeAdded: (state, { payload }: PayloadAction<Bake>): PlanState => ({
       ...state,
       bakes: [...state.bakes.filter(({ id }) => id !== payload.id), payload].sort(
         (a, b) => a.from - b.from,
       ),
+      mended: null,
+    }),
+    bakeMoved: (
+      state,
+      { payload }: PayloadAction<{ readonly id: string; readonly by: number }>,
+    ): PlanState => ({
+      ...state,
+      bakes: state.bakes
+        .map((bake) =>
+          bake.id === payload.id
+            ? { ...bake, from: bake.from + payload.by, until: bake.until + payload.by }
+            : bake,
+        )
+        .sort((a, b) => a.from - b.from),
       mended: null,
     }),
     bakeRemoved: (state, { payload }: PayloadAction<string>): PlanState => ({
@@ -88,6 +111,29 @@ const slice = createSlice({
       trips: payload,
       mended: null,
     }),
+    jarLeftAlone: (state, { payload }: PayloadAction<LeftAlone>): PlanState => ({
+      ...state,
+      leftAlone: [
+        ...state.leftAlone.filter(
+          ({ jar, from, until }) =>
+            jar !== payload.jar || until <= payload.from || from >= payload.until,
+        ),
+        payload,
+      ].sort((a, b) => a.from - b.from),
+      mended: null,
+    }),
+    leftAloneEnded: (state, { payload }: PayloadAction<LeftAlone>): PlanState => ({
+      ...state,
+      leftAlone: state.leftAlone.filter(
+        ({ jar, from }) => jar !== payload.jar || from !== payload.from,
+      ),
+      mended: null,
+    }),
+    strengthAsked: (state, { payload }: PayloadAction<number>): PlanState => ({
+      ...state,
+      strongFeeds: payload,
+      mended: null,
+    }),
     planChosen: (state, { payload }: PayloadAction<PlanName | null>): PlanState => ({
       ...state,
       chosen: payload,
@@ -100,6 +146,9 @@ const slice = createSlice({
     searchBegun: (state): PlanState => ({ ...state, searching: 0 }),
     searchWentOn: (state, { payload }: PayloadAction<number>): PlanState =>
       state.searching === null ? state : { ...state, searching: payload },
+    /** The first plan of a search: it stands until the others are there too. */
+    planFound: (state, { payload }: PayloadAction<Plan>): PlanState =>
+      state.searching === null ? state : { ...state, plans: [payload], impossible: [] },
     searchStopped: (state): PlanState => ({ ...state, searching: null }),
     searchEnded: (
       state,
@@ -116,30 +165,58 @@ const slice = createSlice({
 
 export const {
   wishesOpened,
+  wishesRestored,
   bakeAdded,
+  bakeMoved,
   bakeRemoved,
   handsChanged,
   tripsChanged,
+  jarLeftAlone,
+  leftAloneEnded,
+  strengthAsked,
   planChosen,
   planLookedAt,
   searchBegun,
   searchWentOn,
+  planFound,
   searchStopped,
   searchEnded,
 } = slice.actions;
 export const planReducer = slice.reducer;
 
-/** Wishes from anything that was stored: what can be used is used. */
-export function wishesFrom(raw: unknown): Wishes {
-  if (typeof raw !== 'object' || raw === null) return USUAL_WISHES;
-  const given = raw as Partial<Wishes>;
+/** Wishes and the plan followed, from anything that was stored: what can be used is used. */
+export function wishesFrom(raw: unknown): {
+  readonly wishes: Wishes;
+  readonly followed: Plan | null;
+} {
+  if (typeof raw !== 'object' || raw === null) return { wishes: USUAL_WISHES, followed: null };
+  const given = raw as Partial<Wishes> & { readonly followed?: Plan | null };
+  const list = <T>(of: readonly T[] | undefined): readonly T[] =>
+    Array.isArray(of) ? (of as readonly T[]) : [];
   return {
-    bakes: Array.isArray(given.bakes) ? given.bakes : [],
-    hands: { ...USUAL_WISHES.hands, ...given.hands },
-    trips: Array.isArray(given.trips) ? given.trips : [],
-    chosen: given.chosen ?? null,
+    wishes: {
+      bakes: list(given.bakes),
+      hands: handsFromStored(given.hands),
+      trips: list(given.trips),
+      leftAlone: list(given.leftAlone),
+      strongFeeds: [0, 1, 2].find((n) => n === given.strongFeeds) ?? 0,
+      chosen: given.chosen ?? null,
+    },
+    followed: Array.isArray(given.followed?.steps) ? given.followed : null,
   };
 }
+
+/** The wishes alone. */
+export function wishesOf(state: PlanState): Wishes {
+  const { bakes, hands, trips, leftAlone, strongFeeds, chosen } = state;
+  return { bakes, hands, trips, leftAlone, strongFeeds, chosen };
+}
+
+/** What is kept of the plans: the wishes, and the plan followed, so that it is there before it is sought again. */
+export const keptOf = (state: PlanState) => ({
+  ...wishesOf(state),
+  followed: followedPlan(state),
+});
 
 /** The plan that is followed. */
 export const followedPlan = ({ plans, chosen }: PlanState): Plan | null =>

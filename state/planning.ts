@@ -1,11 +1,13 @@
 import { middlePace } from '@core/ferment';
 import { DAY } from '@core/measure';
-import { type Plan, type WeekPattern, USUAL_LIMITS, USUAL_WEIGHTS, handsFrom } from '@core/plan';
+import { type Plan, USUAL_LIMITS, USUAL_WEIGHTS, handsFrom } from '@core/plan';
 
 import { type Search, type SentProblem } from '../workers/plan';
+import { weekPattern } from './hands';
 import {
-  type HandsPattern,
+  type PlanState,
   followedPlan,
+  planFound,
   searchBegun,
   searchEnded,
   searchStopped,
@@ -20,21 +22,10 @@ const AFTER_LAST_BAKE = DAY;
 /** Wishes come in handfuls, ms. */
 const PAUSE = 400;
 
-/** A week's pattern of hands as stretches of local hours, from Monday. */
-export const weekPattern = (hands: HandsPattern): WeekPattern =>
-  Array.from({ length: 7 }, (_, day) =>
-    hands.workDays.includes(day)
-      ? [
-          [hands.upFrom, Math.max(hands.upFrom, hands.workFrom)],
-          [hands.workUntil, Math.max(hands.workUntil, hands.upUntil)],
-        ]
-      : [[hands.upFrom, hands.upUntil]],
-  );
-
 /** The problem that the kitchen and its wishes pose now. */
 function problemOf(state: RootState): SentProblem {
   const now = selectNow(state);
-  const { bakes, hands, trips } = state.plan;
+  const { bakes, hands, trips, leftAlone, strongFeeds } = state.plan;
   const time = selectTime(state);
   const wanted = bakes.filter(({ until }) => until > now);
   const until = Math.max(now + DAYS * DAY, ...wanted.map((bake) => bake.until + AFTER_LAST_BAKE));
@@ -45,7 +36,8 @@ function problemOf(state: RootState): SentProblem {
     arranged: selectArranged(state),
     hands: handsFrom(weekPattern(hands), trips, now, until, time),
     wanted,
-    limits: USUAL_LIMITS,
+    leftAlone: leftAlone.filter((stretch) => stretch.until > now),
+    limits: { ...USUAL_LIMITS, strongFeeds },
     weights: USUAL_WEIGHTS,
     jars: selectJars(state).map((jar) => {
       const belief = selectBelief(state, jar.id);
@@ -67,6 +59,15 @@ function problemOf(state: RootState): SentProblem {
   };
 }
 
+/** What plans are made anew for when it changes. */
+const wished = ({ bakes, hands, trips, leftAlone, strongFeeds }: PlanState) => [
+  bakes,
+  hands,
+  trips,
+  leftAlone,
+  strongFeeds,
+];
+
 let running: Search | null = null;
 
 /** Stops the search under way; what was found before stands. */
@@ -84,16 +85,9 @@ export function keepPlanning(
 ): () => void {
   let timer: ReturnType<typeof setTimeout> | undefined;
   const watched = (state: RootState) =>
-    [
-      state.kitchen.events,
-      state.plan.bakes,
-      state.plan.hands,
-      state.plan.trips,
-      state.plan.looked,
-      state.learnt,
-    ] as const;
+    [state.kitchen.events, state.learnt, state.plan.looked, ...wished(state.plan)] as const;
   let before = watched(store.getState());
-  let wishesBefore = store.getState().plan;
+  let wishesBefore = wished(store.getState().plan);
 
   const search = async () => {
     running?.stop();
@@ -106,16 +100,21 @@ export function keepPlanning(
     }
     if (selectJars(store.getState()).length === 0) return;
     const earlier = followedPlan(store.getState().plan);
-    const sameWishes =
-      wishesBefore.bakes === store.getState().plan.bakes &&
-      wishesBefore.hands === store.getState().plan.hands &&
-      wishesBefore.trips === store.getState().plan.trips;
-    wishesBefore = store.getState().plan;
+    const wishes = wished(store.getState().plan);
+    const sameWishes = wishes.every((wish, i) => wish === wishesBefore[i]);
+    wishesBefore = wishes;
     store.dispatch(searchBegun());
     const { searchPlans } = await import('../workers/plan');
-    const mine = searchPlans(
+    let first: Plan | null = null;
+    const mine: Search = searchPlans(
       problemOf(store.getState()),
-      () => undefined,
+      (plan) => {
+        // A plan of another name that is followed is not given up for the first that is found.
+        const { chosen: follows, looked: seen } = store.getState().plan;
+        const fits = follows === null ? seen : follows === plan.name;
+        if (running === mine && fits && !first) store.dispatch(planFound(plan));
+        first = plan;
+      },
       (share) => store.dispatch(searchWentOn(share)),
     );
     running = mine;

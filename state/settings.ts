@@ -14,6 +14,10 @@ export interface Settings {
   readonly hydrationPct: number;
   readonly order: 'waterFirst' | 'flourFirst';
   readonly weighing: Weighing;
+  /** Whether the browser says when a step is due; asked once a plan is followed. */
+  readonly reminders: 'ask' | 'on' | 'off';
+  /** Whether steps in a calendar ring. */
+  readonly calendarAlarms: boolean;
 }
 
 /** Settings as the baker's own locale suggests them. */
@@ -29,6 +33,8 @@ export function usualSettings(locale: string): Settings {
     hydrationPct: 100,
     order: 'waterFirst',
     weighing: 'tare',
+    reminders: 'ask',
+    calendarAlarms: true,
   };
 }
 
@@ -41,6 +47,8 @@ const ALLOWED: { readonly [K in keyof Settings]: (value: unknown) => boolean } =
   hydrationPct: (v) => typeof v === 'number' && v >= 40 && v <= 200,
   order: (v) => v === 'waterFirst' || v === 'flourFirst',
   weighing: (v) => v === 'tare' || v === 'inJar',
+  reminders: (v) => v === 'ask' || v === 'on' || v === 'off',
+  calendarAlarms: (v) => typeof v === 'boolean',
 };
 
 /** Settings from anything: what can be used is used, the rest stays as it was. */

@@ -1,4 +1,4 @@
-import { proxy, wrap } from 'comlink';
+import { type Remote, proxy, wrap } from 'comlink';
 
 import type { Plan, Planned } from '@core/plan';
 
@@ -13,20 +13,46 @@ export interface Search {
   stop(): void;
 }
 
-/** Searches in a worker of its own, which is ended with the search. */
+interface Planner {
+  readonly thread: Worker;
+  readonly work: Remote<PlanWork>;
+}
+
+/** Kept from one search to the next: the engine has warmed to the work by then. */
+let idle: Planner | null = null;
+
+function planner(): Planner {
+  const ready = idle;
+  idle = null;
+  if (ready) return ready;
+  const thread = new Worker(new URL('./plan.worker', window.location.href));
+  return { thread, work: wrap<PlanWork>(thread) };
+}
+
+/** Searches in a worker. One that is stopped midway is ended, for nothing else would make it stop. */
 export function searchPlans(
   problem: SentProblem,
   found: (plan: Plan) => void,
   progress: (share: number) => void,
 ): Search {
-  const worker = new Worker(new URL('./plan.worker', window.location.href));
+  const mine = planner();
   let stop: () => void = () => undefined;
   const stopped = new Promise<null>((resolve) => {
     stop = () => resolve(null);
   });
-  const outcome = Promise.race([
-    wrap<PlanWork>(worker).solve(problem, proxy(found), proxy(progress)),
-    stopped,
-  ]).finally(() => worker.terminate());
-  return { outcome, stop: () => stop() };
+  const outcome = Promise.race([mine.work.solve(problem, proxy(found), proxy(progress)), stopped]);
+  return {
+    outcome: outcome.then(
+      (planned) => {
+        if (planned === null || idle) mine.thread.terminate();
+        else idle = mine;
+        return planned;
+      },
+      (problem: unknown) => {
+        mine.thread.terminate();
+        throw problem;
+      },
+    ),
+    stop: () => stop(),
+  };
 }

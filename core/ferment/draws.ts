@@ -48,9 +48,10 @@ const TAIL_DOWN = [0.007784695709041462, 0.3224671290700398, 2.445134137142996, 
 const polynomial = (coefficients: readonly number[], x: number) =>
   coefficients.reduce((sum, c) => sum * x + c, 0);
 
-/** The 10 % and 90 % points of a few numbers, between neighbours in straight lines. */
+/** The middle, 10 % and 90 % points of a few numbers, between neighbours in straight lines. */
 export function tenthAndNineTenths(numbers: readonly number[]): {
   readonly low: number;
+  readonly middle: number;
   readonly high: number;
 } {
   const sorted = [...numbers].sort((a, b) => a - b);
@@ -60,5 +61,5 @@ export function tenthAndNineTenths(numbers: readonly number[]): {
     const next = sorted[Math.min(sorted.length - 1, below + 1)]!;
     return sorted[below]! + (position - below) * (next - sorted[below]!);
   };
-  return { low: at(0.1), high: at(0.9) };
+  return { low: at(0.1), middle: at(0.5), high: at(0.9) };
 }

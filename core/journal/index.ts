@@ -4,5 +4,6 @@
  */
 export * from './events';
 export * from './fold';
+export * from './ifFed';
 export * from './objections';
 export * from './standing';

@@ -49,6 +49,16 @@ export interface Standing {
 /** Draws that make a band: six unknowns of the pace and one of the thermometer. */
 const DRAWS = evenDraws(15, 7);
 
+/** How closely an outlook is drawn. */
+interface Fineness {
+  readonly draws: readonly (readonly number[])[];
+  /** Of the forecast's moments one in so many is kept. */
+  readonly every: number;
+}
+const FINE: Fineness = { draws: DRAWS, every: 1 };
+/** For a feed that is only thought of while a finger slides: half the moments, and a rougher band. */
+export const SKETCHED: Fineness = { draws: evenDraws(9, 7), every: 2 };
+
 /**
  * The forecast of the jar's present feed, with a band from what is believed of its pace and from the place's
  * thermometer: a few draws that cover both evenly, the same at every call.
@@ -60,14 +70,18 @@ export function outlookOf(
   context: FoldContext,
   hours: number,
   belief: PaceBelief = USUAL_BELIEF,
+  { draws: normals, every }: Fineness = FINE,
 ): Outlook {
-  const best = forecast(jar.fedMix, conditionsOf(jar, context), hours);
+  const whole = forecast(jar.fedMix, conditionsOf(jar, context), hours);
+  const last = whole.curve.length - 1;
+  const kept = whole.curve.filter((_, i) => i % every === 0 || i === last);
+  const best = { ...whole, curve: kept };
   const place = placeAt(context.places, jar.stays[jar.stays.length - 1]!.place, Infinity);
   // Long after the peak all draws have sunk alike: following them there would only cost time.
   const { ripeUntilH, peaksAtH } = best;
   const drawnHours = Math.min(hours, 2 * (ripeUntilH ?? peaksAtH ?? hours) + 24);
   const mixed = asMixed(jar.fedMix, context.pace);
-  const draws = DRAWS.map((normal) => {
+  const draws = normals.map((normal) => {
     const pace = drawnPace(belief, normal);
     return forecast(
       takenUp(mixed, pace),
@@ -77,7 +91,7 @@ export function outlookOf(
   });
   const among = (pick: (f: Forecast) => number | null): Between | null => {
     const known = draws.map(pick).filter((h) => h !== null);
-    return known.length > DRAWS.length / 2 ? tenthAndNineTenths(known) : null;
+    return known.length > normals.length / 2 ? tenthAndNineTenths(known) : null;
   };
   return {
     forecast: best,

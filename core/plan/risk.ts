@@ -102,12 +102,12 @@ export function prospectOf(
   bake: Wanted,
 ): Prospect {
   const { chance, peaks } = drawn(problem, jar, levain, bake, MANY, 0);
-  const { low, high } = tenthAndNineTenths(peaks);
-  const { from, course } = levain;
+  const { low, middle, high } = tenthAndNineTenths(peaks);
+  const { from } = levain;
   return {
     id: bake.id,
     chance,
-    peakAt: from + (course.peakH ?? low) * HOUR,
+    peakAt: from + middle * HOUR,
     low: from + low * HOUR,
     high: from + high * HOUR,
   };

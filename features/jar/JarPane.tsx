@@ -13,6 +13,7 @@ import { JarLog } from './JarLog';
 import { JarNumbers } from './JarNumbers';
 import { LearntPanel } from './LearntPanel';
 import { LookPanel } from './LookPanel';
+import { WhatIfPanel } from './WhatIfPanel';
 
 /** Everything about one jar: its canopy, its numbers, a look to log, what to do with it, what was logged. */
 export function JarPane({ id, back }: { readonly id: string; readonly back?: boolean }) {
@@ -37,6 +38,7 @@ export function JarPane({ id, back }: { readonly id: string; readonly back?: boo
     <>
       <JarHeader standing={standing} back={!!back} />
       <CanopyPanel standing={standing} />
+      {!standing.jar.card.archived && <WhatIfPanel key={`if ${id}`} standing={standing} />}
       <LookPanel key={`${id} ${standing.jar.since}`} standing={standing} />
       <JarActions standing={standing} />
       <JarNumbers standing={standing} />

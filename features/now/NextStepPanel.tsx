@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { amountsAfter } from '@core/bench';
 import { type Standing } from '@core/journal';
 import { type NextStep } from '@core/plan';
-import { Panel, Press, RADIUS, RIM, UmbrellaMark, Words, umbrellaFor, useLook } from '@kit';
+import { Amounts, Panel, Press, UmbrellaMark, Words, umbrellaFor } from '@kit';
 import { useAppSelector } from '@state';
 
 import { stepReason, stepTitle, useKitchenWords } from '../words';
@@ -51,41 +51,5 @@ export function NextStepPanel({
         </Press>
       </Panel>
     </>
-  );
-}
-
-/** Grams side by side, each over its name. */
-export function Amounts({ parts }: { readonly parts: readonly (readonly [string, number])[] }) {
-  const look = useLook();
-  return (
-    <View
-      style={{
-        flexDirection: 'row',
-        borderWidth: RIM,
-        borderColor: look.rim,
-        borderRadius: RADIUS,
-      }}
-    >
-      {parts.map(([name, grams], i) => (
-        <View
-          key={name}
-          style={{
-            flex: 1,
-            alignItems: 'center',
-            paddingVertical: 8,
-            borderLeftWidth: i > 0 ? RIM : 0,
-            borderLeftColor: look.rim,
-          }}
-        >
-          <Words size="heading">
-            {grams}
-            <Words size="body"> g</Words>
-          </Words>
-          <Words size="small" tone="quiet">
-            {name}
-          </Words>
-        </View>
-      ))}
-    </View>
   );
 }

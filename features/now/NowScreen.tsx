@@ -3,7 +3,7 @@ import { View } from 'react-native';
 
 import { celsiusAt } from '@core/ferment';
 import { stepsInOrder } from '@core/plan';
-import { Page, Press, TwoPanes, Words, useWide } from '@kit';
+import { Notice, Page, Press, TwoPanes, Words, useWide } from '@kit';
 import {
   followedPlan,
   selectKitchen,
@@ -28,7 +28,10 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
   const wide = useWide();
   const standings = useAppSelector(selectStandings);
   const { name } = useAppSelector(selectKitchen);
-  const plan = useAppSelector((state) => state.plan);
+  const planned = useAppSelector((state) => followedPlan(state.plan))?.steps[0];
+  const lost = useAppSelector(
+    ({ plan }) => plan.chosen !== null && plan.searching === null && plan.impossible.length > 0,
+  );
   const router = useRouter();
   if (jar !== undefined && (!wide || standings.length === 0))
     return (
@@ -43,13 +46,22 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
       </Page>
     );
 
-  const planned = followedPlan(plan)?.steps[0];
   const steps = stepsInOrder(standings);
   const shownJar = jar ?? planned?.jar ?? steps[0]!.jar;
   const next = standings.find((standing) => standing.jar.id === steps[0]!.jar)!;
   const shelves = (
     <>
       <KitchenLine />
+      {lost && (
+        <Notice
+          title="The plan that was followed does not work any more."
+          actions={
+            <Press href="/plan" onPress={() => router.navigate('/plan')}>
+              What comes nearest
+            </Press>
+          }
+        />
+      )}
       {planned ? (
         <PlannedStepPanel step={planned} />
       ) : (

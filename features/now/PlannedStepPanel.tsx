@@ -1,23 +1,23 @@
+import { useState } from 'react';
 import { View } from 'react-native';
 
 import { type Step } from '@core/plan';
-import { Panel, Press, UmbrellaMark, Words, umbrellaFor } from '@kit';
-import { selectNow, selectPlaces, selectStanding, useAppSelector } from '@state';
+import { Amounts, Panel, Press, UmbrellaMark, Words, umbrellaFor } from '@kit';
+import { followedPlan, selectNow, selectStanding, useAppSelector } from '@state';
 
-import { useStep } from '../plan/useStep';
-import { plannedTitle, slackWords, stepWords, useKitchenWords } from '../words';
-import { Amounts } from './NextStepPanel';
+import { StepSheet, useStep } from '../plan';
+import { plannedTitle, slackWords, stepWords, useKitchenWords, usePlaceName } from '../words';
 
 /** The next step of the plan that is followed, with its slack. */
 export function PlannedStepPanel({ step }: { readonly step: Step }) {
   const words = useKitchenWords();
   const now = useAppSelector(selectNow);
   const standing = useAppSelector((state) => selectStanding(state, step.jar));
-  const places = useAppSelector(selectPlaces);
+  const placeName = usePlaceName();
   const { open, openText } = useStep(step);
+  const plan = useAppSelector((state) => followedPlan(state.plan));
+  const [opened, setOpened] = useState(false);
   const name = standing?.jar.card.name ?? step.jar;
-  const placeName = (id: string) =>
-    places.find((place) => place.id === id)?.name.toLowerCase() ?? id;
   const slack = slackWords(step, words);
   return (
     <>
@@ -48,6 +48,12 @@ export function PlannedStepPanel({ step }: { readonly step: Step }) {
         <Press kind="main" big onPress={open}>
           {step.keepG === undefined ? openText : 'Go to the bench'}
         </Press>
+        <Press kind="bare" onPress={() => setOpened(true)}>
+          Skip or shift it
+        </Press>
+        {opened && (
+          <StepSheet step={step} steps={plan?.steps ?? [step]} onClose={() => setOpened(false)} />
+        )}
       </Panel>
     </>
   );

@@ -1,8 +1,16 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { Panel, Press, Words } from '@kit';
-import { bakeRemoved, selectJars, selectNow, useAppDispatch, useAppSelector } from '@state';
+import { Choice, Panel, Press, Words } from '@kit';
+import {
+  bakeRemoved,
+  changeWish,
+  strengthAsked,
+  selectJars,
+  selectNow,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
 
 import { useKitchenWords } from '../words';
 import { BakeSheet } from './BakeSheet';
@@ -14,6 +22,7 @@ export function BakesPanel() {
   const now = useAppSelector(selectNow);
   const jars = useAppSelector(selectJars);
   const bakes = useAppSelector((state) => state.plan.bakes).filter(({ until }) => until > now);
+  const strongFeeds = useAppSelector((state) => state.plan.strongFeeds);
   const [adding, setAdding] = useState(false);
   return (
     <Panel label="Bakes">
@@ -35,7 +44,7 @@ export function BakesPanel() {
             kind="bare"
             icon="close"
             label={`Remove ${bake.name}`}
-            onPress={() => dispatch(bakeRemoved(bake.id))}
+            onPress={() => dispatch(changeWish(bakeRemoved(bake.id), `${bake.name} is off`))}
           >
             {''}
           </Press>
@@ -44,6 +53,18 @@ export function BakesPanel() {
       <Press icon="plus" onPress={() => setAdding(true)}>
         Add a bake
       </Press>
+      {bakes.length > 0 && (
+        <Choice
+          label="Feeds that doubled in a row, before a levain is built"
+          options={[
+            { is: 0, text: 'as it stands' },
+            { is: 1, text: 'one' },
+            { is: 2, text: 'two' },
+          ]}
+          chosen={strongFeeds}
+          onChoose={(feeds) => dispatch(strengthAsked(feeds))}
+        />
+      )}
       {adding && <BakeSheet onClose={() => setAdding(false)} />}
     </Panel>
   );

@@ -1,10 +1,10 @@
 import { planCalendar } from '@core/formats';
 import { type Plan } from '@core/plan';
 import { Press } from '@kit';
-import { selectJars, selectKitchen, selectNow, selectPlaces, useAppSelector } from '@state';
+import { selectJars, selectKitchen, selectNow, selectSettings, useAppSelector } from '@state';
 
 import { saveFile } from '../shell';
-import { slackWords, stepWords, useKitchenWords } from '../words';
+import { slackWords, stepWords, useKitchenWords, usePlaceName } from '../words';
 
 /** The plan's steps as a file that calendars take in. */
 export function CalendarButton({ plan }: { readonly plan: Plan }) {
@@ -12,10 +12,9 @@ export function CalendarButton({ plan }: { readonly plan: Plan }) {
   const now = useAppSelector(selectNow);
   const { zone } = useAppSelector(selectKitchen);
   const jars = useAppSelector(selectJars);
-  const places = useAppSelector(selectPlaces);
+  const placeName = usePlaceName();
+  const { calendarAlarms } = useAppSelector(selectSettings);
   const save = () => {
-    const placeName = (id: string) =>
-      places.find((place) => place.id === id)?.name.toLowerCase() ?? id;
     const steps = plan.steps.map((step) => {
       const name = jars.find(({ id }) => id === step.jar)?.card.name ?? step.jar;
       return {
@@ -24,7 +23,7 @@ export function CalendarButton({ plan }: { readonly plan: Plan }) {
         note: slackWords(step, words),
       };
     });
-    saveFile('ombrello-plan.ics', planCalendar(steps, zone, now), 'text/calendar');
+    saveFile('ombrello-plan.ics', planCalendar(steps, zone, now, calendarAlarms), 'text/calendar');
   };
   return <Press onPress={save}>Steps to my calendar</Press>;
 }

@@ -23,8 +23,7 @@ import {
 } from '@state';
 
 import { useKitchenWords } from '../words';
-
-const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
+import { DAYS, HandsGrid } from './HandsGrid';
 
 /** When a jar can be touched: up and about, not at work, not on a trip. */
 export function HandsPanel() {
@@ -55,7 +54,7 @@ export function HandsPanel() {
       <Words size="small" tone="quiet">
         Away at work on
       </Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 6 }}>
+      <View style={{ flexDirection: 'row', gap: 4 }}>
         {DAYS.map((name, day) => {
           const on = hands.workDays.includes(day);
           return (
@@ -65,7 +64,7 @@ export function HandsPanel() {
               aria-checked={on}
               onPress={() => toggle(day)}
               style={{
-                minWidth: TOUCH,
+                flex: 1,
                 minHeight: TOUCH,
                 alignItems: 'center',
                 justifyContent: 'center',
@@ -88,12 +87,13 @@ export function HandsPanel() {
           <HourField label="Back at" of="workUntil" hands={hands} />
         </View>
       )}
+      <HandsGrid />
       <Trips />
     </Panel>
   );
 }
 
-type HourKey = Exclude<keyof HandsPattern, 'workDays'>;
+type HourKey = Exclude<keyof HandsPattern, 'workDays' | 'painted'>;
 
 /** A local hour as "6:30". */
 const hourText = (hour: number) =>

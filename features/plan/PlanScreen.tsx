@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { memo, useDeferredValue, useEffect, useState } from 'react';
 import { View } from 'react-native';
 
 import { Notice, Page, Panel, Press, TwoPanes, Words, useWide } from '@kit';
@@ -11,10 +11,11 @@ import {
   useAppSelector,
 } from '@state';
 
-import { impossibleWords, useKitchenWords } from '../words';
 import { BakesPanel } from './BakesPanel';
 import { CalendarButton } from './CalendarButton';
 import { HandsPanel } from './HandsPanel';
+import { Obstacles } from './Obstacles';
+import { PutOffPanel } from './PutOffPanel';
 import { PlansOffered } from './PlansOffered';
 import { StepList } from './StepList';
 import { WeekRows } from './WeekRows';
@@ -23,7 +24,9 @@ import { WeekRows } from './WeekRows';
 export function PlanScreen() {
   const wide = useWide();
   const jars = useAppSelector(selectJars);
-  const plan = useAppSelector((state) => state.plan);
+  const plans = useAppSelector((state) => state.plan.plans);
+  const mended = useAppSelector((state) => state.plan.mended);
+  const followed = useAppSelector((state) => followedPlan(state.plan));
   const dispatch = useAppDispatch();
   const [shown, setShown] = useState<string | null>(null);
   useEffect(() => {
@@ -32,9 +35,9 @@ export function PlanScreen() {
       dispatch(planLookedAt(false));
     };
   }, [dispatch]);
-  const followed = followedPlan(plan);
-  const preview =
-    plan.plans.find(({ name }) => name === shown) ?? followed ?? plan.plans[0] ?? null;
+  const preview = plans.find(({ name }) => name === shown) ?? followed ?? plans[0] ?? null;
+  // A plan is much to draw: the page stays quick to the touch while it comes.
+  const drawn = useDeferredValue(preview);
   if (jars.length === 0)
     return (
       <Page narrow>
@@ -51,21 +54,22 @@ export function PlanScreen() {
     );
   const wishes = (
     <>
-      <BakesPanel />
-      <HandsPanel />
+      <Bakes />
+      <HandsShown />
     </>
   );
   const found = (
     <>
-      {plan.mended && <Notice title={plan.mended} />}
+      {mended && <Notice title={mended} />}
       <Obstacles />
-      {plan.searching !== null && <Searching share={plan.searching} />}
-      <PlansOffered shown={preview?.name ?? null} onShow={setShown} />
-      {preview && (
+      <Searching />
+      <PlansOffered shown={preview} onShow={setShown} />
+      {drawn && (
         <>
-          <WeekRows plan={preview} />
-          <StepList plan={preview} />
-          {preview.steps.length > 0 && <CalendarButton plan={preview} />}
+          <Week plan={drawn} />
+          <PutOffPanel />
+          <Steps plan={drawn} />
+          {drawn.steps.length > 0 && <CalendarButton plan={drawn} />}
         </>
       )}
     </>
@@ -79,16 +83,25 @@ export function PlanScreen() {
         <TwoPanes left={wishes} right={found} leftShare={0.38} />
       ) : (
         <>
-          <BakesPanel />
+          <Bakes />
           {found}
-          <HandsPanel />
+          <HandsShown />
         </>
       )}
     </Page>
   );
 }
 
-function Searching({ share }: { readonly share: number }) {
+// What does not depend on the plan that comes is not drawn again with it.
+const Week = memo(WeekRows);
+const Steps = memo(StepList);
+const Bakes = memo(BakesPanel);
+const HandsShown = memo(HandsPanel);
+
+/** How far the search has come. Alone in looking at it: it changes many times a second. */
+function Searching() {
+  const share = useAppSelector((state) => state.plan.searching);
+  if (share === null) return null;
   return (
     <View role="status" style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
       <Words tone="quiet" style={{ flex: 1 }}>
@@ -99,19 +112,4 @@ function Searching({ share }: { readonly share: number }) {
       </Press>
     </View>
   );
-}
-
-/** Bakes that cannot be had, why, and what comes nearest. */
-function Obstacles() {
-  const words = useKitchenWords();
-  const { impossible, bakes } = useAppSelector((state) => state.plan);
-  return impossible.map((obstacle) => {
-    const name = bakes.find(({ id }) => id === obstacle.wanted)?.name ?? 'This bake';
-    const [reason, ...nearest] = impossibleWords(obstacle, name, words);
-    return (
-      <Notice key={obstacle.wanted} tone="beet" title={reason!}>
-        {nearest.join(' ')}
-      </Notice>
-    );
-  });
 }

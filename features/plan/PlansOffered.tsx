@@ -1,56 +1,94 @@
-import { View } from 'react-native';
+import { Pressable, View } from 'react-native';
 
-import { Panel, Press, Words } from '@kit';
+import { type Plan } from '@core/plan';
+import { Panel, Press, RADIUS, RIM, TOUCH, Words, useLook } from '@kit';
 import { planChosen, useAppDispatch, useAppSelector } from '@state';
 
-import { PLAN_WORDS, planLine, useKitchenWords } from '../words';
+import { PLAN_WORDS, planFigures, planLine, useKitchenWords } from '../words';
 
-/** The plans that were found, to look at and to choose. */
+/** The plans that were found, side by side: to look at, to compare and to choose. */
 export function PlansOffered({
   shown,
   onShow,
 }: {
-  readonly shown: string | null;
+  readonly shown: Plan | null;
   readonly onShow: (name: string) => void;
 }) {
-  const words = useKitchenWords();
   const dispatch = useAppDispatch();
-  const { plans, chosen } = useAppSelector((state) => state.plan);
-  if (plans.length === 0) return null;
+  const plans = useAppSelector((state) => state.plan.plans);
+  const chosen = useAppSelector((state) => state.plan.chosen);
+  if (plans.length === 0 || !shown) return null;
+  const follows = chosen === shown.name;
   return (
-    <View role="region" aria-label="Plans to choose from" style={{ gap: 10 }}>
-      {plans.map((plan) => {
-        const follows = chosen === plan.name;
-        return (
-          <Panel key={plan.name} style={{ paddingVertical: 12, gap: 8 }}>
-            <Words strong level={2}>
-              {follows ? `${PLAN_WORDS[plan.name]}, followed` : PLAN_WORDS[plan.name]}
-            </Words>
-            <Words size="small" tone="quiet">
-              {planLine(plan, words)}
-            </Words>
-            <View style={{ flexDirection: 'row', gap: 8 }}>
-              <Press grow disabled={shown === plan.name} onPress={() => onShow(plan.name)}>
-                {shown === plan.name ? 'Shown below' : 'Look at it'}
-              </Press>
-              {follows ? (
-                <Press onPress={() => dispatch(planChosen(null))}>Leave it</Press>
-              ) : (
-                <Press
-                  kind={chosen === null ? 'main' : 'plain'}
-                  grow
-                  onPress={() => {
-                    dispatch(planChosen(plan.name));
-                    onShow(plan.name);
-                  }}
-                >
-                  Follow it
-                </Press>
-              )}
-            </View>
-          </Panel>
-        );
+    <Panel label="Plans to choose from" style={{ gap: 8 }}>
+      <Words size="title" level={2}>
+        {plans.length === 1 ? 'The plan' : 'Plans to choose from'}
+      </Words>
+      <View role="radiogroup" aria-label="Plan to look at" style={{ gap: 6 }}>
+        {plans.map((plan) => (
+          <PlanRow
+            key={plan.name}
+            plan={plan}
+            on={plan === shown}
+            followed={plan.name === chosen}
+            onShow={() => onShow(plan.name)}
+          />
+        ))}
+      </View>
+      {follows ? (
+        <Press onPress={() => dispatch(planChosen(null))}>Leave this plan</Press>
+      ) : (
+        <Press kind="main" onPress={() => dispatch(planChosen(shown.name))}>
+          {chosen === null ? 'Follow it' : 'Follow this one instead'}
+        </Press>
+      )}
+    </Panel>
+  );
+}
+
+function PlanRow({
+  plan,
+  on,
+  followed,
+  onShow,
+}: {
+  readonly plan: Plan;
+  readonly on: boolean;
+  readonly followed: boolean;
+  readonly onShow: () => void;
+}) {
+  const look = useLook();
+  const words = useKitchenWords();
+  return (
+    <Pressable
+      role="radio"
+      aria-checked={on}
+      aria-label={`${PLAN_WORDS[plan.name]}${followed ? ', followed' : ''}. ${planLine(plan, words)}`}
+      onPress={onShow}
+      style={({ pressed }) => ({
+        minHeight: TOUCH,
+        paddingHorizontal: 12,
+        paddingVertical: 6,
+        borderRadius: RADIUS,
+        borderWidth: RIM,
+        borderColor: on ? look.rim : look.seam,
+        backgroundColor: on ? look.mist : look.enamel,
+        opacity: pressed ? 0.75 : 1,
       })}
-    </View>
+    >
+      <Words strong>
+        {followed ? `${PLAN_WORDS[plan.name]}, followed` : PLAN_WORDS[plan.name]}
+      </Words>
+      <View style={{ flexDirection: 'row' }}>
+        {planFigures(plan, words).map(([figure, name]) => (
+          <View key={name} style={{ flexGrow: 1, flexBasis: 0, minWidth: 78 }}>
+            <Words>{figure}</Words>
+            <Words size="small" tone={on ? 'ink' : 'quiet'}>
+              {name}
+            </Words>
+          </View>
+        ))}
+      </View>
+    </Pressable>
   );
 }

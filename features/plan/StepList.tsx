@@ -1,15 +1,18 @@
-import { View } from 'react-native';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
 
 import { type Plan, type Step } from '@core/plan';
-import { Panel, Press, Words, useLook } from '@kit';
-import { selectJars, selectPlaces, useAppSelector } from '@state';
+import { Panel, Press, TOUCH, Words, useLook } from '@kit';
+import { selectJars, useAppSelector } from '@state';
 
-import { slackWords, stepWords, useKitchenWords } from '../words';
+import { slackWords, stepWords, useKitchenWords, usePlaceName } from '../words';
+import { StepSheet } from './StepSheet';
 import { useStep } from './useStep';
 
 /** Steps in their order, by day; each leads to where it is done. */
 export function StepList({ plan }: { readonly plan: Plan }) {
   const words = useKitchenWords();
+  const [opened, setOpened] = useState<Step | null>(null);
   const byDay = new Map<string, Step[]>();
   for (const step of plan.steps) {
     const day = words.day(step.at);
@@ -29,22 +32,25 @@ export function StepList({ plan }: { readonly plan: Plan }) {
             {day.charAt(0).toUpperCase() + day.slice(1)}
           </Words>
           {steps.map((step) => (
-            <StepRow key={`${step.jar} ${step.kind} ${step.at}`} step={step} />
+            <StepRow
+              key={`${step.jar} ${step.kind} ${step.at}`}
+              step={step}
+              onOpen={() => setOpened(step)}
+            />
           ))}
         </View>
       ))}
+      {opened && <StepSheet step={opened} steps={plan.steps} onClose={() => setOpened(null)} />}
     </Panel>
   );
 }
 
-function StepRow({ step }: { readonly step: Step }) {
+function StepRow({ step, onOpen }: { readonly step: Step; readonly onOpen: () => void }) {
   const look = useLook();
   const words = useKitchenWords();
   const jars = useAppSelector(selectJars);
-  const places = useAppSelector(selectPlaces);
+  const placeName = usePlaceName();
   const jarName = jars.find(({ id }) => id === step.jar)?.card.name ?? step.jar;
-  const placeName = (id: string) =>
-    places.find((place) => place.id === id)?.name.toLowerCase() ?? id;
   const { open, openText } = useStep(step);
   const slack = slackWords(step, words);
   return (
@@ -58,17 +64,30 @@ function StepRow({ step }: { readonly step: Step }) {
         paddingVertical: 6,
       }}
     >
-      <Words strong style={{ width: 64 }}>
-        {words.time(step.at)}
-      </Words>
-      <View style={{ flex: 1 }}>
-        <Words size="small">{stepWords(step, jarName, placeName, words)}</Words>
-        {slack !== '' && (
-          <Words size="small" tone="quiet">
-            {slack}
-          </Words>
-        )}
-      </View>
+      <Pressable
+        role="button"
+        onPress={onOpen}
+        style={({ pressed }) => ({
+          flex: 1,
+          flexDirection: 'row',
+          gap: 10,
+          minHeight: TOUCH,
+          alignItems: 'center',
+          opacity: pressed ? 0.75 : 1,
+        })}
+      >
+        <Words strong style={{ width: 64 }}>
+          {words.time(step.at)}
+        </Words>
+        <View style={{ flex: 1 }}>
+          <Words size="small">{stepWords(step, jarName, placeName, words)}</Words>
+          {slack !== '' && (
+            <Words size="small" tone="quiet">
+              {slack}
+            </Words>
+          )}
+        </View>
+      </Pressable>
       <Press
         kind="bare"
         onPress={open}

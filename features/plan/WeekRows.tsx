@@ -3,17 +3,30 @@ import { useMemo } from 'react';
 import { DAY, HOUR } from '@core/measure';
 import { type Plan, handsFrom } from '@core/plan';
 import { Panel, WeekCanopy, Words } from '@kit';
-import { selectJars, selectNow, selectTime, useAppSelector, weekPattern } from '@state';
+import {
+  type Bake,
+  bakeMoved,
+  changeWish,
+  selectJars,
+  selectNow,
+  selectTime,
+  useAppDispatch,
+  useAppSelector,
+  weekPattern,
+} from '@state';
 
 import { STAGE_WORDS, useKitchenWords } from '../words';
 
 /** The week as rows of canopies, one for each jar. */
 export function WeekRows({ plan }: { readonly plan: Plan }) {
   const words = useKitchenWords();
+  const dispatch = useAppDispatch();
   const jars = useAppSelector(selectJars);
   const now = useAppSelector(selectNow);
   const time = useAppSelector(selectTime);
-  const { hands, trips, bakes } = useAppSelector((state) => state.plan);
+  const hands = useAppSelector((state) => state.plan.hands);
+  const trips = useAppSelector((state) => state.plan.trips);
+  const bakes = useAppSelector((state) => state.plan.bakes);
   const until = Math.max(
     ...plan.curves.map(({ heights }) => heights[heights.length - 1]?.[0] ?? now),
   );
@@ -28,6 +41,16 @@ export function WeekRows({ plan }: { readonly plan: Plan }) {
     if (last < until) gaps.push([last, until]);
     return gaps;
   }, [hands, trips, now, until, time]);
+  const move = (bake: Bake, asked: number) => {
+    // No bake before now.
+    const by = Math.max(asked, now + HOUR - bake.from);
+    dispatch(
+      changeWish(
+        bakeMoved({ id: bake.id, by }),
+        `${bake.name} is wanted ${words.moment(bake.from + by)} to ${words.time(bake.until + by)}`,
+      ),
+    );
+  };
   const days: { at: number; text: string }[] = [];
   const first = Math.ceil((now + time.offset(now)) / DAY) * DAY - time.offset(now);
   for (let at = first; at < until - 6 * HOUR; at += DAY)
@@ -47,7 +70,11 @@ export function WeekRows({ plan }: { readonly plan: Plan }) {
               away={away}
               wanted={bakes
                 .filter((bake) => bake.jar === curve.jar && bake.until > now)
-                .map((bake) => [bake.from, bake.until])}
+                .map((bake) => ({
+                  ...bake,
+                  text: (by) => `${words.moment(bake.from + by)} to ${words.time(bake.until + by)}`,
+                  onMove: (by) => move(bake, by),
+                }))}
               steps={steps.map(({ at, kind }) => ({
                 at,
                 main: kind === 'build' || kind === 'topUp' || kind === 'take',
@@ -59,8 +86,8 @@ export function WeekRows({ plan }: { readonly plan: Plan }) {
         );
       })}
       <Words size="small" tone="quiet">
-        Yellow: ripe. Shaded: no hands. Green frame: levain wanted. Marks: steps, full for builds
-        and bakes.
+        Yellow: ripe. Shaded: no hands. Green frame: levain wanted; drag its grip to move it. Marks:
+        steps, full for builds and bakes.
       </Words>
     </Panel>
   );

@@ -3,11 +3,10 @@ import { useRouter } from 'expo-router';
 import { type Step } from '@core/plan';
 import {
   bakeRemoved,
-  draftChanged,
+  fillBench,
   logEntries,
   selectJars,
   selectNow,
-  selectSettings,
   useAppDispatch,
   useAppSelector,
 } from '@state';
@@ -16,7 +15,6 @@ import {
 export function useStep(step: Step): { readonly open: () => void; readonly openText: string } {
   const router = useRouter();
   const dispatch = useAppDispatch();
-  const settings = useAppSelector(selectSettings);
   const now = useAppSelector(selectNow);
   const jar = useAppSelector(selectJars).find(({ id }) => id === step.jar);
   const entry = { jar: step.jar, at: new Date(now).toISOString() };
@@ -27,23 +25,13 @@ export function useStep(step: Step): { readonly open: () => void; readonly openT
       return {
         openText: 'Bench',
         open: () => {
+          const { keepG, flourG, waterG } = step;
           dispatch(
-            draftChanged({
-              jar: step.jar,
-              draft: {
-                step: 0,
-                keepG: step.keepG!,
-                parts: step.flourG! / step.keepG!,
-                waterParts: step.waterG! / step.keepG!,
-                order: settings.order,
-                weighing: settings.weighing,
-                landed: {},
-                to: 'discardJar',
-                wantedAt: null,
-                fedAt: null,
-                place: step.place ?? null,
-              },
-            }),
+            fillBench(
+              step.jar,
+              { keepG: keepG!, flourG: flourG!, waterG: waterG! },
+              step.place ?? null,
+            ),
           );
           router.navigate(`/jar/${step.jar}/feed`);
         },
@@ -62,9 +50,9 @@ export function useStep(step: Step): { readonly open: () => void; readonly openT
                 },
               ],
               `${step.takeG} g taken for the bake`,
+              bakeRemoved(step.wanted!),
             ),
           );
-          dispatch(bakeRemoved(step.wanted!));
         },
       };
     case 'move':

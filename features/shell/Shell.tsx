@@ -45,7 +45,7 @@ export function Shell() {
         {notice && (
           <UndoBar
             text={notice.text}
-            onUndo={notice.undo.length > 0 ? () => dispatch(undoNotice()) : null}
+            onUndo={notice.undo.length > 0 || notice.wishes ? () => dispatch(undoNotice()) : null}
             onClose={close}
           />
         )}

@@ -177,3 +177,13 @@ export function stepReason(step: NextStep, standing: Standing, words: KitchenWor
       return 'It rises slowly where it stands.';
   }
 }
+
+/** "ripe tomorrow 02:40 to 06:10", or what there is instead. */
+export function ripeWords({ jar, outlook }: Standing, words: KitchenWords): string {
+  const { ripeFromH, ripeUntilH, curve } = outlook.forecast;
+  const at = (hours: number) => jar.since + hours * HOUR;
+  if (ripeFromH === null) return `not ripe within ${words.span(curve[curve.length - 1]!.hours)}`;
+  return ripeUntilH === null
+    ? `ripe from ${words.about(at(ripeFromH))}`
+    : `ripe ${words.stretch(at(ripeFromH), at(ripeUntilH))}`;
+}

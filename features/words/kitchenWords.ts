@@ -5,6 +5,8 @@ import { type Settings } from '@state';
 export interface KitchenWords {
   /** "18:20" */
   time(at: Instant): string;
+  /** A whole hour of the day: "06:00", "6 am". */
+  hour(hour: number): string;
   /** The time, with the day when it is not today: "tomorrow 07:00", "Mon 16 Mar 07:00". */
   moment(at: Instant): string;
   /** A forecast's time: to five minutes, and to the day when it is more than a day and a half away. */
@@ -53,6 +55,10 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
     Math.abs(at - now) > FAR ? day(at) : moment(Math.round(at / FIVE_MINUTES) * FIVE_MINUTES);
   return {
     time,
+    hour: (hour) =>
+      settings.clock === '12'
+        ? `${hour % 12 || 12} ${hour < 12 ? 'am' : 'pm'}`
+        : `${String(hour).padStart(2, '0')}:00`,
     day,
     moment,
     about,

@@ -27,6 +27,20 @@ export function planLine(plan: Plan, words: KitchenWords): string {
     : `${parts.join(', ')}.`;
 }
 
+/** What a plan costs and gives, figure by figure. */
+export function planFigures(
+  plan: Plan,
+  words: KitchenWords,
+): readonly (readonly [figure: string, name: string])[] {
+  const chance = Math.min(1, ...plan.wanted.map((prospect) => prospect.chance));
+  return [
+    ...(plan.wanted.length > 0 ? [[pct(chance), 'ripe in time'] as const] : []),
+    [String(plan.touches), plan.touches === 1 ? 'touch' : 'touches'],
+    [words.grams(plan.flourG), 'flour'],
+    [words.grams(plan.discardG), 'discard'],
+  ];
+}
+
 /** What a step asks for. */
 export function stepWords(
   step: Step,
@@ -54,7 +68,7 @@ export function stepWords(
 export function slackWords(step: Step, words: KitchenWords): string {
   if (step.latest - step.earliest < 20 * 60_000) return '';
   const beside = (at: number) =>
-    words.day(at) === words.day(step.at) ? words.time(at) : words.moment(at);
+    words.day(at) === words.day(step.at) ? words.time(at) : `${words.day(at)} ${words.time(at)}`;
   return `any time ${beside(step.earliest)} to ${beside(step.latest)}`;
 }
 
@@ -119,13 +133,8 @@ export function mendedWords(
 const levainStep = (plan: Plan, bake: string) =>
   plan.steps.find(({ kind, wanted }) => (kind === 'build' || kind === 'topUp') && wanted === bake);
 
-/** The heading of a planned step: what, and until when or from when. */
-export function plannedTitle(
-  step: Step,
-  jarName: string,
-  now: number,
-  words: KitchenWords,
-): string {
+/** What a step is, in two or three words. */
+export function plannedName({ kind }: Step, jarName: string): string {
   const what: Readonly<Record<Step['kind'], string>> = {
     build: `Build ${jarName}'s levain`,
     feed: `Feed ${jarName}`,
@@ -133,9 +142,17 @@ export function plannedTitle(
     take: `Take from ${jarName}`,
     move: `Put ${jarName} away`,
   };
-  if (step.earliest <= now && step.latest > now)
-    return `${what[step.kind]} by ${words.moment(step.latest)}`;
-  return step.at <= now
-    ? `${what[step.kind]} now`
-    : `${what[step.kind]} at ${words.moment(step.at)}`;
+  return what[kind];
+}
+
+/** The heading of a planned step: what, and until when or from when. */
+export function plannedTitle(
+  step: Step,
+  jarName: string,
+  now: number,
+  words: KitchenWords,
+): string {
+  const what = plannedName(step, jarName);
+  if (step.earliest <= now && step.latest > now) return `${what} by ${words.moment(step.latest)}`;
+  return step.at <= now ? `${what} now` : `${what} at ${words.moment(step.at)}`;
 }

@@ -1,6 +1,6 @@
-import { useMemo } from 'react';
+import { useCallback, useMemo } from 'react';
 
-import { selectKitchen, selectNow, selectSettings, useAppSelector } from '@state';
+import { selectKitchen, selectNow, selectPlaces, selectSettings, useAppSelector } from '@state';
 
 import { type KitchenWords, kitchenWords } from './kitchenWords';
 
@@ -10,4 +10,13 @@ export function useKitchenWords(): KitchenWords {
   const { zone } = useAppSelector(selectKitchen);
   const now = useAppSelector(selectNow);
   return useMemo(() => kitchenWords(settings, zone, now), [settings, zone, now]);
+}
+
+/** Names of places as they stand in a sentence. */
+export function usePlaceName(): (id: string) => string {
+  const places = useAppSelector(selectPlaces);
+  return useCallback(
+    (id) => places.find((place) => place.id === id)?.name.toLowerCase() ?? id,
+    [places],
+  );
 }

@@ -1,0 +1,160 @@
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+
+import { celsiusAt } from '@core/ferment';
+import { type Standing, ifFed } from '@core/journal';
+import { HOUR } from '@core/measure';
+import { Canopy, Choice, Panel, Press, Slider, Words } from '@kit';
+import {
+  changeWish,
+  fillBench,
+  jarLeftAlone,
+  selectBelief,
+  selectNow,
+  selectPlaces,
+  selectTime,
+  useAppDispatch,
+  useAppSelector,
+  useContextOf,
+} from '@state';
+
+import { ripeWords, useKitchenWords } from '../words';
+import { canopyOf } from './canopyOf';
+
+/** Hours from a feed that are looked at, where it is warm and where it is cold. */
+const LOOK_AHEAD = 60;
+const LOOK_AHEAD_COLD = 240;
+const COLD = 12;
+/** Hours ahead that a feed may be thought of. */
+const LATEST = 36;
+/** From so many hours on it is not now. */
+const LATER = 0.25;
+
+/** What happens if the jar is fed: slide the hour, the ratio and the warmth, and the canopy follows. */
+export function WhatIfPanel({ standing }: { readonly standing: Standing }) {
+  const [open, setOpen] = useState(false);
+  if (!open)
+    return (
+      <Press icon="tune-variant" onPress={() => setOpen(true)}>
+        What happens if I feed it
+      </Press>
+    );
+  return <WhatIf standing={standing} onClose={() => setOpen(false)} />;
+}
+
+function WhatIf({
+  standing,
+  onClose,
+}: {
+  readonly standing: Standing;
+  readonly onClose: () => void;
+}) {
+  const { jar } = standing;
+  const { ratio } = jar.card;
+  const words = useKitchenWords();
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const now = useAppSelector(selectNow);
+  const time = useAppSelector(selectTime);
+  const places = useAppSelector(selectPlaces);
+  const belief = useAppSelector((state) => selectBelief(state, jar.id));
+  const context = useContextOf(jar.id);
+  const [inHours, setInHours] = useState(0);
+  const [parts, setParts] = useState(ratio.flour);
+  const [placeId, setPlaceId] = useState(
+    () => (places.find(({ kind }) => kind === 'counter') ?? standing.place ?? places[0]!).id,
+  );
+  const [celsius, setCelsius] = useState<number | null>(null);
+
+  const at = now + inHours * HOUR;
+  const place = places.find(({ id }) => id === placeId) ?? places[0]!;
+  const usual = celsiusAt(place.temperature, time.hourOfDay(at));
+  const keepG = Math.max(1, Math.min(jar.card.keepG, Math.floor(jar.massG)));
+  const flourG = Math.round(keepG * parts);
+  const waterG = Math.round((flourG * ratio.water) / ratio.flour);
+  const then = useMemo(() => {
+    const there =
+      celsius === null ? place : { ...place, temperature: { kind: 'constant' as const, celsius } };
+    const hours = (celsius ?? usual) < COLD ? LOOK_AHEAD_COLD : LOOK_AHEAD;
+    return ifFed(jar, { at, keepG, flourG, waterG, place: there }, context, belief, hours);
+  }, [jar, at, keepG, flourG, waterG, place, celsius, usual, context, belief]);
+
+  const when = inHours < LATER ? 'now' : words.moment(at);
+  const title = ripeWords(then, words);
+  const take = () => {
+    dispatch(fillBench(jar.id, { keepG, flourG, waterG }, placeId));
+    if (inHours < LATER) {
+      router.navigate(`/jar/${jar.id}/feed`);
+      return;
+    }
+    dispatch(
+      changeWish(
+        jarLeftAlone({ jar: jar.id, from: now, until: at + 1, butAt: at }),
+        `The bench holds these grams, and ${jar.card.name} is left alone until ${when}`,
+      ),
+    );
+    onClose();
+  };
+  return (
+    <Panel label="What happens if" style={{ paddingHorizontal: 12, gap: 8 }}>
+      <Words strong level={2}>
+        {`If fed ${when}: ${title}`}
+      </Words>
+      <Canopy
+        {...canopyOf(then, words)}
+        now={{ hours: 0, text: inHours < LATER ? 'fed now' : `fed ${words.time(at)}` }}
+        height={190}
+        label={`If fed ${when}: ${title}`}
+      />
+      <Slider
+        label="Fed"
+        value={inHours}
+        low={0}
+        high={LATEST}
+        step={LATER}
+        text={when}
+        onValue={setInHours}
+      />
+      <Slider
+        label="Keep, flour, water"
+        value={parts}
+        low={0.5}
+        high={12}
+        step={0.5}
+        text={`${keepG} + ${flourG} + ${waterG} g`}
+        onValue={setParts}
+      />
+      <Choice
+        label="Then it stands"
+        options={places.map(({ id: is, name: text }) => ({ is, text }))}
+        chosen={placeId}
+        onChoose={(id) => {
+          setPlaceId(id);
+          setCelsius(null);
+        }}
+      />
+      <Slider
+        label="Which is"
+        value={celsius ?? Math.round(usual * 2) / 2}
+        low={2}
+        high={34}
+        step={0.5}
+        text={
+          celsius === null
+            ? `${words.celsius(usual)}, as it is`
+            : `${words.celsius(celsius)} all day`
+        }
+        onValue={setCelsius}
+      />
+      <View style={{ flexDirection: 'row', gap: 8 }}>
+        <Press grow onPress={onClose}>
+          Close
+        </Press>
+        <Press grow kind="main" onPress={take}>
+          Do this
+        </Press>
+      </View>
+    </Panel>
+  );
+}

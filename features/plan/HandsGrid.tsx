@@ -1,0 +1,73 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { Choice, PaintGrid, Press, Words, useLook } from '@kit';
+import {
+  type HandsState,
+  handsAt,
+  handsChanged,
+  paint,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
+
+import { useKitchenWords } from '../words';
+
+export const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
+const MARKED = [0, 6, 12, 18];
+
+const STATE_WORDS: Readonly<Record<HandsState, string>> = {
+  there: 'there',
+  asleep: 'asleep',
+  away: 'away',
+};
+
+/** The week painted by the hour: there, asleep, away. */
+export function HandsGrid() {
+  const look = useLook();
+  const words = useKitchenWords();
+  const dispatch = useAppDispatch();
+  const hands = useAppSelector((state) => state.plan.hands);
+  const [brush, setBrush] = useState<HandsState>('away');
+  const fills: Readonly<Record<HandsState, string>> = {
+    there: look.enamel,
+    asleep: look.rainPale,
+    away: look.crust,
+  };
+  // An hour is shown as most of it is.
+  const shown = (day: number, hour: number) => handsAt(hands, day, hour + 0.5);
+  return (
+    <View style={{ gap: 10 }}>
+      <Choice
+        label="Paint with"
+        options={(['there', 'asleep', 'away'] as const).map((is) => ({
+          is,
+          text: STATE_WORDS[is],
+          swatch: fills[is],
+        }))}
+        chosen={brush}
+        onChoose={setBrush}
+      />
+      <PaintGrid
+        label="Hands through the week, by the hour"
+        rows={DAYS}
+        columns={24}
+        marks={MARKED.map((hour) => ({ column: hour, text: words.hour(hour) }))}
+        cellText={(day, hour) =>
+          `${DAYS[day]} ${words.hour(hour)}, ${STATE_WORDS[shown(day, hour)]}`
+        }
+        fillOf={(day, hour) => fills[shown(day, hour)]}
+        brush={fills[brush]}
+        onPaint={(cells) => dispatch(handsChanged(paint(hands, cells, brush)))}
+      />
+      <Words size="small" tone="quiet">
+        Draw across hours to paint them. With the keyboard: arrows and space.
+      </Words>
+      {Object.keys(hands.painted).length > 0 && (
+        <Press kind="bare" onPress={() => dispatch(handsChanged({ ...hands, painted: {} }))}>
+          Wash off what was painted
+        </Press>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,48 @@
+import { View } from 'react-native';
+
+import { Panel, Press, Words } from '@kit';
+import { leftAloneEnded, selectJars, selectNow, useAppDispatch, useAppSelector } from '@state';
+
+import { useKitchenWords } from '../words';
+
+/** Steps that were skipped or put off, and the way back to the plan's own. */
+export function PutOffPanel() {
+  const words = useKitchenWords();
+  const dispatch = useAppDispatch();
+  const now = useAppSelector(selectNow);
+  const jars = useAppSelector(selectJars);
+  const leftAlone = useAppSelector((state) => state.plan.leftAlone).filter(
+    ({ until }) => until > now,
+  );
+  if (leftAlone.length === 0) return null;
+  return (
+    <Panel label="As you had it">
+      <Words strong level={2}>
+        As you had it
+      </Words>
+      {leftAlone.map((stretch) => {
+        const name = jars.find(({ id }) => id === stretch.jar)?.card.name ?? stretch.jar;
+        const said =
+          stretch.butAt === null
+            ? `${name} is left alone until ${words.moment(stretch.until)}.`
+            : `${name} is touched at ${words.moment(stretch.butAt)}, and not before.`;
+        return (
+          <View
+            key={`${stretch.jar} ${stretch.from}`}
+            style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}
+          >
+            <Words style={{ flex: 1 }}>{said}</Words>
+            <Press
+              kind="bare"
+              icon="close"
+              label={`Let the plan decide: ${said}`}
+              onPress={() => dispatch(leftAloneEnded(stretch))}
+            >
+              {''}
+            </Press>
+          </View>
+        );
+      })}
+    </Panel>
+  );
+}

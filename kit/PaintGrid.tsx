@@ -1,0 +1,167 @@
+import { useRef, useState } from 'react';
+import { type GestureResponderEvent, View } from 'react-native';
+
+import { useLook } from './look';
+import { Words } from './Words';
+
+type Cell = readonly [row: number, column: number];
+
+const ROW = 34;
+const NAMES = 40;
+
+/** A sheet of cells painted with a stroke of the finger, or with the arrow keys and the space bar. */
+export function PaintGrid({
+  label,
+  rows,
+  columns,
+  marks,
+  cellText,
+  fillOf,
+  brush,
+  onPaint,
+}: {
+  readonly label: string;
+  /** Names of the rows. */
+  readonly rows: readonly string[];
+  readonly columns: number;
+  /** What is written above some columns. */
+  readonly marks: readonly { readonly column: number; readonly text: string }[];
+  /** A cell and how it is painted, in words. */
+  readonly cellText: (row: number, column: number) => string;
+  readonly fillOf: (row: number, column: number) => string;
+  /** The colour a stroke leaves until it is finished. */
+  readonly brush: string;
+  readonly onPaint: (cells: readonly Cell[]) => void;
+}) {
+  const look = useLook();
+  const sheet = useRef<View>(null);
+  const [stroke, setStroke] = useState<readonly [Cell, Cell] | null>(null);
+  const [at, setAt] = useState<Cell>([0, 0]);
+
+  const cellUnder = ({ nativeEvent }: GestureResponderEvent): Cell => {
+    const box = (sheet.current as unknown as HTMLElement).getBoundingClientRect();
+    const x = nativeEvent.pageX - window.scrollX - box.left;
+    const y = nativeEvent.pageY - window.scrollY - box.top;
+    const within = (share: number, count: number) =>
+      Math.min(count - 1, Math.max(0, Math.floor(share * count)));
+    return [within(y / box.height, rows.length), within(x / box.width, columns)];
+  };
+  const inStroke = (row: number, column: number) =>
+    stroke !== null &&
+    between(row, stroke[0][0], stroke[1][0]) &&
+    between(column, stroke[0][1], stroke[1][1]);
+  const finish = () => {
+    if (!stroke) return;
+    const cells = rows.flatMap((_, row) =>
+      Array.from({ length: columns }, (__, column): Cell => [row, column]).filter((cell) =>
+        inStroke(...cell),
+      ),
+    );
+    setStroke(null);
+    onPaint(cells);
+  };
+
+  const go = (to: Cell) => {
+    const [row, column] = to;
+    if (row < 0 || row >= rows.length || column < 0 || column >= columns) return;
+    setAt(to);
+    const element = sheet.current as unknown as HTMLElement;
+    element.querySelector<HTMLElement>(`[data-cell="${row} ${column}"]`)?.focus();
+  };
+  const onKeyDown = (event: { key: string; shiftKey: boolean; preventDefault: () => void }) => {
+    const step = STEPS[event.key];
+    if (step) {
+      const to: Cell = [at[0] + step[0], at[1] + step[1]];
+      if (event.shiftKey) onPaint([at, to].filter(([r, c]) => r in rows && c >= 0 && c < columns));
+      go(to);
+    } else if (event.key === ' ' || event.key === 'Enter') onPaint([at]);
+    else return;
+    event.preventDefault();
+  };
+
+  return (
+    <View>
+      <View style={{ height: 20, marginLeft: NAMES }} aria-hidden>
+        {marks.map(({ column, text }) => (
+          <Words
+            key={column}
+            size="small"
+            tone="quiet"
+            style={{ position: 'absolute', left: `${(column / columns) * 100}%` }}
+          >
+            {text}
+          </Words>
+        ))}
+      </View>
+      <View style={{ flexDirection: 'row' }}>
+        <View style={{ width: NAMES }} aria-hidden>
+          {rows.map((name) => (
+            <View key={name} style={{ height: ROW, justifyContent: 'center' }}>
+              <Words size="small">{name}</Words>
+            </View>
+          ))}
+        </View>
+        <View
+          ref={sheet}
+          role="grid"
+          aria-label={label}
+          {...{ onKeyDown }}
+          onStartShouldSetResponder={() => true}
+          onResponderTerminationRequest={() => false}
+          onResponderGrant={(event) => {
+            const cell = cellUnder(event);
+            setAt(cell);
+            setStroke([cell, cell]);
+          }}
+          onResponderMove={(event) => setStroke((s) => s && [s[0], cellUnder(event)])}
+          onResponderRelease={finish}
+          onResponderTerminate={() => setStroke(null)}
+          style={
+            {
+              flex: 1,
+              borderWidth: 1,
+              borderColor: look.rim,
+              touchAction: 'pan-y',
+              cursor: 'crosshair',
+              userSelect: 'none',
+            } as object
+          }
+        >
+          {rows.map((name, row) => (
+            <View key={name} role="row" style={{ flexDirection: 'row', height: ROW }}>
+              {Array.from({ length: columns }, (_, column) => (
+                <View
+                  key={column}
+                  aria-label={cellText(row, column)}
+                  tabIndex={row === at[0] && column === at[1] ? 0 : -1}
+                  {...{
+                    // Known to the web only, and so not to the types.
+                    role: 'gridcell' as never,
+                    dataSet: { cell: `${row} ${column}` },
+                    onFocus: () => setAt([row, column]),
+                  }}
+                  style={{
+                    flex: 1,
+                    borderRightWidth: 1,
+                    borderBottomWidth: 1,
+                    borderColor: look.seam,
+                    backgroundColor: inStroke(row, column) ? brush : fillOf(row, column),
+                  }}
+                />
+              ))}
+            </View>
+          ))}
+        </View>
+      </View>
+    </View>
+  );
+}
+
+const between = (n: number, a: number, b: number) => n >= Math.min(a, b) && n <= Math.max(a, b);
+
+const STEPS: Readonly<Record<string, Cell>> = {
+  ArrowLeft: [0, -1],
+  ArrowRight: [0, 1],
+  ArrowUp: [-1, 0],
+  ArrowDown: [1, 0],
+};

@@ -1,0 +1,138 @@
+import { useRef, useState } from 'react';
+import { type GestureResponderEvent, View } from 'react-native';
+
+import Icon from './Icon';
+import { RADIUS, useLook } from './look';
+import { Words } from './Words';
+
+/** A window on a week's row, with what it is called and what moving it does. */
+export interface Wanted {
+  readonly id: string;
+  readonly name: string;
+  readonly from: number;
+  readonly until: number;
+  /** The window in words, moved by so many ms. */
+  readonly text: (by: number) => string;
+  readonly onMove: (by: number) => void;
+}
+
+/** Windows are moved by half hours. */
+const GRAIN = 1_800_000;
+const GRIP = 40;
+const BUBBLE = 170;
+/** Keys pressed in a row are one move, ms. */
+const PAUSE = 600;
+
+/** The handle of a window: dragged along the week, or moved with the arrow keys. */
+export function WantedGrip({
+  wanted,
+  x,
+  width,
+  msPerPixel,
+}: {
+  readonly wanted: Wanted;
+  /** Where the middle of the window is, and how wide the row. */
+  readonly x: number;
+  readonly width: number;
+  readonly msPerPixel: number;
+}) {
+  const look = useLook();
+  const startX = useRef(0);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const [by, setBy] = useState<number | null>(null);
+  const settle = (moved: number | null) => {
+    setBy(null);
+    if (moved) wanted.onMove(moved);
+  };
+  const onMove = ({ nativeEvent }: GestureResponderEvent) =>
+    setBy(Math.round(((nativeEvent.pageX - startX.current) * msPerPixel) / GRAIN) * GRAIN);
+  const onKeyDown = (event: { key: string; preventDefault: () => void }) => {
+    const step = KEYS[event.key];
+    if (step === undefined) return;
+    event.preventDefault();
+    const moved = (by ?? 0) + step * GRAIN;
+    setBy(moved);
+    clearTimeout(timer.current);
+    timer.current = setTimeout(() => settle(moved), PAUSE);
+  };
+  const at = x + (by ?? 0) / msPerPixel;
+  return (
+    <>
+      <View
+        role="slider"
+        tabIndex={0}
+        aria-label={`${wanted.name}, when its levain is wanted`}
+        aria-valuenow={Math.round((wanted.from + (by ?? 0)) / GRAIN)}
+        aria-valuetext={wanted.text(by ?? 0)}
+        {...{ onKeyDown }}
+        onStartShouldSetResponder={() => true}
+        onResponderTerminationRequest={() => false}
+        onResponderGrant={({ nativeEvent }) => {
+          startX.current = nativeEvent.pageX;
+          setBy(0);
+        }}
+        onResponderMove={onMove}
+        onResponderRelease={() => settle(by)}
+        onResponderTerminate={() => setBy(null)}
+        style={
+          {
+            position: 'absolute',
+            top: 0,
+            left: Math.min(width - GRIP, Math.max(0, at - GRIP / 2)),
+            width: GRIP,
+            height: GRIP - 8,
+            alignItems: 'center',
+            justifyContent: 'center',
+            touchAction: 'none',
+            cursor: 'ew-resize',
+            userSelect: 'none',
+          } as object
+        }
+      >
+        <View
+          style={{
+            width: 26,
+            height: 26,
+            borderRadius: 13,
+            backgroundColor: look.leaf,
+            alignItems: 'center',
+            justifyContent: 'center',
+          }}
+        >
+          <Icon name="arrow-left-right-bold" size={18} color={look.enamel} />
+        </View>
+      </View>
+      {by !== null && (
+        <View
+          aria-hidden
+          style={{
+            position: 'absolute',
+            top: GRIP - 6,
+            left: Math.min(width - BUBBLE, Math.max(0, at - BUBBLE / 2)),
+            width: BUBBLE,
+            alignItems: 'center',
+            paddingVertical: 4,
+            backgroundColor: look.enamel,
+            borderColor: look.leaf,
+            borderWidth: 2,
+            borderRadius: RADIUS,
+            pointerEvents: 'none',
+          }}
+        >
+          <Words size="small" strong center>
+            {wanted.text(by)}
+          </Words>
+        </View>
+      )}
+    </>
+  );
+}
+
+const KEYS: Readonly<Record<string, number>> = {
+  ArrowLeft: -1,
+  ArrowDown: -1,
+  ArrowRight: 1,
+  ArrowUp: 1,
+  PageDown: -48,
+  PageUp: 48,
+};
