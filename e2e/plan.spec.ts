@@ -1,39 +1,68 @@
 import { readFileSync } from 'node:fs';
 
+import { type Page } from '@playwright/test';
+import ICAL from 'ical.js';
+
 import { expect, test } from './fixtures';
 
-test('a Saturday bake: plan chosen, first step done late, the plan mends and says so', async ({
+/** Waits for a search to begin, which a wish sets off after a moment, and to end. */
+async function planned(page: Page) {
+  await page.waitForTimeout(600);
+  await expect(page.getByText(/^Looking for plans/)).toBeHidden({ timeout: 45_000 });
+  await expect(page.getByRole('region', { name: 'Plans to choose from' })).toBeVisible();
+}
+
+async function wantFrom(page: Page, jar: string, at: string, name: string) {
+  await page.getByRole('button', { name: 'Add a bake' }).click();
+  const sheet = page.getByRole('dialog', { name: 'Add a bake' });
+  await sheet.getByLabel('Levain ripe at').fill(at);
+  await sheet.getByRole('radio', { name: jar }).click();
+  await sheet.getByLabel('Name, if it needs one').fill(name);
+  await sheet.getByRole('button', { name: 'Want it' }).click();
+  await expect(sheet).toBeHidden();
+}
+
+test('a Saturday bake from the fridge: plan chosen, first step done late, the plan mends and says so', async ({
   page,
   kitchen,
 }) => {
   await kitchen.open('/plan', 'demo');
-  await expect(page.getByText('Saturday tins')).toBeVisible();
-  const offered = page.getByRole('region', { name: 'Plans to choose from' });
-  await expect(offered.getByText('A good balance')).toBeVisible({ timeout: 45_000 });
+  await kitchen.button('Remove Saturday tins').click();
+  await wantFrom(page, 'Dunlin', '2026-03-14T12:00', 'Saturday rye');
+  await planned(page);
   await kitchen.accessible();
-  await kitchen.button('Follow it').first().click();
+  await kitchen.button('Follow it').click();
+  const offered = page.getByRole('region', { name: 'Plans to choose from' });
   await expect(offered.getByText('A good balance, followed')).toBeVisible();
-  const build = page.getByRole('button', { name: /^Bench: Build Grebe's levain/ });
-  await expect(build).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Bench: Build Dunlin's levain/ })).toBeVisible();
   const steps = await page.getByRole('button', { name: /^(Bench|Done|Taken): / }).count();
   const [file] = await Promise.all([
     page.waitForEvent('download'),
     kitchen.button('Steps to my calendar').click(),
   ]);
-  const calendar = readFileSync(await file.path(), 'utf8');
-  expect(calendar.match(/BEGIN:VEVENT/g)).toHaveLength(steps);
+  const calendar = new ICAL.Component(ICAL.parse(readFileSync(await file.path(), 'utf8')));
+  expect(calendar.getAllSubcomponents('vevent')).toHaveLength(steps);
 
-  // The next step on Now is the plan's.
+  // The next step on Now is the plan's, and still after a reload, before anything is searched.
   await page.getByRole('link', { name: 'Now', exact: true }).click();
   await expect(page.getByText(/^As planned/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByText(/^As planned/)).toBeVisible();
 
-  // Hours later the build is done at the bench, with its amounts filled in.
-  await kitchen.open('/plan', 'demo', '2026-03-13T22:20');
-  await expect(page.getByText('Looking for plans')).toBeHidden({ timeout: 45_000 });
-  await page
-    .getByRole('button', { name: /^Bench: Build Grebe's levain/ })
-    .click({ timeout: 45_000 });
-  await expect(page.getByText('Grebe at the bench · 1 of 5')).toBeVisible();
+  // Nobody came in the evening: the levain is to be built in the morning instead.
+  await kitchen.open('/plan', 'demo', '2026-03-13T23:10');
+  await expect(
+    page.getByText(/^The plan was mended: Dunlin's levain is now built .* instead of/),
+  ).toBeVisible({ timeout: 45_000 });
+
+  await kitchen.button('Done: Move Dunlin: counter').click();
+  await planned(page);
+
+  // In the morning it is done at the bench, with its amounts filled in.
+  await kitchen.open('/plan', 'demo', '2026-03-14T08:00');
+  await planned(page);
+  await page.getByRole('button', { name: /^Bench: Build Dunlin's levain/ }).click();
+  await expect(page.getByText('Dunlin at the bench · 1 of 5')).toBeVisible();
   for (const step of [
     'Keep is in',
     'Water is in',
@@ -42,13 +71,136 @@ test('a Saturday bake: plan chosen, first step done late, the plan mends and say
     'The feed is done',
   ])
     await kitchen.button(step).click();
-  await expect(page.getByText(/^Grebe is fed/)).toBeVisible();
-
-  // The levain is built: the plan asks for it no more, and says what the lateness changed.
+  await expect(page.getByText(/^Dunlin is fed/)).toBeVisible();
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
-  await expect(page.getByText(/^The plan was mended: /)).toBeVisible({ timeout: 45_000 });
-  await expect(page.getByRole('button', { name: /^Bench: Build Grebe's levain/ })).toBeHidden();
-  await expect(page.getByRole('button', { name: /^Taken: Take 180 g from Grebe/ })).toBeVisible();
+  await expect(page.getByText(/^The plan was mended: Dunlin's levain is built/)).toBeVisible({
+    timeout: 45_000,
+  });
+  await expect(page.getByRole('button', { name: /^Bench: Build Dunlin's levain/ })).toBeHidden();
+  await expect(page.getByRole('button', { name: /^Taken: Take 150 g from Dunlin/ })).toBeVisible();
+});
+
+test('a step is skipped and had at another time; both can be taken back', async ({
+  page,
+  kitchen,
+}) => {
+  await kitchen.open('/plan', 'demo');
+  await planned(page);
+  const feed = page.getByRole('button', { name: /^18:30 Feed Skua/ });
+  await feed.click();
+  const sheet = page.getByRole('dialog', { name: 'Feed Skua' });
+  await kitchen.accessible();
+  await sheet.getByRole('button', { name: 'Skip it' }).click();
+  const put = page.getByRole('region', { name: 'As you had it' });
+  await expect(put.getByText(/^Skua is left alone until tomorrow/)).toBeVisible();
+  await planned(page);
+  await expect(feed).toBeHidden();
+  await kitchen.button('Undo').click();
+  await expect(put).toBeHidden();
+  await planned(page);
+  await feed.click();
+  await sheet.getByLabel('At another time').fill('2026-03-13T17:00');
+  await sheet.getByRole('button', { name: 'Shift it' }).click();
+  await expect(sheet.getByText('That is over.')).toBeVisible();
+  await sheet.getByLabel('At another time').fill('2026-03-13T21:00');
+  await sheet.getByRole('button', { name: 'Shift it' }).click();
+  await planned(page);
+  await expect(page.getByRole('button', { name: /^21:00 Feed Skua/ })).toBeVisible();
+  await page.reload();
+  await expect(put.getByText('Skua is touched at 21:00, and not before.')).toBeVisible();
+  await put.getByRole('button', { name: /^Let the plan decide/ }).click();
+  await expect(put).toBeHidden();
+});
+
+test('hands are painted and a bake is moved, with the keyboard alone', async ({
+  page,
+  kitchen,
+}) => {
+  await kitchen.open('/plan', 'demo');
+  await page.getByRole('radio', { name: 'away' }).click();
+  const grid = page.getByRole('grid', { name: 'Hands through the week, by the hour' });
+  await grid.getByRole('gridcell', { name: 'Mon 00:00, asleep' }).focus();
+  for (let day = 0; day < 5; day++) await page.keyboard.press('ArrowDown');
+  for (let hour = 0; hour < 9; hour++) await page.keyboard.press('ArrowRight');
+  await expect(grid.getByRole('gridcell', { name: 'Sat 09:00, there' })).toBeFocused();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Shift+ArrowRight');
+  await expect(grid.getByRole('gridcell', { name: 'Sat 10:00, away' })).toBeFocused();
+  await page.reload();
+  await expect(grid.getByRole('gridcell', { name: 'Sat 09:00, away' })).toBeAttached();
+  await kitchen.button('Wash off what was painted').click();
+  await expect(grid.getByRole('gridcell', { name: 'Sat 09:00, there' })).toBeAttached();
+
+  await planned(page);
+  const grip = page.getByRole('slider', { name: 'Saturday tins, when its levain is wanted' });
+  await grip.focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await expect(
+    page.getByText('180 g of Grebe, ripe tomorrow 10:30 to 12:30', { exact: true }),
+  ).toBeVisible();
+  await kitchen.button('Undo').click();
+  await expect(
+    page.getByText('180 g of Grebe, ripe tomorrow 09:30 to 11:30', { exact: true }),
+  ).toBeVisible();
+});
+
+test('what happens if: the canopy follows, and the feed thought of is done', async ({
+  page,
+  kitchen,
+}) => {
+  await kitchen.open('/jar/grebe', 'demo');
+  await kitchen.button('What happens if I feed it').click();
+  const panel = page.getByRole('region', { name: 'What happens if' });
+  const heading = panel.getByRole('heading');
+  await expect(heading).toHaveText(/^If fed now: ripe /);
+  const before = await heading.textContent();
+  await kitchen.accessible();
+  await panel.getByRole('slider', { name: 'Keep, flour, water' }).fill('8');
+  await expect(panel.getByText('25 + 200 + 200 g')).toBeVisible();
+  await expect(heading).not.toHaveText(before!);
+  await panel.getByRole('radio', { name: 'Fridge' }).click();
+  await expect(panel.getByText('5 °C, as it is')).toBeVisible();
+  await panel.getByRole('slider', { name: 'Which is' }).fill('24');
+  await expect(panel.getByText('24 °C all day')).toBeVisible();
+  await panel.getByRole('slider', { name: 'Fed', exact: true }).fill('2');
+  await expect(heading).toHaveText(/^If fed 20:20: ripe /);
+  await panel.getByRole('button', { name: 'Do this' }).click();
+  await expect(page.getByText(/Grebe is left alone until 20:20$/)).toBeVisible();
+  await page.goto('/jar/grebe/feed?at=2026-03-13T20:20');
+  await expect(page.getByText('Grebe at the bench · 1 of 5')).toBeVisible();
+  await kitchen.button('Keep is in').click();
+  await expect(page.getByText(/200/).first()).toBeVisible();
+});
+
+test('the browser says when a step is due, once it may', async ({ page, context, kitchen }) => {
+  await context.grantPermissions(['notifications']);
+  await page.addInitScript(() => {
+    const told: string[] = [];
+    class Told {
+      static permission = 'granted';
+      static requestPermission = () => Promise.resolve('granted');
+      constructor(title: string) {
+        told.push(title);
+      }
+    }
+    Object.assign(window, { Notification: Told, told });
+  });
+  const told = () => page.evaluate(() => (window as unknown as { told: string[] }).told);
+  await kitchen.open('/plan', 'demo');
+  await planned(page);
+  await expect(page.getByText('Shall the browser say when a step is due?')).toBeHidden();
+  await kitchen.button('Follow it').click();
+  await kitchen.button('Yes, tell me').click();
+  await expect(page.getByText('Shall the browser say when a step is due?')).toBeHidden();
+  expect(await told()).toEqual([]);
+  await kitchen.open('/', 'demo', '2026-03-13T18:31');
+  await expect.poll(told).toContain('Feed Skua');
+  await kitchen.open('/settings', 'demo', '2026-03-13T18:31');
+  await page.getByRole('radio', { name: 'Quiet' }).click();
+  await kitchen.open('/', 'demo', '2026-03-13T18:32');
+  await expect(page.getByText(/^As planned/)).toBeVisible();
+  expect(await told()).toEqual([]);
 });
 
 test('a bake is added from loaves, and a trip is marked', async ({ page, kitchen }) => {

@@ -1,4 +1,5 @@
 import { middlePace } from '@core/ferment';
+import { homeOf } from '@core/journal';
 import { DAY } from '@core/measure';
 import { type Plan, USUAL_LIMITS, USUAL_WEIGHTS, handsFrom } from '@core/plan';
 
@@ -13,39 +14,55 @@ import {
   searchStopped,
   searchWentOn,
 } from './plan';
-import { selectArranged, selectBelief, selectJars, selectNow, selectTime } from './selectors';
+import {
+  selectArranged,
+  selectBelief,
+  selectJarEvents,
+  selectJars,
+  selectNow,
+  selectTime,
+} from './selectors';
 import { type RootState, type Store } from './store';
 
 /** Days a plan looks ahead, and beyond the last bake. */
 const DAYS = 7;
 const AFTER_LAST_BAKE = DAY;
+/** Somebody who looks stays for so long, ms. */
+const LOOKING = 30 * 60_000;
 /** Wishes come in handfuls, ms. */
 const PAUSE = 400;
 
 /** The problem that the kitchen and its wishes pose now. */
 function problemOf(state: RootState): SentProblem {
   const now = selectNow(state);
-  const { bakes, hands, trips, leftAlone, strongFeeds } = state.plan;
+  const { bakes, hands, trips, leftAlone, strongFeeds, looked } = state.plan;
   const time = selectTime(state);
   const wanted = bakes.filter(({ until }) => until > now);
   const until = Math.max(now + DAYS * DAY, ...wanted.map((bake) => bake.until + AFTER_LAST_BAKE));
+  // Who looks at the plan is there, whatever the pattern says; but for a trip, which may be planned from afar.
+  const there =
+    looked && !trips.some((trip) => now >= trip.from && now < trip.until)
+      ? [{ from: now, until: now + LOOKING }]
+      : [];
   return {
     now,
     until,
     zone: state.kitchen.zone,
     arranged: selectArranged(state),
-    hands: handsFrom(weekPattern(hands), trips, now, until, time),
+    hands: [...there, ...handsFrom(weekPattern(hands), trips, now, until, time)],
     wanted,
     leftAlone: leftAlone.filter((stretch) => stretch.until > now),
     limits: { ...USUAL_LIMITS, strongFeeds },
     weights: USUAL_WEIGHTS,
     jars: selectJars(state).map((jar) => {
       const belief = selectBelief(state, jar.id);
+      const home = homeOf(selectJarEvents(state, jar.id), now);
       return {
         id: jar.id,
         fedMix: jar.fedMix,
         since: jar.since,
         stays: jar.stays,
+        ...(home === null ? {} : { home }),
         massG: jar.massG,
         keepG: jar.card.keepG,
         vessel: jar.card.vessel,
@@ -67,6 +84,12 @@ const wished = ({ bakes, hands, trips, leftAlone, strongFeeds }: PlanState) => [
   leftAlone,
   strongFeeds,
 ];
+
+/** Whether the followed plan's next step should have been done by now. */
+function isLate({ plan, time }: RootState): boolean {
+  const next = followedPlan(plan)?.steps[0];
+  return plan.searching === null && next !== undefined && next.latest < time.now;
+}
 
 let running: Search | null = null;
 
@@ -147,7 +170,11 @@ export function keepPlanning(
   soon();
   const unsubscribe = store.subscribe(() => {
     const now = watched(store.getState());
-    if (now.every((part, i) => part === before[i])) return;
+    if (now.every((part, i) => part === before[i])) {
+      // A step that was not done in time makes the rest of the plan a fiction.
+      if (isLate(store.getState())) soon();
+      return;
+    }
     // Looking away changes nothing; looking again finds what was found, unless it has changed since.
     const onlyLooked = now.every((part, i) => part === before[i] || typeof part === 'boolean');
     before = now;

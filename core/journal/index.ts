@@ -4,6 +4,7 @@
  */
 export * from './events';
 export * from './fold';
+export * from './homeOf';
 export * from './ifFed';
 export * from './objections';
 export * from './standing';

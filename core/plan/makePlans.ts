@@ -128,7 +128,7 @@ function solveAll(
     const solved = bakes.length > 0 ? solveJar(task, { slots, book, avoid, progress }) : null;
     if (bakes.length > 0 && !solved) return { task, steps: null, prospects: [], curve: null };
     const baked = solved ? withSlack(task, solved.steps) : [];
-    const home = kitchenOf(problem).byId.get(start.place)!;
+    const home = kitchenOf(problem).byId.get(jar.home ?? start.place)!;
     const steps = [...baked, ...keepRhythm(task, lastState(task, baked), home, slots.all)];
     for (const step of steps) if (isMixing(step)) touched.add(step.at);
     return {

@@ -8,6 +8,8 @@ export interface PlannedJar {
   readonly fedMix: Mix;
   readonly since: Instant;
   readonly stays: readonly Stay[];
+  /** Where it usually lives; where it stands when not given. */
+  readonly home?: string;
   readonly massG: number;
   readonly keepG: number;
   readonly vessel: Vessel;

@@ -17,6 +17,7 @@ import { HandsPanel } from './HandsPanel';
 import { Obstacles } from './Obstacles';
 import { PutOffPanel } from './PutOffPanel';
 import { PlansOffered } from './PlansOffered';
+import { ReminderOffer } from './ReminderOffer';
 import { StepList } from './StepList';
 import { WeekRows } from './WeekRows';
 
@@ -61,6 +62,7 @@ export function PlanScreen() {
   const found = (
     <>
       {mended && <Notice title={mended} />}
+      <ReminderOffer />
       <Obstacles />
       <Searching />
       <PlansOffered shown={preview} onShow={setShown} />

@@ -80,7 +80,7 @@ export function WeekRows({ plan }: { readonly plan: Plan }) {
                 main: kind === 'build' || kind === 'topUp' || kind === 'take',
               }))}
               days={days}
-              label={`${name}: ${curve.ripe.map(([a, b]) => `${STAGE_WORDS.ripe} ${words.stretch(a, b)}`).join(', ') || 'not ripe this week'}`}
+              label={`${name}: ${curve.ripe.map(([a, b]) => `${STAGE_WORDS.ripe} ${words.moment(a)} to ${words.time(b)}`).join(', ') || 'not ripe this week'}`}
             />
           </WeekCanopyRow>
         );

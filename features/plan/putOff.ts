@@ -25,7 +25,7 @@ export function skipped(
   const { before } = neighboursOf(step, steps);
   return {
     jar: step.jar,
-    from: Math.max(now, Math.min(step.earliest, step.at), (before?.at ?? now) + APART) - 1,
+    from: Math.max(now, Math.min(step.earliest, step.at), before ? before.at + APART : now) - 1,
     until: Math.max(step.latest, step.at + SKIPPED_FOR, endOfDay),
     butAt: null,
   };

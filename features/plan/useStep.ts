@@ -62,7 +62,7 @@ export function useStep(step: Step): { readonly open: () => void; readonly openT
           dispatch(
             logEntries(
               [{ kind: 'moved', ...entry, place: step.place! }],
-              `${jar?.card.name ?? 'The jar'} is put away`,
+              `${jar?.card.name ?? 'The jar'} is moved`,
             ),
           ),
       };

@@ -12,11 +12,13 @@ import {
   makeStore,
   readClock,
   selectJar,
+  selectPlaces,
   ticked,
   useAppSelector,
 } from '@state';
 
 import { kitchenWords, mendedWords } from '../words';
+import { Reminders } from './Reminders';
 
 /** How often the jars on the shelves move, ms. */
 const TICK = 20_000;
@@ -52,12 +54,21 @@ export function Kitchen({ children }: { readonly children: ReactNode }) {
 function Opened({ children }: { readonly children: ReactNode }) {
   const open = useAppSelector((state) => state.kitchen.status === 'open');
   const theme = useAppSelector((state) => state.settings.theme);
-  return open ? <LookProvider theme={theme}>{children}</LookProvider> : null;
+  return open ? (
+    <LookProvider theme={theme}>
+      {children}
+      <Reminders />
+    </LookProvider>
+  ) : null;
 }
 
 /** What changed in the followed plan, in the kitchen's words. */
 function explainMending(before: Plan, after: Plan, state: RootState): string | null {
   const words = kitchenWords(state.settings, state.kitchen.zone, state.time.now);
   const name = (id: string) => selectJar(state, id)?.card.name ?? id;
-  return mendedWords(before, after, name, words);
+  const place = (id: string) =>
+    selectPlaces(state)
+      .find((p) => p.id === id)
+      ?.name.toLowerCase() ?? id;
+  return mendedWords(before, after, name, place, words);
 }

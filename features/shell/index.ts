@@ -3,3 +3,4 @@ export * from './Kitchen';
 export * from './NotFoundScreen';
 export * from './saveFile';
 export * from './Shell';
+export { askLeave, reminderLeave } from './reminders';

@@ -67,6 +67,15 @@ it('a plan is told in a line', () => {
   );
 });
 
+it('slack that begins or ends on another day says which', () => {
+  const tomorrow = {
+    ...build,
+    at: at('20:00') + 24 * 3_600_000,
+    latest: at('21:40') + 24 * 3_600_000,
+  };
+  expect(slackWords(tomorrow, words)).toBe('any time today 18:00 to 21:40');
+});
+
 it('what cannot be had is explained, with what can', () => {
   const said = impossibleWords(
     {
@@ -90,16 +99,29 @@ it('what cannot be had is explained, with what can', () => {
 });
 
 it('a mended plan says what changed, and nothing when nothing did', () => {
-  expect(mendedWords(plan(), plan(), name, words)).toBeNull();
+  expect(mendedWords(plan(), plan(), name, place, words)).toBeNull();
   const later = plan({
     steps: [{ ...build, at: at('21:00') }],
     wanted: [{ ...plan().wanted[0]!, chance: 0.71, peakAt: at('23:40') }],
   });
-  expect(mendedWords(plan(), later, name, words)).toBe(
+  expect(mendedWords(plan(), later, name, place, words)).toBe(
     "The plan was mended: Grebe's levain is now built 21:00 instead of 20:00; it peaks 40 min later; ripe in time with 71 %, 86 % before.",
   );
-  expect(mendedWords(plan(), plan({ steps: [] }), name, words)).toContain(
+  expect(mendedWords(plan(), plan({ steps: [] }), name, place, words)).toContain(
     "Grebe's levain is built",
+  );
+});
+
+it('a mended plan says what saves the levain', () => {
+  const take: Step = { ...build, at: at('23:30'), kind: 'take', takeG: 180 };
+  const toppedUp = plan({ steps: [{ ...build, kind: 'topUp' }, take] });
+  expect(mendedWords(plan({ steps: [build, take] }), toppedUp, name, place, words)).toBe(
+    'The plan was mended: topping up what is in the jar saves it.',
+  );
+  const move: Step = { ...build, at: at('22:00'), kind: 'move', place: 'larder' };
+  const held = plan({ steps: [build, move, take] });
+  expect(mendedWords(plan({ steps: [build, take] }), held, name, () => 'stairwell', words)).toBe(
+    'The plan was mended: it waits for the bake: stairwell.',
   );
 });
 

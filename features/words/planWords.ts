@@ -60,7 +60,7 @@ export function stepWords(
     case 'take':
       return `Take ${words.grams(step.takeG!)} from ${jarName} for the bake`;
     case 'move':
-      return `Put ${jarName} away: ${placeName(step.place!)}`;
+      return `Move ${jarName}: ${placeName(step.place!)}`;
   }
 }
 
@@ -108,6 +108,7 @@ export function mendedWords(
   before: Plan,
   after: Plan,
   jarName: (id: string) => string,
+  placeName: (id: string) => string,
   words: KitchenWords,
 ): string | null {
   const said: string[] = [];
@@ -119,6 +120,11 @@ export function mendedWords(
       said.push(
         `${jarName(build.jar)}'s levain is now built ${words.moment(build.at)} instead of ${words.moment(buildWas.at)}`,
       );
+    if (build?.kind === 'topUp' && buildWas?.kind !== 'topUp')
+      said.push(`topping up what is in the jar saves it`);
+    const waits = waitingPlace(after, prospect.id);
+    if (waits !== undefined && waitingPlace(before, prospect.id) === undefined)
+      said.push(`it waits for the bake: ${placeName(waits)}`);
     if (!build && buildWas) said.push(`${jarName(buildWas.jar)}'s levain is built`);
     if (was && Math.abs(was.peakAt - prospect.peakAt) > 20 * 60_000) {
       const minutes = Math.round((prospect.peakAt - was.peakAt) / 60_000);
@@ -128,6 +134,15 @@ export function mendedWords(
       said.push(`ripe in time with ${pct(prospect.chance)}, ${pct(was.chance)} before`);
   }
   return said.length > 0 ? `The plan was mended: ${said.join('; ')}.` : null;
+}
+
+/** The place to which a levain is moved before its bake takes it. */
+function waitingPlace({ steps }: Plan, bake: string): string | undefined {
+  const take = steps.find(({ kind, wanted }) => kind === 'take' && wanted === bake);
+  const touch =
+    take &&
+    steps.findLast(({ jar, at, kind }) => jar === take.jar && at < take.at && kind !== 'take');
+  return touch?.kind === 'move' ? touch.place : undefined;
 }
 
 const levainStep = (plan: Plan, bake: string) =>
@@ -140,7 +155,7 @@ export function plannedName({ kind }: Step, jarName: string): string {
     feed: `Feed ${jarName}`,
     topUp: `Top up ${jarName}`,
     take: `Take from ${jarName}`,
-    move: `Put ${jarName} away`,
+    move: `Move ${jarName}`,
   };
   return what[kind];
 }

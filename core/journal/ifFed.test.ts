@@ -1,0 +1,102 @@
+import { type Place, USUAL_BELIEF, USUAL_PLACES, middlePace } from '../ferment';
+import { HOUR, kitchenTime } from '../measure';
+import { type Arranged, type JarEvent } from './events';
+import { type FoldContext, type Jar, foldJar, placesOf } from './fold';
+import { homeOf } from './homeOf';
+import { ifFed } from './ifFed';
+
+const T0 = Date.parse('2026-02-02T08:00:00Z');
+const iso = (hours: number) => new Date(T0 + hours * HOUR).toISOString();
+const time = kitchenTime('Europe/Lisbon');
+const places = placesOf(
+  USUAL_PLACES.map((place): Arranged => ({ kind: 'arranged', id: place.id, at: iso(-1), place })),
+);
+const context: FoldContext = { places, time, pace: middlePace(USUAL_BELIEF) };
+const STARTED: JarEvent = {
+  kind: 'started',
+  id: 's',
+  jar: 'tern',
+  at: iso(0),
+  card: {
+    name: 'Tern',
+    keepG: 25,
+    ratio: { flour: 4, water: 4 },
+    flour: { white: 1 },
+    vessel: { emptyG: 350, capacityMl: 700 },
+    archived: false,
+  },
+  condition: 'ripe',
+  hydrationPct: 100,
+  massG: 225,
+  place: 'counter',
+};
+const jar = (): Jar => foldJar([STARTED], context)!.jar;
+const constant = (celsius: number): Place => ({
+  id: 'somewhere',
+  name: 'Somewhere',
+  kind: 'counter',
+  temperature: { kind: 'constant', celsius },
+  sd: 0.5,
+});
+const peak = (over: Partial<Parameters<typeof ifFed>[1]>) =>
+  ifFed(
+    jar(),
+    { at: T0 + 6 * HOUR, keepG: 25, flourG: 100, waterG: 100, place: constant(22), ...over },
+    context,
+    USUAL_BELIEF,
+    96,
+  ).outlook.forecast.peaksAtH!;
+
+describe('a feed that is only thought of', () => {
+  it('peaks later the colder it stands and the more it is fed', () => {
+    const temperatures = [28, 24, 20, 16].map((celsius) => peak({ place: constant(celsius) }));
+    expect(temperatures).toEqual([...temperatures].sort((a, b) => a - b));
+    expect(temperatures[3]!).toBeGreaterThan(2 * temperatures[0]!);
+    const ratios = [1, 2, 4, 8].map((parts) => peak({ flourG: 25 * parts, waterG: 25 * parts }));
+    expect(ratios).toEqual([...ratios].sort((a, b) => a - b));
+  });
+
+  it('is nothing to the jar: its mass, its stays and its places are as before', () => {
+    const before = jar();
+    const copy = structuredClone(before);
+    ifFed(
+      before,
+      { at: T0 + HOUR, keepG: 10, flourG: 50, waterG: 50, place: constant(25) },
+      context,
+      USUAL_BELIEF,
+      48,
+    );
+    expect(before).toEqual(copy);
+    expect([...context.places.keys()]).toEqual(USUAL_PLACES.map(({ id }) => id));
+  });
+
+  it('stands at the band with the whole mass right after the feed', () => {
+    const at = T0 + 6 * HOUR;
+    const feed = { at, keepG: 20, flourG: 60, waterG: 60, place: constant(22) };
+    const standing = ifFed(jar(), feed, context, USUAL_BELIEF, 48);
+    expect(standing.hours).toBe(0);
+    expect(standing.moment.height).toBeCloseTo(1, 2);
+    expect(standing.jar.massG).toBeCloseTo(140, 5);
+    const { low, high } = standing.outlook.peaksAtH!;
+    expect(standing.outlook.forecast.peaksAtH!).toBeGreaterThan(low);
+    expect(standing.outlook.forecast.peaksAtH!).toBeLessThan(high);
+  });
+});
+
+describe('where a jar lives', () => {
+  const moved = (hours: number, place: string): JarEvent => ({
+    kind: 'moved',
+    id: `m${hours}`,
+    jar: 'tern',
+    at: iso(hours),
+    place,
+  });
+  it('is where it spent most of a fortnight, not where it was put for a night', () => {
+    expect(homeOf([], T0)).toBeNull();
+    expect(homeOf([STARTED], T0 + HOUR)).toBe('counter');
+    const night = [STARTED, moved(200, 'warm')];
+    expect(homeOf(night, T0 + 210 * HOUR)).toBe('counter');
+    expect(homeOf(night, T0 + 600 * HOUR)).toBe('warm');
+    expect(homeOf([...night, moved(212, 'fridge')], T0 + 500 * HOUR)).toBe('fridge');
+  });
+});

@@ -1,0 +1,41 @@
+import { Notice, Press } from '@kit';
+import {
+  followedPlan,
+  selectNow,
+  selectSettings,
+  settingsChanged,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
+
+import { askLeave, reminderLeave } from '../shell';
+
+/** Asks once, when a plan is followed and has something to remind of. */
+export function ReminderOffer() {
+  const dispatch = useAppDispatch();
+  const now = useAppSelector(selectNow);
+  const { reminders } = useAppSelector(selectSettings);
+  const plan = useAppSelector((state) => followedPlan(state.plan));
+  const useful = plan?.steps.some(({ at }) => at > now);
+  if (!useful || reminders !== 'ask' || reminderLeave() === 'denied') return null;
+  const answer = async (yes: boolean) => {
+    const on = yes && (await askLeave());
+    dispatch(settingsChanged({ reminders: on ? 'on' : 'off' }));
+  };
+  return (
+    <Notice
+      tone="rim"
+      title="Shall the browser say when a step is due?"
+      actions={
+        <>
+          <Press onPress={() => void answer(true)}>Yes, tell me</Press>
+          <Press kind="bare" onPress={() => void answer(false)}>
+            No
+          </Press>
+        </>
+      }
+    >
+      Only while Ombrello is open. It can be changed in the settings.
+    </Notice>
+  );
+}

@@ -1,0 +1,94 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { Choice, Field, Panel, Words, parseNumber } from '@kit';
+
+import { useSetting } from './useSetting';
+
+/** What a new starter is fed, and how the bench weighs. Each jar's own card goes before this. */
+export function SchoolPanel() {
+  const { settings, set } = useSetting();
+  return (
+    <Panel label="The school">
+      <Words size="title" level={2}>
+        The school
+      </Words>
+      <Words size="small" tone="quiet">
+        What a new starter begins with. Each jar has its own feed on its card.
+      </Words>
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        <NumberSetting
+          label="Flour to 1 of keep"
+          value={settings.parts}
+          low={0.25}
+          high={20}
+          onSet={(parts) => set({ parts })}
+        />
+        <NumberSetting
+          label="Hydration"
+          unit="%"
+          value={settings.hydrationPct}
+          low={40}
+          high={200}
+          onSet={(hydrationPct) => set({ hydrationPct })}
+        />
+      </View>
+      <Choice
+        label="Into the jar"
+        options={[
+          { is: 'waterFirst' as const, text: 'Water first' },
+          { is: 'flourFirst' as const, text: 'Flour first' },
+        ]}
+        chosen={settings.order}
+        onChoose={(order) => set({ order })}
+      />
+      <Words size="small" tone="quiet">
+        Water first is the safer habit: extra flour can be lifted off the top, extra water cannot be
+        taken out.
+      </Words>
+      <Choice
+        label="On the scale"
+        options={[
+          { is: 'tare' as const, text: 'Tare each portion' },
+          { is: 'inJar' as const, text: 'Leave it, with the jar' },
+        ]}
+        chosen={settings.weighing}
+        onChoose={(weighing) => set({ weighing })}
+      />
+    </Panel>
+  );
+}
+
+function NumberSetting({
+  label,
+  unit,
+  value,
+  low,
+  high,
+  onSet,
+}: {
+  readonly label: string;
+  readonly unit?: string;
+  readonly value: number;
+  readonly low: number;
+  readonly high: number;
+  readonly onSet: (value: number) => void;
+}) {
+  const [text, setText] = useState(String(value));
+  const given = parseNumber(text);
+  const good = given >= low && given <= high;
+  return (
+    <Field
+      label={label}
+      text={text}
+      numeric
+      {...(unit ? { unit } : {})}
+      onText={(to) => {
+        setText(to);
+        const next = parseNumber(to);
+        if (next >= low && next <= high) onSet(next);
+      }}
+      problem={good ? null : `Between ${low} and ${high}, please. Until then ${value} stays.`}
+    />
+  );
+}

@@ -1,0 +1,52 @@
+import { Choice, Panel, Words } from '@kit';
+
+import { useSetting } from './useSetting';
+
+/** Looks and units. */
+export function ShownPanel() {
+  const { settings, set } = useSetting();
+  return (
+    <Panel label="How things are shown">
+      <Words size="title" level={2}>
+        How things are shown
+      </Words>
+      <Choice
+        label="Theme"
+        options={[
+          { is: 'system' as const, text: 'As the device' },
+          { is: 'light' as const, text: 'Light' },
+          { is: 'dark' as const, text: 'Dark' },
+        ]}
+        chosen={settings.theme}
+        onChoose={(theme) => set({ theme })}
+      />
+      <Choice
+        label="Temperature"
+        options={[
+          { is: 'celsius' as const, text: '°C' },
+          { is: 'fahrenheit' as const, text: '°F' },
+        ]}
+        chosen={settings.temperature}
+        onChoose={(temperature) => set({ temperature })}
+      />
+      <Choice
+        label="Clock"
+        options={[
+          { is: '24' as const, text: '18:20' },
+          { is: '12' as const, text: '6:20 pm' },
+        ]}
+        chosen={settings.clock}
+        onChoose={(clock) => set({ clock })}
+      />
+      <Choice
+        label="Weights"
+        options={[
+          { is: false, text: 'Grams' },
+          { is: true, text: 'Grams, with ounces beside' },
+        ]}
+        chosen={settings.ounces}
+        onChoose={(ounces) => set({ ounces })}
+      />
+    </Panel>
+  );
+}

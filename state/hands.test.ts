@@ -1,0 +1,53 @@
+import { USUAL_HANDS, handsAt, handsFromStored, paint, weekPattern } from './hands';
+
+const FRIDAY = 4;
+
+describe('hands', () => {
+  it('are there when up and not at work', () => {
+    expect(weekPattern(USUAL_HANDS)[FRIDAY]).toEqual([
+      [6.5, 8],
+      [17.5, 22.5],
+    ]);
+    expect(weekPattern(USUAL_HANDS)[6]).toEqual([[6.5, 22.5]]);
+    expect(handsAt(USUAL_HANDS, FRIDAY, 3)).toBe('asleep');
+    expect(handsAt(USUAL_HANDS, FRIDAY, 12)).toBe('away');
+  });
+
+  it('follow what is painted over the pattern, and the pattern again when it is painted back', () => {
+    const early = paint(
+      USUAL_HANDS,
+      [
+        [FRIDAY, 5],
+        [FRIDAY, 6],
+      ],
+      'there',
+    );
+    expect(weekPattern(early)[FRIDAY]![0]).toEqual([5, 8]);
+    const choir = paint(early, [[FRIDAY, 19]], 'away');
+    expect(weekPattern(choir)[FRIDAY]).toEqual([
+      [5, 8],
+      [17.5, 19],
+      [20, 22.5],
+    ]);
+    const back = paint(choir, [[FRIDAY, 19]], 'there');
+    expect(back.painted).not.toHaveProperty('4 19');
+    expect(weekPattern(back)[FRIDAY]![1]).toEqual([17.5, 22.5]);
+  });
+
+  it('can be a shift that ends after midnight', () => {
+    const night = paint(
+      USUAL_HANDS,
+      [0, 1, 2].map((hour) => [6, hour] as const),
+      'there',
+    );
+    expect(weekPattern(night)[6]).toEqual([
+      [0, 3],
+      [6.5, 22.5],
+    ]);
+  });
+
+  it('are the usual ones when nothing usable was stored', () => {
+    expect(handsFromStored(null)).toEqual(USUAL_HANDS);
+    expect(handsFromStored({ upFrom: 5 })).toEqual({ ...USUAL_HANDS, upFrom: 5 });
+  });
+});
