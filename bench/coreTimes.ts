@@ -65,13 +65,17 @@ export function searchTimes(): void {
   timed(`fit of 30 feeds with ${readings} readings`, 3, () => fitCommand(input), '1500 ms');
 
   const problem = hardFortnight();
-  const begin = performance.now();
-  let first = 0;
-  makePlans(problem, () => {
-    first ||= performance.now() - begin;
-  });
-  report('hard fortnight: first plan', `${first.toFixed(0)} ms`, '500 ms');
-  report('hard fortnight: all plans', `${(performance.now() - begin).toFixed(0)} ms`, '2000 ms');
+  // The first search is what a baker waits for after opening the page; later ones find a worker that is warm.
+  for (const which of ['cold', 'warm']) {
+    const begin = performance.now();
+    let first = 0;
+    makePlans(problem, () => {
+      first ||= performance.now() - begin;
+    });
+    report(`hard fortnight, ${which}: first plan`, `${first.toFixed(0)} ms`, '500 ms');
+    const all = performance.now() - begin;
+    report(`hard fortnight, ${which}: all plans`, `${all.toFixed(0)} ms`, '2000 ms');
+  }
 }
 
 function hardFortnight(): Problem {

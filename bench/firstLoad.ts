@@ -1,20 +1,17 @@
-import { spawn } from 'node:child_process';
-
 import { chromium } from '@playwright/test';
 
+import { served } from './served';
 import { middle, report } from './timing';
 
 const PORT = '4197';
-const URL = `http://127.0.0.1:${PORT}/?at=2026-03-13T18:20`;
 const RUNS = 5;
 
 /** The production export over the wire, in a fresh browser: bytes, and the time to the first jar drawn. */
 export async function firstLoad(): Promise<void> {
-  const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
-    env: { ...process.env, PORT, KITCHEN: 'demo' },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  await new Promise((ready) => server.stdout.once('data', ready));
+  await served(PORT, measure);
+}
+
+async function measure(base: string): Promise<void> {
   const browser = await chromium.launch({
     executablePath: '/usr/bin/chromium',
     args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
@@ -40,7 +37,7 @@ export async function firstLoad(): Promise<void> {
           if (kinds.get(requestId)) script += encodedDataLength;
         });
         const begin = Date.now();
-        await page.goto(URL, { waitUntil: 'commit' });
+        await page.goto(`${base}/?at=2026-03-13T18:20`, { waitUntil: 'commit' });
         await page.getByRole('link', { name: /^Grebe,/ }).waitFor();
         times.push(Date.now() - begin);
         await page.waitForTimeout(300);
@@ -64,6 +61,5 @@ export async function firstLoad(): Promise<void> {
     }
   } finally {
     await browser.close();
-    server.kill();
   }
 }

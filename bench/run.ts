@@ -3,8 +3,11 @@ import { existsSync } from 'node:fs';
 
 import { coreTimes, searchTimes } from './coreTimes';
 import { firstLoad } from './firstLoad';
+import { inPage } from './inPage';
 
 coreTimes();
 searchTimes();
-if (existsSync('dist/index.html')) await firstLoad();
-else console.log('No build in dist/: run `npm run build` first for the first load.');
+if (existsSync('dist/index.html')) {
+  await firstLoad();
+  await inPage();
+} else console.log('No build in dist/: run `npm run build` first for what is measured in a page.');

@@ -46,8 +46,17 @@ export function blendShares(blend: Blend): readonly (readonly [FlourKind, number
   return total > 0 ? present.map(([kind, share]) => [kind, share / total]) : [['white', 1]];
 }
 
+/** Blends are asked for their traits at every simulation. */
+const known = new WeakMap<Blend, FlourTraits>();
+
 /** The traits of a blend: the mean of its flours by weight. */
 export function blendTraits(blend: Blend): FlourTraits {
+  const traits = known.get(blend) ?? meanTraits(blend);
+  known.set(blend, traits);
+  return traits;
+}
+
+function meanTraits(blend: Blend): FlourTraits {
   const mean = (trait: keyof FlourTraits) =>
     blendShares(blend).reduce((sum, [kind, share]) => sum + share * FLOURS[kind][trait], 0);
   return {

@@ -44,7 +44,12 @@ export function quickChance(
 
 /** Ways in which pace, thermometer and the feed itself may differ, the same for every plan: many, and few for a first view. */
 const MANY = evenDraws(200, 3);
-const FEW = evenDraws(24, 3);
+/** The farthest out first: a levain that is not ripe through its window fails there, and need not be followed further. */
+const FEW = evenDraws(24, 3).toSorted((a, b) => farOut(b) - farOut(a));
+
+function farOut([own = 0, , feed = 0]: readonly number[]): number {
+  return Math.abs(own) + Math.abs(feed);
+}
 
 /**
  * A levain followed from its mixing for each of the draws: how many are ripe through the window, and when they peak.
@@ -80,14 +85,29 @@ function drawn(
   return { chance: ripe / draws.length, peaks };
 }
 
+/** What was found of a levain's chance: what it is, or only that it is below something. */
+type Found = { readonly chance: number } | { readonly below: number };
+
+/** By bake: stretches are shared by all plans that come to the same levain. */
+const found = new WeakMap<Stretch, Map<string, Found>>();
+
 /** The chance that a levain is ripe all through its window, by the full model for a few draws; nought below `atLeast`. */
-export const chanceOf = (
+export function chanceOf(
   problem: Problem,
   jar: PlannedJar,
   levain: Stretch,
   bake: Wanted,
   atLeast: number,
-): number => drawn(problem, jar, levain, bake, FEW, atLeast).chance;
+): number {
+  const ofBakes = found.get(levain) ?? new Map<string, Found>();
+  found.set(levain, ofBakes);
+  const known = ofBakes.get(bake.id);
+  if (known && 'chance' in known) return known.chance >= atLeast ? known.chance : 0;
+  if (known && known.below <= atLeast) return 0;
+  const { chance } = drawn(problem, jar, levain, bake, FEW, atLeast);
+  ofBakes.set(bake.id, chance > 0 ? { chance } : { below: atLeast });
+  return chance;
+}
 
 /**
  * How a levain may turn out: followed from its mixing with the full model for two hundred draws of pace, thermometer and
