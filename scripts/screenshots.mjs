@@ -60,6 +60,41 @@ const PICTURES = [
       },
     },
   ],
+  [
+    'step-phone',
+    '/plan',
+    PHONE,
+    {
+      before: async (page) => {
+        await followed(page);
+        await page.getByRole('button', { name: /^[0-9:]+ Build Grebe/ }).click();
+      },
+    },
+  ],
+  [
+    'hands-phone',
+    '/plan',
+    PHONE,
+    {
+      before: async (page) => {
+        const hands = page.getByRole('region', { name: 'Hands' });
+        await hands.evaluate((panel) => panel.scrollIntoView());
+      },
+    },
+  ],
+  [
+    'what-if-phone',
+    '/jar/grebe',
+    PHONE,
+    {
+      before: async (page) => {
+        await press('What happens if I feed it')(page);
+        await page.getByRole('slider', { name: 'Keep, flour, water' }).fill('6');
+        const panel = page.getByRole('region', { name: 'What happens if' });
+        await panel.evaluate((element) => element.scrollIntoView());
+      },
+    },
+  ],
   ['settings-phone', '/settings', PHONE],
 ];
 

@@ -126,6 +126,14 @@ function readingsOf(rows: Float64Array, count: number): Ripeness {
     const t = (gas - read(i - 1, GAS)) / (read(i, GAS) - read(i - 1, GAS));
     return read(i - 1, 0) + t * (read(i, 0) - read(i - 1, 0));
   };
+  /** The hour of the summit of the parabola through the highest row and its neighbours: steps are long. */
+  const summit = () => {
+    const [a, b, c] = [top - 1, top, top + 1].map((i) => [read(i, 0), read(i, GAS)] as const);
+    const left = (b![1] - a![1]) / (b![0] - a![0]);
+    const right = (c![1] - b![1]) / (c![0] - b![0]);
+    const bend = (right - left) / (c![0] - a![0]);
+    return bend < 0 ? (a![0] + b![0]) / 2 - left / (2 * bend) : b![0];
+  };
   const sinksTo = (gas: number): number | null => {
     for (let i = top + 1; i < count; i++) {
       if (read(i, GAS) <= gas) return crossing(i, gas);
@@ -135,7 +143,7 @@ function readingsOf(rows: Float64Array, count: number): Ripeness {
   };
   return {
     doublesH: risesTo(1),
-    peakH: peaked ? read(top, 0) : null,
+    peakH: peaked ? summit() : null,
     peakHeight: 1 + rise,
     ripeFromH: peaked ? risesTo(RIPE_FROM * (1 + rise) - 1) : null,
     ripeUntilH: peaked ? sinksTo(rise * (1 - RIPE_LOSS)) : null,
