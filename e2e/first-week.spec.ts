@@ -52,14 +52,7 @@ test('start empty, add a starter, feed it with an overshoot, log a look, and fin
 
 test('a feed can be undone, and so can a strike', async ({ page, kitchen }) => {
   await kitchen.open('/jar/grebe/feed', 'demo');
-  for (const step of [
-    'Keep is in',
-    'Water is in',
-    'Flour is in',
-    'The band is set',
-    'The feed is done',
-  ])
-    await kitchen.button(step).click();
+  await kitchen.feedAtBench();
   await expect(page.getByText('Grebe is fed: 25 + 100 + 100 g')).toBeVisible();
   await expect(page.getByText('Fed 18:20, 25 + 100 + 100 g.', { exact: false })).toBeVisible();
   await kitchen.button('Undo').click();

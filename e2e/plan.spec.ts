@@ -65,14 +65,7 @@ test('a Saturday bake from the fridge: plan chosen, first step done late, the pl
   await planned(page);
   await page.getByRole('button', { name: /^Bench: Build Dunlin's levain/ }).click();
   await expect(page.getByText('Dunlin at the bench · 1 of 5')).toBeVisible();
-  for (const step of [
-    'Keep is in',
-    'Water is in',
-    'Flour is in',
-    'The band is set',
-    'The feed is done',
-  ])
-    await kitchen.button(step).click();
+  await kitchen.feedAtBench();
   await expect(page.getByText(/^Dunlin is fed/)).toBeVisible();
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
   await expect(page.getByText(/^The plan was mended: Dunlin's levain is built/)).toBeVisible({

@@ -2,140 +2,9 @@ import Joi from 'joi';
 
 import { type DayTemperature, USUAL_PACE, feed, starterIn } from '../ferment';
 import { type Arranged, placesOf } from '../journal';
-import { type Blend, DAY, FLOUR_KINDS, HOUR, kitchenTime } from '../measure';
-import {
-  type Problem,
-  type Step,
-  USUAL_LIMITS,
-  USUAL_WEIGHTS,
-  handsFrom,
-  makePlans,
-} from '../plan';
-
-interface PlanInput {
-  readonly now: string;
-  readonly zone: string;
-  readonly jars: readonly {
-    readonly id: string;
-    readonly flour: Blend;
-    readonly hydrationPct: number;
-    readonly massG: number;
-    readonly keepG: number;
-    readonly capacityMl: number;
-    readonly place: string;
-    readonly lastFed: {
-      readonly at: string;
-      readonly keepG: number;
-      readonly flourG: number;
-      readonly waterG: number;
-      readonly place?: string;
-    };
-    readonly moves: readonly { readonly at: string; readonly place: string }[];
-    readonly pace: number;
-    readonly paceSd: number;
-    readonly parts: number;
-  }[];
-  readonly places: readonly {
-    readonly id: string;
-    readonly celsius: number | readonly (readonly [number, number])[];
-    readonly sd: number;
-  }[];
-  readonly hands?: readonly { readonly from: string; readonly until: string }[];
-  readonly wanted: readonly {
-    readonly id: string;
-    readonly jar: string;
-    readonly levainG: number;
-    readonly hydrationPct?: number;
-    readonly from: string;
-    readonly until: string;
-  }[];
-  readonly limits: Problem['limits'];
-  readonly weights: Problem['weights'];
-  readonly days: number;
-}
-
-const iso = Joi.string().isoDate();
-const grams = Joi.number().greater(0).max(20_000);
-const key = Joi.string().min(1).max(80);
-const weight = Joi.number().min(0).max(1000).default(1);
-
-const SCHEMA = Joi.object<PlanInput>({
-  now: iso.required(),
-  zone: Joi.string().default('UTC'),
-  jars: Joi.array()
-    .items(
-      Joi.object({
-        id: key.required(),
-        flour: Joi.object(Object.fromEntries(FLOUR_KINDS.map((k) => [k, Joi.number().min(0)])))
-          .min(1)
-          .default({ white: 1 }),
-        hydrationPct: Joi.number().min(40).max(250).default(100),
-        massG: grams,
-        keepG: grams.default(20),
-        capacityMl: grams.default(750),
-        place: key.required(),
-        lastFed: Joi.object({
-          at: iso.required(),
-          keepG: grams.required(),
-          flourG: grams.required(),
-          waterG: Joi.number().min(0).max(20_000).required(),
-          place: key,
-        }).required(),
-        moves: Joi.array()
-          .items(Joi.object({ at: iso.required(), place: key.required() }))
-          .default([]),
-        pace: Joi.number().min(0.1).max(10).default(1),
-        paceSd: Joi.number().min(0).max(1).default(0.1),
-        parts: Joi.number().min(0.5).max(20).default(4),
-      }),
-    )
-    .min(1)
-    .required(),
-  places: Joi.array()
-    .items(
-      Joi.object({
-        id: key.required(),
-        celsius: Joi.alternatives(
-          Joi.number().min(-10).max(60),
-          Joi.array()
-            .items(
-              Joi.array().ordered(
-                Joi.number().min(0).max(24).required(),
-                Joi.number().min(-10).max(60).required(),
-              ),
-            )
-            .min(1),
-        ).required(),
-        sd: Joi.number().min(0).max(10).default(1),
-      }),
-    )
-    .min(1)
-    .required(),
-  hands: Joi.array().items(Joi.object({ from: iso.required(), until: iso.required() })),
-  wanted: Joi.array()
-    .items(
-      Joi.object({
-        id: key.required(),
-        jar: key.required(),
-        levainG: grams.required(),
-        hydrationPct: Joi.number().min(40).max(250),
-        from: iso.required(),
-        until: iso.required(),
-      }),
-    )
-    .default([]),
-  limits: Joi.object({
-    partsMin: Joi.number().min(0.5).max(10).default(USUAL_LIMITS.partsMin),
-    partsMax: Joi.number().min(0.5).max(10).default(USUAL_LIMITS.partsMax),
-    hungryMaxH: Joi.number().min(1).max(1000).default(USUAL_LIMITS.hungryMaxH),
-    strongFeeds: Joi.number().integer().min(0).max(4).default(USUAL_LIMITS.strongFeeds),
-    flourAtHandG: Joi.number().min(0),
-  }).default(USUAL_LIMITS),
-  weights: Joi.object({ flour: weight, touches: weight, oddHours: weight, risk: weight }).default(
-    USUAL_WEIGHTS,
-  ),
-  days: Joi.number().integer().min(1).max(28).default(7),
-});
+import { DAY, HOUR, kitchenTime } from '../measure';
+import { type Problem, type Step, handsFrom, makePlans } from '../plan';
+import { PLAN_SCHEMA, type PlanInput } from './planInput';
 
 /** A baker who sleeps from eleven to half past six. */
 const AWAKE = Array.from({ length: 7 }, () => [[6.5, 23] as const]);
@@ -145,7 +14,7 @@ const AWAKE = Array.from({ length: 7 }, () => [[6.5, 23] as const]);
  * @throws Error naming the field
  */
 export function planCommand(raw: unknown): unknown {
-  const problem = problemFrom(Joi.attempt(raw, SCHEMA, { convert: false }));
+  const problem = problemFrom(Joi.attempt(raw, PLAN_SCHEMA, { convert: false }));
   const planned = makePlans(problem);
   if ('impossible' in planned) {
     const [first] = planned.impossible;

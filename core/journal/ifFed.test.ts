@@ -1,7 +1,8 @@
 import { type Place, USUAL_BELIEF, USUAL_PLACES, middlePace } from '../ferment';
 import { HOUR, kitchenTime } from '../measure';
 import { type Arranged, type JarEvent } from './events';
-import { type FoldContext, type Jar, foldJar, placesOf } from './fold';
+import { placesOf } from './air';
+import { type FoldContext, type Jar, foldJar } from './fold';
 import { homeOf } from './homeOf';
 import { ifFed } from './ifFed';
 

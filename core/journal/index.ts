@@ -2,6 +2,7 @@
  * The one truth: what happened, as an append-only list of events, and the jars folded from it.
  * `schema.ts` is not re-exported: it brings Joi along, and only doors need it.
  */
+export * from './air';
 export * from './events';
 export * from './fold';
 export * from './homeOf';

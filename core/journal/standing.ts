@@ -16,7 +16,8 @@ import {
   tenthAndNineTenths,
 } from '../ferment';
 import { HOUR, type Instant } from '../measure';
-import { type FoldContext, type Jar, conditionsOf, placeAt } from './fold';
+import { placeAt } from './air';
+import { type FoldContext, type Jar, conditionsOf } from './fold';
 
 /** An hour and how far it may be off: one in ten falls before `low`, one in ten after `high`. */
 export interface Between {

@@ -1,8 +1,6 @@
+import { STICKS_G } from '../bench';
 import { flourAndWater, freshDensity } from '../measure';
 import { type PlannedJar, type Wanted } from './problem';
-
-/** What clings to bowl and spoon, grams. */
-export const STICKS_G = 7;
 
 /** A feed in whole grams, and what has to go before it. */
 export interface StepAmounts {

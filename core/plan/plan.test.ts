@@ -1,6 +1,6 @@
 import { type Jar, type JarEvent, outlookOf, withEvent } from '../journal';
 import { DAY, HOUR } from '../measure';
-import { STICKS_G } from './amounts';
+import { STICKS_G } from '../bench';
 import { makePlans } from './makePlans';
 import { type Plan, type Step, USUAL_LIMITS, USUAL_WEIGHTS } from './problem';
 import { normalShare } from './risk';

@@ -1,0 +1,92 @@
+import { type Ingredient, type Measure, gramsToVolume, volumeToGrams } from '../measure';
+
+/** How far a levelled measure may be off, as a share: flour settles or is spooned loose, a starter holds its gas. */
+export function measureError(ingredient: Ingredient): number {
+  if (ingredient === 'water') return 0.03;
+  return ingredient === 'starter' ? 0.1 : 0.12;
+}
+
+/** Fractions of a cup and of a spoon that drawers hold. */
+const CUPS = [1 / 4, 1 / 3, 1 / 2, 2 / 3, 3 / 4, 1] as const;
+const FRACTIONS = new Map<number, string>([
+  [1 / 4, '¼'],
+  [1 / 3, '⅓'],
+  [1 / 2, '½'],
+  [2 / 3, '⅔'],
+  [3 / 4, '¾'],
+]);
+/** Below so much of a cup, spoons serve better. */
+const SPOONS_BELOW = 0.23;
+
+/**
+ * A mass by cups and spoons, to the nearest measure that a drawer holds: "1 ¾ cups", "3 tbsp", "½ tsp".
+ *
+ * @param grams not negative
+ */
+export function cupsText(grams: number, ingredient: Ingredient): string {
+  const cups = gramsToVolume(grams, 'cup', ingredient);
+  if (cups >= SPOONS_BELOW) {
+    const count = nearest(cups, CUPS);
+    return `${mixedNumber(count)} ${count > 1 ? 'cups' : 'cup'}`;
+  }
+  const spoons = gramsToVolume(grams, 'tablespoon', ingredient);
+  if (spoons >= 0.75) return `${mixedNumber(nearest(spoons, [1 / 2, 1]))} tbsp`;
+  return `${mixedNumber(nearest(gramsToVolume(grams, 'teaspoon', ingredient), [1 / 4, 1 / 2, 3 / 4, 1]))} tsp`;
+}
+
+/** A number to the nearest of some fractions, above whole ones. */
+function nearest(count: number, fractions: readonly number[]): number {
+  const whole = Math.floor(count);
+  const rest = count - whole;
+  const best = [0, ...fractions].reduce((a, b) =>
+    Math.abs(b - rest) < Math.abs(a - rest) ? b : a,
+  );
+  return Math.max(fractions[0]!, whole + best);
+}
+
+function mixedNumber(count: number): string {
+  const whole = Math.floor(count + 1e-9);
+  const fraction = [...FRACTIONS].find(([of]) => Math.abs(count - whole - of) < 1e-6)?.[1];
+  return [whole > 0 ? String(whole) : '', fraction ?? ''].filter(Boolean).join('\u00a0') || '0';
+}
+
+const UNITS: Readonly<Record<string, Measure>> = {
+  cup: 'cup',
+  cups: 'cup',
+  c: 'cup',
+  tbsp: 'tablespoon',
+  tablespoon: 'tablespoon',
+  tablespoons: 'tablespoon',
+  tsp: 'teaspoon',
+  teaspoon: 'teaspoon',
+  teaspoons: 'teaspoon',
+  ml: 'millilitre',
+};
+
+/**
+ * Reads "1 1/2 cups", "3 tbsp", "¾ cup" or "120 ml" as grams of an ingredient.
+ *
+ * @returns null when it is no measure
+ */
+export function gramsFromMeasure(text: string, ingredient: Ingredient): number | null {
+  const given = /^\s*([\d\s.,/¼⅓½⅔¾]+?)\s*([a-z]+)\.?\s*$/i.exec(text);
+  const measure = given && UNITS[given[2]!.toLowerCase()];
+  const count = given ? countFrom(given[1]!) : NaN;
+  return measure && count > 0 ? volumeToGrams(count, measure, ingredient) : null;
+}
+
+/** "1 1/2", "1½", "0.5" as a number; NaN for anything else. */
+function countFrom(text: string): number {
+  let rest = text;
+  let sum = 0;
+  for (const [value, sign] of FRACTIONS)
+    if (rest.includes(sign)) {
+      sum += value;
+      rest = rest.replace(sign, ' ');
+    }
+  for (const part of rest.trim().split(/\s+/).filter(Boolean)) {
+    const fraction = /^(\d+)\/(\d+)$/.exec(part);
+    sum += fraction ? Number(fraction[1]) / Number(fraction[2]) : Number(part.replace(',', '.'));
+  }
+  return sum;
+}
