@@ -16,7 +16,8 @@ const FRACTIONS = new Map<number, string>([
   [3 / 4, '¾'],
 ]);
 /** Below so much of a cup, spoons serve better. */
-const SPOONS_BELOW = 0.23;
+const SPOONS_BELOW = 0.249;
+const SPOONS_IN_A_CUP = 16;
 
 /**
  * A mass by cups and spoons, to the nearest measure that a drawer holds: "1 ¾ cups", "3 tbsp", "½ tsp".
@@ -26,12 +27,21 @@ const SPOONS_BELOW = 0.23;
 export function cupsText(grams: number, ingredient: Ingredient): string {
   const cups = gramsToVolume(grams, 'cup', ingredient);
   if (cups >= SPOONS_BELOW) {
-    const count = nearest(cups, CUPS);
-    return `${mixedNumber(count)} ${count > 1 ? 'cups' : 'cup'}`;
+    // Up to two cups a spoon more or less still counts.
+    const whole = cups < 2 ? below(cups, CUPS) : nearest(cups, CUPS);
+    const more = cups < 2 ? Math.round((cups - whole) * SPOONS_IN_A_CUP) : 0;
+    const text = `${mixedNumber(whole)} ${whole > 1 ? 'cups' : 'cup'}`;
+    return more > 0 ? `${text} and ${more} tbsp` : text;
   }
   const spoons = gramsToVolume(grams, 'tablespoon', ingredient);
   if (spoons >= 0.75) return `${mixedNumber(nearest(spoons, [1 / 2, 1]))} tbsp`;
   return `${mixedNumber(nearest(gramsToVolume(grams, 'teaspoon', ingredient), [1 / 4, 1 / 2, 3 / 4, 1]))} tsp`;
+}
+
+/** The most of some fractions, above whole ones, that is not more than a number. */
+function below(count: number, fractions: readonly number[]): number {
+  const whole = Math.floor(count);
+  return whole + (fractions.findLast((fraction) => fraction <= count - whole + 1e-3) ?? 0);
 }
 
 /** A number to the nearest of some fractions, above whole ones. */
@@ -64,11 +74,16 @@ const UNITS: Readonly<Record<string, Measure>> = {
 };
 
 /**
- * Reads "1 1/2 cups", "3 tbsp", "¾ cup" or "120 ml" as grams of an ingredient.
+ * Reads "1 1/2 cups", "⅓ cup and 1 tbsp", "¾ cup" or "120 ml" as grams of an ingredient.
  *
  * @returns null when it is no measure
  */
 export function gramsFromMeasure(text: string, ingredient: Ingredient): number | null {
+  const parts = text.split(/\s+and\s+|\s*\+\s*/i);
+  if (parts.length > 1) {
+    const grams = parts.map((part) => gramsFromMeasure(part, ingredient));
+    return grams.includes(null) ? null : grams.reduce<number>((sum, g) => sum + g!, 0);
+  }
   const given = /^\s*([\d\s.,/¼⅓½⅔¾]+?)\s*([a-z]+)\.?\s*$/i.exec(text);
   const measure = given && UNITS[given[2]!.toLowerCase()];
   const count = given ? countFrom(given[1]!) : NaN;
