@@ -7,6 +7,7 @@ import { kitchenTime } from '@core/measure';
 import { type BenchDrafts, draftsOpened } from './bench';
 import { readClock } from './clock';
 import { journalFromText, journalToText } from './journalText';
+import { USUAL_STATE, doughChanged, doughFrom } from './dough';
 import { type KitchenName, type SetAside, logged, opened, saveFailed, saved } from './kitchen';
 import { type LearntByJar, learntOpened } from './learnt';
 import { USUAL_WISHES, keptOf, wishesFrom, wishesOpened } from './plan';
@@ -19,6 +20,7 @@ const journalKey = (name: KitchenName) => `ombrello/${name}/journal`;
 const benchKey = (name: KitchenName) => `ombrello/${name}/bench`;
 const planKey = (name: KitchenName) => `ombrello/${name}/plan`;
 const learntKey = (name: KitchenName) => `ombrello/${name}/learnt`;
+const doughKey = (name: KitchenName) => `ombrello/${name}/dough`;
 const asideKey = (name: KitchenName) => `ombrello/${name}/set-aside`;
 
 const FULL =
@@ -51,6 +53,8 @@ export async function keepStore(store: Store): Promise<() => void> {
       if (Object.values(kept).some((part, i) => part !== was[i]))
         write(planKey(kitchen.name), JSON.stringify(kept));
     }
+    if (sameKitchen && before.dough !== after.dough)
+      write(doughKey(kitchen.name), JSON.stringify(after.dough));
     if (sameKitchen && before.learnt !== after.learnt)
       write(learntKey(kitchen.name), JSON.stringify(after.learnt));
     before = after;
@@ -76,6 +80,7 @@ export async function openKitchen(store: Store, name: KitchenName): Promise<void
   const events = journal.events.length > 0 ? journal.events : usualArrangement();
   store.dispatch(learntOpened(((await readJson(learntKey(name))) ?? {}) as LearntByJar));
   store.dispatch(wishesOpened(wishesFrom(await readJson(planKey(name)))));
+  store.dispatch(doughChanged(doughFrom(await readJson(doughKey(name)))));
   store.dispatch(opened({ name, events, setAside: journal.setAside }));
   store.dispatch(draftsOpened(((await readJson(benchKey(name))) ?? {}) as BenchDrafts));
   if (text !== null && journal.setAside) await saveJournal(store, name, journal.events);
@@ -95,6 +100,7 @@ export async function startDemo(store: Store): Promise<void> {
   store.dispatch(learntOpened({}));
   const wishes = { ...USUAL_WISHES, bakes: [householdBake(readClock(), time)] };
   store.dispatch(wishesOpened({ wishes, followed: null }));
+  store.dispatch(doughChanged(USUAL_STATE));
   store.dispatch(opened({ name: 'demo', events, setAside: null }));
   store.dispatch(draftsOpened({}));
   write(benchKey('demo'), '{}');

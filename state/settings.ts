@@ -8,6 +8,8 @@ export interface Settings {
   readonly temperature: 'celsius' | 'fahrenheit';
   /** Ounces and cups are shown beside grams when wanted. */
   readonly ounces: boolean;
+  /** Cups and spoons are shown beside grams when wanted, for those without a scale. */
+  readonly cups: boolean;
   readonly clock: '24' | '12';
   /** The school: what a new starter is fed, and how the bench weighs. */
   readonly parts: number;
@@ -28,6 +30,7 @@ export function usualSettings(locale: string): Settings {
     theme: 'system',
     temperature: american ? 'fahrenheit' : 'celsius',
     ounces: american,
+    cups: false,
     clock: clock ? '12' : '24',
     parts: 4,
     hydrationPct: 100,
@@ -42,6 +45,7 @@ const ALLOWED: { readonly [K in keyof Settings]: (value: unknown) => boolean } =
   theme: (v) => v === 'system' || v === 'light' || v === 'dark',
   temperature: (v) => v === 'celsius' || v === 'fahrenheit',
   ounces: (v) => typeof v === 'boolean',
+  cups: (v) => typeof v === 'boolean',
   clock: (v) => v === '24' || v === '12',
   parts: (v) => typeof v === 'number' && v >= 0.25 && v <= 20,
   hydrationPct: (v) => typeof v === 'number' && v >= 40 && v <= 200,

@@ -2,6 +2,7 @@ import { combineReducers, configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
 
 import { benchReducer } from './bench';
+import { doughReducer } from './dough';
 import { kitchenReducer } from './kitchen';
 import { learntReducer } from './learnt';
 import { noticeReducer } from './notice';
@@ -13,6 +14,7 @@ const reducer = combineReducers({
   kitchen: kitchenReducer,
   settings: settingsReducer,
   bench: benchReducer,
+  dough: doughReducer,
   learnt: learntReducer,
   notice: noticeReducer,
   plan: planReducer,

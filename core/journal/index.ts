@@ -3,6 +3,7 @@
  * `schema.ts` is not re-exported: it brings Joi along, and only doors need it.
  */
 export * from './air';
+export * from './compare';
 export * from './events';
 export * from './fold';
 export * from './homeOf';

@@ -8,13 +8,21 @@ import { type Standing } from '@core/journal';
 import { Notice, Page, Press, Words } from '@kit';
 import { draftCleared, selectStanding, useAppDispatch, useAppSelector } from '@state';
 
+import { benchPath } from './benchPath';
 import { MixStep } from './MixStep';
 import { PlaceStep } from './PlaceStep';
 import { ScaleStep } from './ScaleStep';
 import { type Bench, portionsOf, useBench } from './useBench';
 
 /** Feeding a jar in five steps: keep, water, flour, mix and mark, place. */
-export function BenchScreen({ id }: { readonly id: string }) {
+export function BenchScreen({
+  id,
+  then = [],
+}: {
+  readonly id: string;
+  /** Jars that are fed after this one, in one pass. */
+  readonly then?: readonly string[];
+}) {
   const standing = useAppSelector((state) => selectStanding(state, id));
   const router = useRouter();
   if (!standing)
@@ -28,10 +36,16 @@ export function BenchScreen({ id }: { readonly id: string }) {
         />
       </Page>
     );
-  return <AtTheBench key={id} standing={standing} />;
+  return <AtTheBench key={id} standing={standing} then={then} />;
 }
 
-function AtTheBench({ standing }: { readonly standing: Standing }) {
+function AtTheBench({
+  standing,
+  then,
+}: {
+  readonly standing: Standing;
+  readonly then: readonly string[];
+}) {
   useScreenAwake();
   const bench = useBench(standing);
   const router = useRouter();
@@ -50,12 +64,17 @@ function AtTheBench({ standing }: { readonly standing: Standing }) {
   const back = () => (step === 0 ? router.navigate(`/jar/${jar.id}`) : toStep(step - 1));
   const finish = () => {
     const found = bench.finish();
-    if (Object.keys(found).length === 0) return router.replace(`/jar/${jar.id}`);
+    if (Object.keys(found).length === 0) {
+      const [next, ...rest] = then;
+      return router.replace(next === undefined ? `/jar/${jar.id}` : benchPath(next, rest));
+    }
     bench.change({ step: 3 });
     setProblems(found);
   };
   const portion = portionsOf(bench.draft.order)[step];
-  const header = <BenchHeader name={jar.card.name} bench={bench} onLeave={leave} />;
+  const header = (
+    <BenchHeader name={jar.card.name} bench={bench} more={then.length} onLeave={leave} />
+  );
   if (portion)
     return (
       <ScaleStep
@@ -85,17 +104,20 @@ function AtTheBench({ standing }: { readonly standing: Standing }) {
 function BenchHeader({
   name,
   bench,
+  more,
   onLeave,
 }: {
   readonly name: string;
   readonly bench: Bench;
+  /** Jars that come after. */
+  readonly more: number;
   readonly onLeave: () => void;
 }) {
   const { outcome, draft } = bench;
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
       <Words size="small" tone="quiet" lines={1} style={{ flex: 1 }}>
-        {`${name} at the bench · ${draft.step + 1} of 5`}
+        {`${name} at the bench · ${draft.step + 1} of 5${more > 0 ? `, ${more} more ${more === 1 ? 'jar' : 'jars'} after` : ''}`}
       </Words>
       <Words size="small" tone="quiet">
         {outcome.ratio ? `${ratioText(outcome.ratio)} · ${Math.round(outcome.hydrationPct)} %` : ''}

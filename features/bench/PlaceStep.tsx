@@ -75,6 +75,9 @@ export function PlaceStep({
           On the label
         </Words>
         <Words>{`${standing.jar.card.name}, ${words.moment(fedAt)}, ${bench.amounts.keepG} + ${bench.amounts.flourG} + ${bench.amounts.waterG} g`}</Words>
+        <Words size="small" tone="quiet">
+          Once the feed is done it can be printed from the jar’s page, under Label.
+        </Words>
       </Panel>
     </BenchPage>
   );

@@ -15,10 +15,10 @@ import { type Standing, airOf, mixAt, objectionsTo } from '@core/journal';
 import { HOUR, type Instant } from '@core/measure';
 import {
   type BenchDraft,
-  type NewEvent,
   type Settings,
   draftChanged,
   draftCleared,
+  feedEntries,
   logEntries,
   selectJarEvents,
   selectNow,
@@ -172,25 +172,11 @@ export function useBench(standing: Standing) {
   /** Writes the feed down. Returns what keeps it out of the journal, by field. */
   const finish = (): Readonly<Record<string, string>> => {
     const at = Number.isNaN(fedAt) ? '' : new Date(fedAt).toISOString();
-    const fed: Extract<NewEvent, { kind: 'fed' }> = {
-      kind: 'fed',
-      jar: jar.id,
-      at,
-      ...amounts,
-      flour: jar.card.flour,
-    };
+    const place = goesTo === here ? null : goesTo;
+    const { fed, entries } = feedEntries(jar, { amounts, at, to: draft.to, place });
     const objections = objectionsTo({ ...fed, id: 'new' }, jar, earlier, now);
     if (objections.length > 0)
       return Object.fromEntries(objections.map(({ field, message }) => [field, message]));
-    const entries: NewEvent[] = [];
-    if (outG > 0)
-      entries.push(
-        draft.to === 'bake'
-          ? { kind: 'took', jar: jar.id, at, grams: outG }
-          : { kind: 'discarded', jar: jar.id, at, grams: outG, to: draft.to },
-      );
-    entries.push(fed);
-    if (goesTo !== here) entries.push({ kind: 'moved', jar: jar.id, at, place: goesTo });
     dispatch(logEntries(entries, `${jar.card.name} is fed: ${keepG} + ${flourG} + ${waterG} g`));
     dispatch(draftCleared(jar.id));
     return {};

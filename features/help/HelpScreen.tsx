@@ -56,6 +56,9 @@ export function HelpScreen() {
       <Words size="heading" level={1}>
         Help
       </Words>
+      <Press href="/dough" onPress={() => router.navigate('/dough')}>
+        A dough, or a yeast recipe turned
+      </Press>
       <Press icon="cog-outline" href="/settings" onPress={() => router.navigate('/settings')}>
         Settings, places, export
       </Press>

@@ -8,6 +8,7 @@ import { logEntries, selectNow, useAppDispatch, useAppSelector } from '@state';
 
 import { MoveSheet } from './MoveSheet';
 import { NoteSheet } from './NoteSheet';
+import { SameAgainSheet } from './SameAgainSheet';
 import { TakeSheet } from './TakeSheet';
 
 /** What can be done with a jar. */
@@ -16,7 +17,7 @@ export function JarActions({ standing }: { readonly standing: Standing }) {
   const router = useRouter();
   const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
-  const [sheet, setSheet] = useState<'move' | 'take' | 'note' | null>(null);
+  const [sheet, setSheet] = useState<'move' | 'take' | 'note' | 'again' | null>(null);
   const close = () => setSheet(null);
   const archive = (archived: boolean) =>
     dispatch(
@@ -44,6 +45,9 @@ export function JarActions({ standing }: { readonly standing: Standing }) {
         >
           Feed
         </Press>
+        <Press grow onPress={() => setSheet('again')}>
+          As last time
+        </Press>
         <Press grow onPress={() => setSheet('take')}>
           Take out
         </Press>
@@ -55,6 +59,13 @@ export function JarActions({ standing }: { readonly standing: Standing }) {
         <Press grow onPress={() => setSheet('note')}>
           Note
         </Press>
+        <Press
+          grow
+          href={`/compare?a=${jar.id}`}
+          onPress={() => router.navigate(`/compare?a=${jar.id}`)}
+        >
+          Compare
+        </Press>
       </View>
       <View style={{ flexDirection: 'row', gap: 8, justifyContent: 'space-between' }}>
         <Press
@@ -63,7 +74,14 @@ export function JarActions({ standing }: { readonly standing: Standing }) {
           href={`/jar/${jar.id}/edit`}
           onPress={() => router.navigate(`/jar/${jar.id}/edit`)}
         >
-          Edit the card
+          Edit
+        </Press>
+        <Press
+          kind="bare"
+          href={`/jar/${jar.id}/paper`}
+          onPress={() => router.navigate(`/jar/${jar.id}/paper`)}
+        >
+          Label
         </Press>
         <Press kind="bare" icon="archive-outline" onPress={() => archive(true)}>
           Archive
@@ -71,6 +89,7 @@ export function JarActions({ standing }: { readonly standing: Standing }) {
       </View>
       {sheet === 'move' && <MoveSheet standing={standing} onClose={close} />}
       {sheet === 'take' && <TakeSheet standing={standing} onClose={close} />}
+      {sheet === 'again' && <SameAgainSheet standing={standing} onClose={close} />}
       {sheet === 'note' && <NoteSheet standing={standing} onClose={close} />}
     </View>
   );

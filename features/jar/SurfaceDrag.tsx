@@ -11,10 +11,12 @@ const LOWEST = 0.5;
 
 /** The jar with a surface that follows the finger, or the arrow keys. Height against the band. */
 export function SurfaceDrag({
+  name = 'Surface in the jar',
   picture,
   height,
   onHeight,
 }: {
+  readonly name?: string;
   readonly picture: JarPicture;
   readonly height: number;
   readonly onHeight: (height: number) => void;
@@ -42,7 +44,7 @@ export function SurfaceDrag({
     <View
       role="slider"
       tabIndex={0}
-      aria-label="Surface in the jar"
+      aria-label={name}
       aria-orientation="vertical"
       aria-valuemin={Math.round((LOWEST - 1) * 100)}
       aria-valuemax={Math.round((highest - 1) * 100)}

@@ -14,6 +14,7 @@ import {
   useAppSelector,
 } from '@state';
 
+import { benchPath } from '../bench/benchPath';
 import { JarPane } from '../jar';
 import { useKitchenWords } from '../words';
 import { EmptyKitchen } from './EmptyKitchen';
@@ -49,6 +50,9 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
   const steps = stepsInOrder(standings);
   const shownJar = jar ?? planned?.jar ?? steps[0]!.jar;
   const next = standings.find((standing) => standing.jar.id === steps[0]!.jar)!;
+  const due = steps
+    .filter(({ from, by }) => from <= standings[0]!.now && by !== null)
+    .map(({ jar: id }) => id);
   const shelves = (
     <>
       <KitchenLine />
@@ -66,6 +70,14 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
         <PlannedStepPanel step={planned} />
       ) : (
         <NextStepPanel step={steps[0]!} standing={next} />
+      )}
+      {due.length > 1 && (
+        <Press
+          href={benchPath(due[0]!, due.slice(1))}
+          onPress={() => router.navigate(benchPath(due[0]!, due.slice(1)))}
+        >
+          {`Feed all ${due.length} that are due`}
+        </Press>
       )}
       <LaterSteps
         steps={planned ? steps.filter(({ jar: id }) => id !== planned.jar) : steps.slice(1)}

@@ -1,3 +1,4 @@
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 
@@ -18,6 +19,7 @@ import { BakeSheet } from './BakeSheet';
 /** The bakes wanted. */
 export function BakesPanel() {
   const words = useKitchenWords();
+  const router = useRouter();
   const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
   const jars = useAppSelector(selectJars);
@@ -52,6 +54,9 @@ export function BakesPanel() {
       ))}
       <Press icon="plus" onPress={() => setAdding(true)}>
         Add a bake
+      </Press>
+      <Press kind="bare" href="/dough" onPress={() => router.navigate('/dough')}>
+        Reckon a dough
       </Press>
       {bakes.length > 0 && (
         <Choice

@@ -1,7 +1,6 @@
-import { useState } from 'react';
 import { View } from 'react-native';
 
-import { Choice, Field, Panel, Words, parseNumber } from '@kit';
+import { Choice, NumberField, Panel, Words } from '@kit';
 
 import { useSetting } from './useSetting';
 
@@ -17,20 +16,20 @@ export function SchoolPanel() {
         What a new starter begins with. Each jar has its own feed on its card.
       </Words>
       <View style={{ flexDirection: 'row', gap: 12 }}>
-        <NumberSetting
+        <NumberField
           label="Flour to 1 of keep"
           value={settings.parts}
           low={0.25}
           high={20}
-          onSet={(parts) => set({ parts })}
+          onValue={(parts) => set({ parts })}
         />
-        <NumberSetting
+        <NumberField
           label="Hydration"
           unit="%"
           value={settings.hydrationPct}
           low={40}
           high={200}
-          onSet={(hydrationPct) => set({ hydrationPct })}
+          onValue={(hydrationPct) => set({ hydrationPct })}
         />
       </View>
       <Choice
@@ -56,39 +55,5 @@ export function SchoolPanel() {
         onChoose={(weighing) => set({ weighing })}
       />
     </Panel>
-  );
-}
-
-function NumberSetting({
-  label,
-  unit,
-  value,
-  low,
-  high,
-  onSet,
-}: {
-  readonly label: string;
-  readonly unit?: string;
-  readonly value: number;
-  readonly low: number;
-  readonly high: number;
-  readonly onSet: (value: number) => void;
-}) {
-  const [text, setText] = useState(String(value));
-  const given = parseNumber(text);
-  const good = given >= low && given <= high;
-  return (
-    <Field
-      label={label}
-      text={text}
-      numeric
-      {...(unit ? { unit } : {})}
-      onText={(to) => {
-        setText(to);
-        const next = parseNumber(to);
-        if (next >= low && next <= high) onSet(next);
-      }}
-      problem={good ? null : `Between ${low} and ${high}, please. Until then ${value} stays.`}
-    />
   );
 }

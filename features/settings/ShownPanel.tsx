@@ -47,6 +47,21 @@ export function ShownPanel() {
         chosen={settings.ounces}
         onChoose={(ounces) => set({ ounces })}
       />
+      <Choice
+        label="Without a scale"
+        options={[
+          { is: false, text: 'Grams alone' },
+          { is: true, text: 'Cups and spoons beside' },
+        ]}
+        chosen={settings.cups}
+        onChoose={(cups) => set({ cups })}
+      />
+      {settings.cups && (
+        <Words size="small" tone="quiet">
+          A levelled cup of flour is easily 12 % off, and a scooped one more. A kitchen scale costs
+          little and ends that.
+        </Words>
+      )}
     </Panel>
   );
 }

@@ -21,8 +21,8 @@ const PLACES: readonly {
 
 /** Which of the places a path belongs to. */
 function placeOf(path: string): string {
-  if (path.startsWith('/journal')) return '/journal';
-  if (path.startsWith('/plan')) return '/plan';
+  if (path.startsWith('/journal') || path.startsWith('/compare')) return '/journal';
+  if (path.startsWith('/plan') || path.startsWith('/dough')) return '/plan';
   if (path.startsWith('/help') || path.startsWith('/settings')) return '/help';
   return '/';
 }

@@ -4,3 +4,4 @@ export * from './NotFoundScreen';
 export * from './saveFile';
 export * from './Shell';
 export { askLeave, reminderLeave } from './reminders';
+export { printDrawings, printText } from './print';

@@ -5,6 +5,6 @@ import { later } from '@kit';
 const BenchScreen = later(async () => (await import('@features/bench')).BenchScreen);
 
 export default function Feed() {
-  const { jar } = useLocalSearchParams<{ jar: string }>();
-  return <BenchScreen id={jar} />;
+  const { jar, then } = useLocalSearchParams<{ jar: string; then?: string }>();
+  return <BenchScreen id={jar} then={then ? then.split(',') : []} />;
 }

@@ -1,0 +1,74 @@
+import { View } from 'react-native';
+
+import { cupsText } from '@core/bench';
+import { type Ingredient } from '@core/measure';
+import { Panel, Press, Words, useLook } from '@kit';
+import { noticed, selectSettings, useAppDispatch, useAppSelector } from '@state';
+
+import { printText } from '../shell';
+
+/** What a part of the bowl is when it is measured by cups. */
+const BY_CUP: Readonly<Record<string, Ingredient>> = {
+  levain: 'starter',
+  water: 'water',
+  flour: 'white',
+  'white flour': 'white',
+  'whole grain': 'wholeWheat',
+};
+
+/** What goes into the bowl, to read, weigh, copy or print. */
+export function Bowl({
+  parts,
+  text,
+  onWeigh,
+}: {
+  readonly parts: readonly (readonly [name: string, grams: number])[];
+  readonly text: string;
+  readonly onWeigh: () => void;
+}) {
+  const look = useLook();
+  const dispatch = useAppDispatch();
+  const { cups } = useAppSelector(selectSettings);
+  const total = parts.reduce((sum, [, grams]) => sum + grams, 0);
+  const copy = async () => {
+    await navigator.clipboard.writeText(text);
+    dispatch(noticed({ text: 'The dough is copied as text', undo: [] }));
+  };
+  return (
+    <Panel label="Into the bowl" style={{ gap: 2 }}>
+      <Words size="title" level={2}>
+        Into the bowl
+      </Words>
+      {parts.map(([name, grams], i) => (
+        <View
+          key={name}
+          style={{
+            flexDirection: 'row',
+            alignItems: 'baseline',
+            gap: 10,
+            paddingVertical: 4,
+            borderTopWidth: i > 0 ? 1 : 0,
+            borderTopColor: look.seam,
+          }}
+        >
+          <Words style={{ flex: 1 }}>{name}</Words>
+          {cups && BY_CUP[name] && (
+            <Words size="small" tone="quiet">{`about ${cupsText(grams, BY_CUP[name])}`}</Words>
+          )}
+          <Words size="number">
+            {grams}
+            <Words size="body"> g</Words>
+          </Words>
+        </View>
+      ))}
+      <Words tone="quiet">{`${Math.round(total)} g of dough.`}</Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, paddingTop: 6 }}>
+        <Press kind="main" grow onPress={onWeigh}>
+          Weigh it out
+        </Press>
+        <Press onPress={() => void copy()}>Copy</Press>
+        <Press onPress={() => printText('Dough', text)}>Print</Press>
+      </View>
+    </Panel>
+  );
+}

@@ -1,0 +1,107 @@
+import { useMemo, useState } from 'react';
+
+import { bulkHours, inoculationFor } from '@core/bench';
+import { USUAL_PACE, celsiusAt, starterIn } from '@core/ferment';
+import { Field, Panel, Press, Slider, Words, parseNumber } from '@kit';
+import {
+  doughChanged,
+  selectNow,
+  selectPlaces,
+  selectTime,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
+
+import { useKitchenWords } from '../words';
+
+/** How long bulk takes at a temperature, as a guide; or the levain for the hours there are. */
+export function BulkPanel() {
+  const words = useKitchenWords();
+  const dispatch = useAppDispatch();
+  const now = useAppSelector(selectNow);
+  const time = useAppSelector(selectTime);
+  const counter = useAppSelector(selectPlaces).find(({ kind }) => kind === 'counter');
+  const { formula, recipe, from, celsius } = useAppSelector((state) => state.dough);
+  const [wanted, setWanted] = useState('');
+  const kitchen = counter ? celsiusAt(counter.temperature, time.hourOfDay(now)) : 22;
+  const degrees = celsius ?? Math.round(kitchen);
+  const asked = useMemo(
+    () =>
+      from === 'percentages'
+        ? formula
+        : {
+            ...formula,
+            hydrationPct: (100 * recipe.waterG) / recipe.flourG,
+            saltPct: (100 * recipe.saltG) / recipe.flourG,
+            wholePct: 0,
+          },
+    [from, formula, recipe],
+  );
+  const levain = useMemo(
+    () => starterIn('ripe', { white: 1 }, formula.levainHydrationPct, 100),
+    [formula.levainHydrationPct],
+  );
+  const hours = useMemo(
+    () => bulkHours(asked, levain, degrees, USUAL_PACE),
+    [asked, levain, degrees],
+  );
+  const wantedH = parseNumber(wanted);
+  const share = useMemo(
+    () =>
+      wantedH > 0 && wantedH <= 36
+        ? inoculationFor(wantedH, asked, levain, degrees, USUAL_PACE)
+        : undefined,
+    [wantedH, asked, levain, degrees],
+  );
+  return (
+    <Panel label="Bulk">
+      <Words size="title" level={2}>
+        {hours === null
+          ? 'Bulk: more than a day and a half'
+          : `Bulk: about ${words.span(Math.round(hours * 4) / 4)}`}
+      </Words>
+      <Words size="small" tone="quiet">
+        A guide, for a ripe levain: until the dough has risen by more than half. Watch the dough,
+        not the clock.
+        {from === 'yeastRecipe' && recipe.sugarG + recipe.fatG > 0
+          ? ' Reckoned without the sugar and the fat.'
+          : ''}
+      </Words>
+      <Slider
+        label="Dough at"
+        value={degrees}
+        low={14}
+        high={32}
+        step={1}
+        text={words.celsius(degrees)}
+        onValue={(to) => dispatch(doughChanged({ celsius: to }))}
+      />
+      <Field
+        label="Hours there are for it"
+        text={wanted}
+        onText={setWanted}
+        numeric
+        unit="h"
+        problem={
+          wanted.trim() !== '' && !(wantedH > 0 && wantedH <= 36) ? 'Up to 36 hours, please.' : null
+        }
+      />
+      {share === null && (
+        <Words tone="crust" live>
+          No levain between 2 and 40 % of the flour takes so long at that temperature. A cooler or a
+          warmer place would.
+        </Words>
+      )}
+      {typeof share === 'number' && (
+        <Press
+          onPress={() => {
+            dispatch(doughChanged({ formula: { ...formula, inoculationPct: share } }));
+            setWanted('');
+          }}
+        >
+          {`Take ${share} % of the flour from levain`}
+        </Press>
+      )}
+    </Panel>
+  );
+}

@@ -1,0 +1,69 @@
+import { View } from 'react-native';
+
+import { INOCULATIONS, type DoughFormula } from '@core/bench';
+import { NumberField, Panel, Words } from '@kit';
+import { doughChanged, useAppDispatch, useAppSelector } from '@state';
+
+/** What each number of a formula is called, and the bounds it makes sense in. */
+const FIELDS: readonly (readonly {
+  readonly of: keyof DoughFormula;
+  readonly label: string;
+  readonly unit?: string;
+  readonly low: number;
+  readonly high: number;
+}[])[] = [
+  [
+    { of: 'loaves', label: 'Loaves', low: 1, high: 60 },
+    { of: 'flourEachG', label: 'Flour each', unit: 'g', low: 20, high: 5000 },
+  ],
+  [
+    { of: 'hydrationPct', label: 'Hydration', unit: '%', low: 40, high: 150 },
+    { of: 'saltPct', label: 'Salt', unit: '%', low: 0, high: 5 },
+  ],
+  [
+    {
+      of: 'inoculationPct',
+      label: 'Flour from levain',
+      unit: '%',
+      low: INOCULATIONS.least,
+      high: INOCULATIONS.most,
+    },
+    { of: 'levainHydrationPct', label: 'Its hydration', unit: '%', low: 40, high: 200 },
+  ],
+  [
+    { of: 'wholePct', label: 'Whole grain', unit: '%', low: 0, high: 100 },
+    { of: 'levainWholePct', label: 'In the levain', unit: '%', low: 0, high: 100 },
+  ],
+];
+
+/** The dough by baker's percentages: all of them of all the flour, the levain's included. */
+export function FormulaPanel() {
+  const dispatch = useAppDispatch();
+  const formula = useAppSelector((state) => state.dough.formula);
+  return (
+    <Panel label="The dough">
+      {FIELDS.map((row) => (
+        <View key={row[0]!.of} style={{ flexDirection: 'row', gap: 12 }}>
+          {row.map(({ of, label, unit, low, high }) => (
+            <View key={of} style={{ flex: 1 }}>
+              <NumberField
+                label={label}
+                {...(unit ? { unit } : {})}
+                value={formula[of]}
+                low={low}
+                high={high}
+                onValue={(value) =>
+                  dispatch(doughChanged({ formula: { ...formula, [of]: value } }))
+                }
+              />
+            </View>
+          ))}
+        </View>
+      ))}
+      <Words size="small" tone="quiet">
+        Percentages are of all the flour, the levain’s counted. 10 to 20 % from levain is usual:
+        less in summer, more in winter.
+      </Words>
+    </Panel>
+  );
+}

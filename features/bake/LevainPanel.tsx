@@ -1,0 +1,135 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { type LevainWay, levainWays } from '@core/bench';
+import { DAY, HOUR } from '@core/measure';
+import { Choice, MomentField, Panel, Press, Words, useLook } from '@kit';
+import {
+  bakeAdded,
+  changeWish,
+  fillBench,
+  logEntries,
+  selectJars,
+  selectNow,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
+
+import { levainWayWords, useKitchenWords } from '../words';
+
+/** The levain of a dough: into the plan for an hour, or built now from what is really in a jar. */
+export function LevainPanel({ levainG }: { readonly levainG: number }) {
+  const words = useKitchenWords();
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const now = useAppSelector(selectNow);
+  const jars = useAppSelector(selectJars);
+  const { levainHydrationPct } = useAppSelector((state) => state.dough.formula);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [at, setAt] = useState(() => words.fieldText(Math.ceil((now + DAY) / HOUR) * HOUR));
+  const [problem, setProblem] = useState<string | null>(null);
+  const jar = jars.find(({ id }) => id === chosen) ?? jars[0];
+  if (!jar) return null;
+  const { card } = jar;
+  const ways = levainWays(
+    {
+      levainG,
+      hydrationPct: levainHydrationPct,
+      keepG: card.keepG,
+      inJarG: jar.massG,
+      inJarHydrationPct: jar.fedMix.hydrationPct,
+    },
+    card.ratio.flour,
+  );
+  const plan = () => {
+    const middle = Date.parse(at);
+    if (Number.isNaN(middle)) return setProblem('Give a day and a time.');
+    if (middle < now + HOUR) return setProblem('Too soon: no starter ripens within the hour.');
+    if (middle > now + 14 * DAY) return setProblem('Plans look two weeks ahead at most.');
+    setProblem(null);
+    dispatch(
+      changeWish(
+        bakeAdded({
+          id: nanoid(8),
+          name: `Bake of ${words.day(middle)}`,
+          jar: jar.id,
+          levainG,
+          from: middle - HOUR,
+          until: middle + HOUR,
+        }),
+        `${words.grams(levainG)} of ${card.name} is wanted ${words.moment(middle)}`,
+      ),
+    );
+    router.navigate('/plan');
+  };
+  return (
+    <Panel label="Its levain">
+      <Words size="title" level={2}>{`Its levain: ${words.grams(levainG)}`}</Words>
+      {jars.length > 1 && (
+        <Choice
+          label="From"
+          options={jars.map(({ id: is, card: { name: text } }) => ({ is, text }))}
+          chosen={jar.id}
+          onChoose={setChosen}
+        />
+      )}
+      <MomentField label="Ripe at" text={at} onText={setAt} problem={problem} />
+      <Press onPress={plan}>Into the plan</Press>
+      <Words strong level={3}>{`Or now, from the ${words.grams(jar.massG)} in the jar`}</Words>
+      {ways.length === 0 && (
+        <Words tone="crust">
+          {`There is too little in ${card.name} to build so much in one go. Build it up once, or let the plan do it.`}
+        </Words>
+      )}
+      {ways.map((way) => (
+        <Way key={way.kind} way={way} jar={jar.id} name={card.name} />
+      ))}
+    </Panel>
+  );
+}
+
+function Way({
+  way,
+  jar,
+  name,
+}: {
+  readonly way: LevainWay;
+  readonly jar: string;
+  readonly name: string;
+}) {
+  const look = useLook();
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const now = useAppSelector(selectNow);
+  const { kind, seedG, flourG, waterG } = way;
+  const toBench = () => {
+    dispatch(fillBench(jar, { keepG: seedG, flourG, waterG }, null));
+    router.navigate(`/jar/${jar}/feed`);
+  };
+  const takeSeed = () =>
+    dispatch(
+      logEntries(
+        [{ kind: 'took', jar, at: new Date(now).toISOString(), grams: seedG }],
+        `${seedG} g of ${name} is taken for a levain`,
+      ),
+    );
+  return (
+    <View
+      style={{
+        gap: 8,
+        borderTopWidth: 1,
+        borderTopColor: look.seam,
+        paddingTop: 8,
+      }}
+    >
+      <Words>{levainWayWords(way, name)}</Words>
+      {kind === 'take' ? null : kind === 'beside' ? (
+        <Press onPress={takeSeed}>{`Take ${seedG} g out`}</Press>
+      ) : (
+        <Press onPress={toBench}>To the bench</Press>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,49 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { Page, Press, Words } from '@kit';
+
+/** The dough onto the scale: one big number at a time. */
+export function WeighOut({
+  parts,
+  onDone,
+}: {
+  readonly parts: readonly (readonly [name: string, grams: number])[];
+  readonly onDone: () => void;
+}) {
+  const [step, setStep] = useState(0);
+  const [name, grams] = parts[step]!;
+  const before = parts.slice(0, step).reduce((sum, [, g]) => sum + g, 0);
+  const last = step === parts.length - 1;
+  return (
+    <Page
+      narrow
+      foot={
+        <View style={{ flexDirection: 'row', gap: 10 }}>
+          <Press big onPress={() => (step === 0 ? onDone() : setStep(step - 1))}>
+            Back
+          </Press>
+          <Press big kind="main" grow onPress={() => (last ? onDone() : setStep(step + 1))}>
+            {last ? 'All is in' : `${name.charAt(0).toUpperCase()}${name.slice(1)} is in`}
+          </Press>
+        </View>
+      }
+    >
+      <Words size="small" tone="quiet">{`Into the bowl · ${step + 1} of ${parts.length}`}</Words>
+      <Words size="heading" level={1}>
+        {name.charAt(0).toUpperCase() + name.slice(1)}
+      </Words>
+      <View style={{ alignItems: 'center', paddingVertical: 40 }}>
+        <Words size="giant">
+          {grams}
+          <Words size="heading"> g</Words>
+        </Words>
+      </View>
+      {before > 0 && (
+        <Words tone="quiet" center>
+          {`Without setting the scale to zero: ${Math.round((before + grams) * 10) / 10} g with what is in already.`}
+        </Words>
+      )}
+    </Page>
+  );
+}

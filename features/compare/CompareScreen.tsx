@@ -1,0 +1,131 @@
+import { useRouter } from 'expo-router';
+import { useMemo } from 'react';
+import { View } from 'react-native';
+
+import { amountsAfter } from '@core/bench';
+import { type Standing, compareJars } from '@core/journal';
+import { HOUR } from '@core/measure';
+import { Choice, Page, Panel, Press, TwoCanopies, TwoPanes, Words, useWide } from '@kit';
+import { fillBench, selectStandings, useAppDispatch, useAppSelector } from '@state';
+
+import { benchPath } from '../bench/benchPath';
+import { comparisonWords, useKitchenWords } from '../words';
+import { LookAtBoth } from './LookAtBoth';
+
+/** Two jars side by side: fed alike in one pass, looked at together, their canopies one over the other. */
+export function CompareScreen({
+  a,
+  b,
+}: {
+  readonly a: string | undefined;
+  readonly b: string | undefined;
+}) {
+  const standings = useAppSelector(selectStandings);
+  const router = useRouter();
+  const one = standings.find(({ jar }) => jar.id === a) ?? standings[0];
+  const other =
+    standings.find(({ jar }) => jar.id === b && jar.id !== one?.jar.id) ??
+    standings.find(({ jar }) => jar.id !== one?.jar.id);
+  if (!one || !other)
+    return (
+      <Page narrow>
+        <Words size="heading" level={1}>
+          Side by side
+        </Words>
+        <Panel>
+          <Words>Two jars on the shelf are needed to compare them.</Words>
+          <Press href="/add" onPress={() => router.navigate('/add')}>
+            Add a starter
+          </Press>
+        </Panel>
+      </Page>
+    );
+  const choose = (first: string, second: string) =>
+    router.setParams({ a: first, b: first === second ? one.jar.id : second });
+  const names = standings.map(({ jar }) => ({ is: jar.id, text: jar.card.name }));
+  return (
+    <Page>
+      <Words size="heading" level={1}>
+        Side by side
+      </Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 16 }}>
+        <Choice
+          label="This jar"
+          options={names}
+          chosen={one.jar.id}
+          onChoose={(id) => choose(id, other.jar.id === id ? one.jar.id : other.jar.id)}
+        />
+        <Choice
+          label="against"
+          options={names.filter(({ is }) => is !== one.jar.id)}
+          chosen={other.jar.id}
+          onChoose={(id) => choose(one.jar.id, id)}
+        />
+      </View>
+      <Pair one={one} other={other} />
+    </Page>
+  );
+}
+
+function Pair({ one, other }: { readonly one: Standing; readonly other: Standing }) {
+  const wide = useWide();
+  const words = useKitchenWords();
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const names = [one.jar.card.name, other.jar.card.name] as const;
+  const comparison = useMemo(() => compareJars(one, other), [one, other]);
+  const [verdict, ...details] = comparisonWords(comparison, names, words);
+  const feedAlike = () => {
+    // The first jar's feed for both, on a keep that both can spare.
+    const keepG = Math.max(
+      1,
+      Math.min(one.jar.card.keepG, Math.floor(one.jar.massG), Math.floor(other.jar.massG)),
+    );
+    const grams = amountsAfter({ keepG, ratio: one.jar.card.ratio }, {});
+    for (const { jar } of [one, other]) dispatch(fillBench(jar.id, grams, null));
+    router.navigate(benchPath(one.jar.id, [other.jar.id]));
+  };
+  const canopies = (
+    <Panel label="Both canopies" style={{ paddingHorizontal: 12 }}>
+      <TwoCanopies
+        lines={[lineOf(one), lineOf(other)]}
+        until={spanOf([one, other])}
+        label={`Heights from the feed on. ${details.join(' ')}`}
+      />
+      <Words strong level={2}>
+        {verdict}
+      </Words>
+      {details.map((detail) => (
+        <Words key={detail}>{detail}</Words>
+      ))}
+      <Press onPress={feedAlike}>Feed both alike, in one pass</Press>
+    </Panel>
+  );
+  const looks = <LookAtBoth key={`${one.jar.id} ${other.jar.id}`} pair={[one, other]} />;
+  return wide ? (
+    <TwoPanes left={canopies} right={looks} leftShare={0.55} />
+  ) : (
+    <>
+      {canopies}
+      {looks}
+    </>
+  );
+}
+
+const lineOf = ({ jar, outlook }: Standing) => ({
+  name: jar.card.name,
+  heights: outlook.forecast.curve.map(({ hours, height }) => [hours, height] as const),
+  looks: jar.looks.flatMap(({ at, height }) =>
+    height === undefined ? [] : [[(Date.parse(at) - jar.since) / HOUR, height] as const],
+  ),
+});
+
+/** Hours that both canopies fit in: to where the later one has clearly fallen, a fortnight at most. */
+function spanOf(pair: readonly Standing[]): number {
+  const ends = pair.map(({ outlook, hours }) => {
+    const { ripeUntilH, peaksAtH, curve } = outlook.forecast;
+    const last = curve[curve.length - 1]!.hours;
+    return Math.min(last, Math.max(12, hours, 1.4 * (ripeUntilH ?? peaksAtH ?? 12)));
+  });
+  return Math.min(336, Math.max(...ends));
+}

@@ -1,0 +1,54 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { type Standing } from '@core/journal';
+import { Panel, Press, Words, jarPicture } from '@kit';
+import { logEntries, selectNow, useAppDispatch, useAppSelector } from '@state';
+
+import { SurfaceDrag } from '../jar/SurfaceDrag';
+import { riseWords } from '../words';
+
+/** Both surfaces at once: dragged to where they stand, and logged for the same minute. */
+export function LookAtBoth({ pair }: { readonly pair: readonly [Standing, Standing] }) {
+  const dispatch = useAppDispatch();
+  const now = useAppSelector(selectNow);
+  const [seen, setSeen] = useState<Readonly<Record<string, number>>>({});
+  const heightOf = ({ jar, moment }: Standing) => seen[jar.id] ?? moment.height;
+  const log = () => {
+    const at = new Date(now).toISOString();
+    dispatch(
+      logEntries(
+        pair.map((standing) => ({
+          kind: 'looked' as const,
+          jar: standing.jar.id,
+          at,
+          height: Math.round(heightOf(standing) * 100) / 100,
+        })),
+        `Both looked at: ${pair.map((s) => `${s.jar.card.name} ${riseWords(heightOf(s))}`).join(', ')}`,
+      ),
+    );
+    setSeen({});
+  };
+  return (
+    <Panel label="Look at both">
+      <Words size="title" level={2}>
+        Where do they stand now?
+      </Words>
+      <View style={{ flexDirection: 'row', justifyContent: 'space-around', gap: 12 }}>
+        {pair.map((standing) => (
+          <View key={standing.jar.id} style={{ alignItems: 'center', gap: 6 }}>
+            <Words strong>{standing.jar.card.name}</Words>
+            <SurfaceDrag
+              name={`Surface in ${standing.jar.card.name}’s jar`}
+              picture={jarPicture(standing)}
+              height={heightOf(standing)}
+              onHeight={(height) => setSeen({ ...seen, [standing.jar.id]: height })}
+            />
+            <Words>{riseWords(heightOf(standing))}</Words>
+          </View>
+        ))}
+      </View>
+      <Press onPress={log}>Log both looks</Press>
+    </Panel>
+  );
+}

@@ -1,0 +1,2 @@
+/** Two jars side by side. */
+export { CompareScreen } from './CompareScreen';

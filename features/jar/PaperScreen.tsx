@@ -1,0 +1,98 @@
+import { useRouter } from 'expo-router';
+import { useMemo } from 'react';
+import { View } from 'react-native';
+
+import { type Standing } from '@core/journal';
+import { Notice, Page, Panel, Press, Words } from '@kit';
+import { noticed, selectStanding, useAppDispatch, useAppSelector } from '@state';
+
+import { printDrawings, printText, saveFile } from '../shell';
+import { careText, labelText, useKitchenWords } from '../words';
+import { labelSvg } from './labelSvg';
+
+/** So many labels are on a sheet. */
+const ON_A_SHEET = 18;
+
+/** A jar on paper: its label, and a card for whoever is given a part of it. */
+export function PaperScreen({ id }: { readonly id: string }) {
+  const standing = useAppSelector((state) => selectStanding(state, id));
+  const router = useRouter();
+  return (
+    <Page narrow>
+      {standing ? (
+        <Paper standing={standing} />
+      ) : (
+        <Notice
+          tone="rim"
+          level={1}
+          title="There is no such jar in this kitchen"
+          actions={<Press onPress={() => router.navigate('/')}>To the shelves</Press>}
+        />
+      )}
+    </Page>
+  );
+}
+
+function Paper({ standing }: { readonly standing: Standing }) {
+  const words = useKitchenWords();
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const { id, card } = standing.jar;
+  const label = useMemo(() => labelText(standing, words), [standing, words]);
+  const svg = useMemo(() => labelSvg(label), [label]);
+  const care = useMemo(() => careText(standing, words), [standing, words]);
+  const copy = async () => {
+    await navigator.clipboard.writeText(care);
+    dispatch(noticed({ text: 'The card is copied as text', undo: [] }));
+  };
+  return (
+    <>
+      <View style={{ alignItems: 'flex-start', marginLeft: -8 }}>
+        <Press
+          kind="bare"
+          icon="arrow-left"
+          href={`/jar/${id}`}
+          onPress={() => router.navigate(`/jar/${id}`)}
+        >
+          {card.name}
+        </Press>
+      </View>
+      <Words size="heading" level={1}>
+        {`${card.name} on paper`}
+      </Words>
+      <Panel label="Label">
+        <Words size="title" level={2}>
+          Label
+        </Words>
+        <img
+          src={`data:image/svg+xml,${encodeURIComponent(svg)}`}
+          alt={`Label: ${[label.name, ...label.lines].join(', ')}`}
+          style={{ width: '100%', maxWidth: 340, height: 'auto' }}
+        />
+        <Press kind="main" onPress={() => printDrawings([svg])}>
+          Print one
+        </Press>
+        <View style={{ flexDirection: 'row', gap: 8 }}>
+          <Press grow onPress={() => printDrawings(Array.from({ length: ON_A_SHEET }, () => svg))}>
+            Print a sheet
+          </Press>
+          <Press grow onPress={() => saveFile(`${card.name}-label.svg`, svg, 'image/svg+xml')}>
+            Save as SVG
+          </Press>
+        </View>
+      </Panel>
+      <Panel label="Care card">
+        <Words size="title" level={2}>
+          For whoever gets a part of it
+        </Words>
+        <Words>{care}</Words>
+        <View style={{ flexDirection: 'row', gap: 8 }}>
+          <Press grow onPress={() => printText(card.name, care)}>
+            Print the card
+          </Press>
+          <Press onPress={() => void copy()}>Copy</Press>
+        </View>
+      </Panel>
+    </>
+  );
+}

@@ -1,0 +1,76 @@
+import { useState } from 'react';
+
+import { amountsAfter } from '@core/bench';
+import { DESTINATIONS, type Destination, type Standing, objectionsTo } from '@core/journal';
+import { Amounts, Choice, Press, Sheet, Words } from '@kit';
+import {
+  feedEntries,
+  logEntries,
+  selectJarEvents,
+  selectNow,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
+
+import { DESTINATION_WORDS, useKitchenWords } from '../words';
+
+/** The last feed once more, for a jar that was fed just so: it is only written down. */
+export function SameAgainSheet({
+  standing,
+  onClose,
+}: {
+  readonly standing: Standing;
+  readonly onClose: () => void;
+}) {
+  const { jar } = standing;
+  const words = useKitchenWords();
+  const dispatch = useAppDispatch();
+  const now = useAppSelector(selectNow);
+  const earlier = useAppSelector((state) => selectJarEvents(state, jar.id));
+  const [to, setTo] = useState<Destination>('discardJar');
+  const [problem, setProblem] = useState<string | null>(null);
+  const last = jar.lastFed ?? amountsAfter(jar.card, {});
+  const amounts = { keepG: last.keepG, flourG: last.flourG, waterG: last.waterG };
+  const outG = Math.max(0, Math.round(jar.massG) - amounts.keepG);
+  const done = () => {
+    const at = new Date(now).toISOString();
+    const { fed, entries } = feedEntries(jar, { amounts, at, to, place: null });
+    const [objection] = objectionsTo({ ...fed, id: 'new' }, jar, earlier, now);
+    setProblem(objection?.message ?? null);
+    if (objection) return;
+    const { keepG, flourG, waterG } = amounts;
+    dispatch(logEntries(entries, `${jar.card.name} is fed: ${keepG} + ${flourG} + ${waterG} g`));
+    onClose();
+  };
+  return (
+    <Sheet title={`Feed ${jar.card.name} as last time`} onClose={onClose}>
+      <Amounts
+        parts={[
+          ['keep', amounts.keepG],
+          ['water', amounts.waterG],
+          ['flour', amounts.flourG],
+        ]}
+      />
+      {outG > 0 && (
+        <>
+          <Words>{`About ${words.grams(outG)} comes out. Where does it go?`}</Words>
+          <Choice
+            label="Where it goes"
+            hideLabel
+            options={DESTINATIONS.map((is) => ({ is, text: DESTINATION_WORDS[is] }))}
+            chosen={to}
+            onChoose={setTo}
+          />
+        </>
+      )}
+      {problem && (
+        <Words tone="beet" live>
+          {problem}
+        </Words>
+      )}
+      <Press kind="main" onPress={done}>
+        It is fed
+      </Press>
+    </Sheet>
+  );
+}

@@ -1,0 +1,45 @@
+/** On paper only the sheet is there; on the screen it is not. */
+const STYLE = `
+#paper { display: none; }
+@media print {
+  body > *:not(#paper) { display: none !important; }
+  html, body { height: auto !important; overflow: visible !important; background: #fff; }
+  #paper { display: block; color: #000; font: 12pt/1.5 'Atkinson Hyperlegible Next Variable', sans-serif; }
+  #paper h1 { font-size: 18pt; margin: 0 0 8pt; }
+  #paper pre { font: inherit; white-space: pre-wrap; margin: 0; }
+}`;
+
+/** Prints a sheet: the page itself stays as it is, and the sheet goes when the printing is over. */
+export function printSheet(content: readonly Node[]): void {
+  document.getElementById('paper')?.remove();
+  const paper = document.createElement('div');
+  paper.id = 'paper';
+  // A reader of the screen has all of it on the page already.
+  paper.setAttribute('aria-hidden', 'true');
+  const style = document.createElement('style');
+  style.textContent = STYLE;
+  paper.append(style, ...content);
+  document.body.append(paper);
+  window.addEventListener('afterprint', () => paper.remove(), { once: true });
+  window.print();
+}
+
+/** Prints a text under its title. */
+export function printText(title: string, text: string): void {
+  const heading = document.createElement('h1');
+  heading.textContent = title;
+  const body = document.createElement('pre');
+  body.textContent = text;
+  printSheet([heading, body]);
+}
+
+/** Prints drawings, one after the other, as many as fit on a sheet. */
+export function printDrawings(svgs: readonly string[]): void {
+  printSheet(
+    svgs.map((svg) => {
+      const holder = document.createElement('span');
+      holder.innerHTML = svg;
+      return holder;
+    }),
+  );
+}

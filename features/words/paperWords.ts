@@ -1,0 +1,53 @@
+import { ratioText } from '@core/bench';
+import { type Standing } from '@core/journal';
+import { HOUR } from '@core/measure';
+
+import { blendWords } from './jarWords';
+import { type KitchenWords } from './kitchenWords';
+
+/** What a label on the jar says. */
+export interface LabelText {
+  readonly name: string;
+  readonly lines: readonly string[];
+}
+
+/** Name, when it was fed and with what, and when it is due. */
+export function labelText({ jar, outlook }: Standing, words: KitchenWords): LabelText {
+  const { lastFed, since, card } = jar;
+  const due = outlook.forecast.feedByH;
+  return {
+    name: card.name,
+    lines: [
+      lastFed ? `Fed ${words.date(since)} ${words.time(since)}` : `Since ${words.date(since)}`,
+      lastFed
+        ? `${lastFed.keepG} + ${lastFed.flourG} + ${lastFed.waterG} g`
+        : ratioText(card.ratio),
+      blendWords(card.flour),
+      ...(due === null ? [] : [`Feed by ${words.date(since + due * HOUR)}`]),
+    ],
+  };
+}
+
+/** How to keep a starter, for whoever gets a part of it. */
+export function careText({ jar, outlook }: Standing, words: KitchenWords): string {
+  const { card, feeds, started } = jar;
+  const { keepG, ratio, flour } = card;
+  const hydration = Math.round((100 * ratio.water) / ratio.flour);
+  const due = outlook.forecast.feedByH;
+  const ripe = outlook.forecast.ripeFromH;
+  return [
+    `This is a part of ${card.name}, kept since ${words.date(started)}${feeds > 0 ? ` and fed ${feeds} ${feeds === 1 ? 'time' : 'times'}` : ''}.`,
+    '',
+    `Keep ${keepG} g, add ${Math.round(keepG * ratio.water)} g water and ${Math.round(keepG * ratio.flour)} g flour (${ratioText(ratio)}, ${hydration} % hydration). Flour: ${blendWords(flour)}.`,
+    ripe === null
+      ? 'It is ripe when it is domed, full of bubbles and has about doubled.'
+      : `It is ripe about ${words.span(ripe)} after a feed in a kitchen like this one: domed, full of bubbles.`,
+    'In the fridge: feed it once a week, an hour or two out before and after.',
+    ...(due === null
+      ? []
+      : [`Feed it next by ${words.date(jar.since + due * HOUR)}; sooner does no harm.`]),
+    '',
+    'Cover it loosely: a tight lid on a feeding starter is under pressure. Grey liquid on top is hunger: pour it off or stir it in, and feed. Fuzz, coloured spots, pink or orange streaks: throw all of it out.',
+    'Do not taste it raw. It holds gluten unless its flour does not.',
+  ].join('\n');
+}

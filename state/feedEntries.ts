@@ -1,0 +1,37 @@
+import { type FeedAmounts } from '@core/bench';
+import { type Destination, type Jar } from '@core/journal';
+
+import { type NewEvent } from './actions';
+
+type NewFed = Extract<NewEvent, { kind: 'fed' }>;
+
+/** A feed that is to be written down. */
+export interface DoneFeed {
+  readonly amounts: FeedAmounts;
+  /** ISO 8601, or nothing usable when it was not given. */
+  readonly at: string;
+  /** Where goes what comes out. */
+  readonly to: Destination;
+  /** Where the jar stands then; null where it stands already. */
+  readonly place: string | null;
+}
+
+/** What a feed writes into the journal: what came out, the feed itself, and a move when the jar goes elsewhere. */
+export function feedEntries(
+  jar: Jar,
+  { amounts, at, to, place }: DoneFeed,
+): { readonly fed: NewFed; readonly entries: readonly NewEvent[] } {
+  const common = { jar: jar.id, at };
+  const fed: NewFed = { kind: 'fed', ...common, ...amounts, flour: jar.card.flour };
+  const outG = Math.max(0, Math.round(jar.massG) - amounts.keepG);
+  const entries: NewEvent[] = [];
+  if (outG > 0)
+    entries.push(
+      to === 'bake'
+        ? { kind: 'took', ...common, grams: outG }
+        : { kind: 'discarded', ...common, grams: outG, to },
+    );
+  entries.push(fed);
+  if (place !== null) entries.push({ kind: 'moved', ...common, place });
+  return { fed, entries };
+}
