@@ -20,9 +20,11 @@ export function installPackages() {
   writeFileSync(stamp, lock);
 }
 
-/** Installs Debian's Chromium when it is missing. */
+/** Installs what the browser tests need from Debian when it is missing: Chromium, and what reads a printed page. */
 export function installChromium() {
-  if (existsSync('/usr/bin/chromium')) return;
+  if (existsSync('/usr/bin/chromium') && existsSync('/usr/bin/pdftotext')) return;
   run('apt-get', ['update', '-qq']);
-  run('apt-get', ['install', '-y', '-qq', 'chromium'], { DEBIAN_FRONTEND: 'noninteractive' });
+  run('apt-get', ['install', '-y', '-qq', 'chromium', 'poppler-utils'], {
+    DEBIAN_FRONTEND: 'noninteractive',
+  });
 }

@@ -8,9 +8,8 @@ export const READING_ERROR = 0.08;
 const TOGETHER_H = 0.75;
 /** Jars fed within so long of each other began together. */
 const BEGAN_TOGETHER = HOUR;
-/** Feeds alike to so much of a part and so many percent of water. */
+/** Feeds are alike when flour and water to one of keep are, as a logarithm. */
 const ALIKE_PARTS = 0.15;
-const ALIKE_HYDRATION = 5;
 
 /** What differs between two jars. `surely`: by more than reading and forecast can be off. */
 export type Difference =
@@ -65,10 +64,10 @@ const apart = (x: Between | null, y: Between | null): boolean =>
 function fedAlike(a: Jar, b: Jar): boolean {
   const [one, other] = [a.lastFed, b.lastFed];
   if (!one || !other || Math.abs(a.since - b.since) > BEGAN_TOGETHER) return false;
-  const parts = [one, other].map(({ keepG, flourG }) => flourG / Math.max(1, keepG));
+  const near = (mine: number, yours: number) => Math.abs(Math.log(mine / yours)) <= ALIKE_PARTS;
   return (
-    Math.abs(Math.log(parts[0]! / parts[1]!)) <= ALIKE_PARTS &&
-    Math.abs(a.fedMix.hydrationPct - b.fedMix.hydrationPct) <= ALIKE_HYDRATION
+    near(one.flourG / one.keepG, other.flourG / other.keepG) &&
+    near(one.waterG / one.keepG, other.waterG / other.keepG)
   );
 }
 

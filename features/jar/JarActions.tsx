@@ -46,7 +46,7 @@ export function JarActions({ standing }: { readonly standing: Standing }) {
           Feed
         </Press>
         <Press grow onPress={() => setSheet('again')}>
-          As last time
+          Same again
         </Press>
         <Press grow onPress={() => setSheet('take')}>
           Take out
