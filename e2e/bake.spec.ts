@@ -152,3 +152,54 @@ test('two jars are fed alike, looked at together and compared', async ({ page, k
   await kitchen.button('Log both looks').click();
   await expect(page.getByText(/^After 5 h Grebe stood higher: /)).toBeVisible();
 });
+
+test('without a scale: cups beside the grams, and cups typed', async ({ page, kitchen }) => {
+  await kitchen.open('/settings', 'demo');
+  await page.getByRole('radio', { name: 'Cups and spoons beside' }).click();
+  await expect(page.getByText(/^A levelled cup of flour is easily 12 % off/)).toBeVisible();
+  await kitchen.open('/jar/grebe/feed', 'demo');
+  await kitchen.button('Keep is in').click();
+  await expect(
+    page.getByText(/^About ⅓ cup and 1 tbsp; by volume it is easily 3 % off/),
+  ).toBeVisible();
+  await page.getByLabel('Scale reads, or cups').fill('1/2 cup');
+  await expect(page.getByText('18 g over. That is fine: flour will follow.')).toBeVisible();
+  await page.getByLabel('Scale reads, or cups').fill('half a jug');
+  await kitchen.button('Water is in').click();
+  await expect(page.getByText('Give a weight in grams.')).toBeVisible();
+  await expect(page.getByLabel('Scale reads, or cups')).toHaveValue('half a jug');
+  await kitchen.open('/dough', 'demo');
+  await expect(page.getByText(/^about 2/).first()).toBeVisible();
+});
+
+test('a part of a starter becomes a jar of its own, and says where it comes from', async ({
+  page,
+  kitchen,
+}) => {
+  await kitchen.open('/jar/grebe/paper', 'demo');
+  await kitchen.button('Split off a part as a jar of its own').click();
+  const sheet = page.getByRole('dialog', { name: 'Split off a part of Grebe' });
+  await sheet.getByLabel('How much').fill('900');
+  await sheet.getByRole('button', { name: 'Split it off' }).click();
+  await expect(sheet.getByText('Give it a name.')).toBeVisible();
+  await sheet.getByLabel('Its name').fill('dunlin');
+  await sheet.getByRole('button', { name: 'Split it off' }).click();
+  await expect(sheet.getByText('There is a jar of that name already.')).toBeVisible();
+  await kitchen.accessible();
+  await sheet.getByLabel('Its name').fill('Grebe the younger');
+  await sheet.getByLabel('How much').fill('30');
+  await sheet.getByRole('button', { name: 'Split it off' }).click();
+  await expect(page.getByRole('heading', { name: 'Grebe the younger' })).toBeVisible();
+  await expect(page.getByText(/Split off from Grebe, which was kept since 24 Oct/)).toBeVisible();
+  await kitchen.button('Undo').click();
+  await expect(page.getByText('There is no such jar in this kitchen')).toBeVisible();
+});
+
+test('a label’s protein is told in percent', async ({ page, kitchen }) => {
+  await kitchen.open('/help', 'demo');
+  await expect(page.getByText('13.3 %: strong, for bread that rises high.')).toBeVisible();
+  await page.getByLabel('Protein').fill('3');
+  await expect(page.getByText(/^10 %: soft/)).toBeVisible();
+  await page.getByLabel('in a serving of').fill('0');
+  await expect(page.getByText('That is no flour. Check the two numbers.')).toBeVisible();
+});

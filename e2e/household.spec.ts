@@ -20,8 +20,8 @@ test('jars move with the clock', async ({ page, kitchen }) => {
 });
 
 for (const [scheme, paths] of [
-  ['light', ['/jar/skua', '/journal', '/help', '/settings', '/add', '/nowhere']],
-  ['dark', ['/', '/jar/dunlin/feed', '/jar/dunlin/edit']],
+  ['light', ['/jar/skua', '/journal', '/help', '/settings', '/add', '/nowhere', '/jar/skua/paper']],
+  ['dark', ['/', '/jar/dunlin/feed', '/jar/dunlin/edit', '/dough', '/compare', '/plan']],
 ] as const)
   for (const path of paths)
     test(`${path} is clean to axe in the ${scheme}`, async ({ page, kitchen }) => {

@@ -95,6 +95,10 @@ const PICTURES = [
       },
     },
   ],
+  ['dough-phone', '/dough', PHONE],
+  ['dough-wide', '/dough', WIDE],
+  ['compare-wide', '/compare?a=grebe&b=skua', WIDE],
+  ['paper-phone', '/jar/grebe/paper', PHONE],
   ['settings-phone', '/settings', PHONE],
 ];
 
@@ -114,7 +118,7 @@ for (const [name, path, viewport, { dark, before } = {}] of PICTURES) {
     timezoneId: 'Europe/Lisbon',
     colorScheme: dark ? 'dark' : 'light',
   });
-  await page.goto(`${BASE}${path}?at=${AT}`);
+  await page.goto(`${BASE}${path}${path.includes('?') ? '&' : '?'}at=${AT}`);
   await page.getByRole('main').waitFor();
   // The pace is learnt and the forecasts settle.
   await page.waitForTimeout(6000);

@@ -4,6 +4,7 @@ export * from './cups';
 export * from './dough';
 export * from './jarRoom';
 export * from './levain';
+export * from './protein';
 export * from './ratio';
 export * from './ratioForTime';
 export * from './waterTemperature';

@@ -3,6 +3,8 @@ import { View } from 'react-native';
 
 import { Page, Panel, Press, type Umbrella, UmbrellaMark, Words } from '@kit';
 
+import { FlourAndWater } from './FlourAndWater';
+
 interface MarkHelp {
   readonly umbrella: Umbrella;
   readonly word: string;
@@ -78,6 +80,7 @@ export function HelpScreen() {
           </View>
         ))}
       </Panel>
+      <FlourAndWater />
       <Panel label="Cautions" tone="crust">
         <Words size="title" level={2}>
           Mind

@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
 import { type Standing } from '@core/journal';
@@ -9,6 +9,7 @@ import { noticed, selectStanding, useAppDispatch, useAppSelector } from '@state'
 import { printDrawings, printText, saveFile } from '../shell';
 import { careText, labelText, useKitchenWords } from '../words';
 import { labelSvg } from './labelSvg';
+import { SplitSheet } from './SplitSheet';
 
 /** So many labels are on a sheet. */
 const ON_A_SHEET = 18;
@@ -38,6 +39,7 @@ function Paper({ standing }: { readonly standing: Standing }) {
   const router = useRouter();
   const dispatch = useAppDispatch();
   const { id, card } = standing.jar;
+  const [splitting, setSplitting] = useState(false);
   const label = useMemo(() => labelText(standing, words), [standing, words]);
   const svg = useMemo(() => labelSvg(label), [label]);
   const care = useMemo(() => careText(standing, words), [standing, words]);
@@ -92,6 +94,10 @@ function Paper({ standing }: { readonly standing: Standing }) {
           </Press>
           <Press onPress={() => void copy()}>Copy</Press>
         </View>
+        {!standing.jar.card.archived && (
+          <Press onPress={() => setSplitting(true)}>Split off a part as a jar of its own</Press>
+        )}
+        {splitting && <SplitSheet standing={standing} onClose={() => setSplitting(false)} />}
       </Panel>
     </>
   );

@@ -1,0 +1,111 @@
+import { View } from 'react-native';
+
+import { type Portion, cupsText, flourByKind, measureError } from '@core/bench';
+import { type Standing } from '@core/journal';
+import { type Ingredient, blendShares } from '@core/measure';
+import { Words } from '@kit';
+import { selectSettings, useAppSelector } from '@state';
+
+import { FLOUR_WORDS, useKitchenWords } from '../words';
+import { type Bench, portionsOf } from './useBench';
+
+export const PORTION_TITLES = { keep: 'Keep', water: 'Water', flour: 'Flour' } as const;
+
+/** What a cup is filled with for a portion: the main flour of the jar, water, or the starter itself. */
+export function ingredientOf(portion: Portion, { jar }: Standing): Ingredient {
+  if (portion === 'water') return 'water';
+  if (portion === 'keep') return 'starter';
+  return [...blendShares(jar.card.flour)].sort((a, b) => b[1] - a[1])[0]![0];
+}
+
+/** What to know at a portion: what the scale should read, what an overshoot changes, the water's warmth, the flours. */
+export function ScaleNotes({
+  bench,
+  standing,
+  portion,
+  wanted,
+  before,
+}: {
+  readonly bench: Bench;
+  readonly standing: Standing;
+  readonly portion: Portion;
+  readonly wanted: number;
+  readonly before: number;
+}) {
+  const words = useKitchenWords();
+  const { draft, water, wantedMixCelsius } = bench;
+  const { card } = standing.jar;
+  const { cups } = useAppSelector(selectSettings);
+  const notes: string[] = [];
+  if (cups) {
+    const ingredient = ingredientOf(portion, standing);
+    const off = Math.round(100 * measureError(ingredient));
+    notes.push(`About ${cupsText(wanted, ingredient)}; by volume it is easily ${off} % off.`);
+  }
+  if (draft.weighing === 'inJar')
+    notes.push(
+      `${words.grams(wanted)} of ${portion}, on ${Math.round(card.vessel.emptyG)} g of jar${before > 0 ? ` and ${Math.round(before)} g in it` : ''}.`,
+    );
+  const overshoot = overshootWords(bench, portion);
+  if (overshoot) notes.push(overshoot);
+  if (portion === 'water')
+    notes.push(
+      water.celsius >= 40
+        ? `As warm as is safe, ${words.celsius(40)}: the mix comes to ${words.celsius(water.reached)}.`
+        : `${warmth(water.celsius)}, ${words.celsius(water.celsius)}, for a ${words.celsius(wantedMixCelsius)} mix.`,
+    );
+  if (portion === 'flour') {
+    const kinds = flourByKind(wanted, card.flour);
+    if (kinds.length > 1)
+      notes.push(kinds.map(({ kind, grams }) => `${grams} g ${FLOUR_WORDS[kind]}`).join(' + '));
+  }
+  if (portion === 'keep')
+    notes.push('Look before stirring. Fuzz, or pink and orange streaks: throw it all out.');
+  return (
+    <View style={{ gap: 2 }}>
+      {notes.map((note) => (
+        <Words key={note} tone="quiet">
+          {note}
+        </Words>
+      ))}
+    </View>
+  );
+}
+
+/** "Kept 27 instead of 25: water and flour follow." */
+function overshootWords(bench: Bench, portion: Portion): string | null {
+  const { draft } = bench;
+  const order = portionsOf(draft.order);
+  const previous = order[order.indexOf(portion) - 1];
+  if (!previous) return null;
+  const landed = draft.landed[previous];
+  const asked = bench.wantedAfter(order.slice(0, order.indexOf(previous)))[`${previous}G`];
+  if (landed === undefined || Math.round(landed) === Math.round(asked)) return null;
+  const rest = order.slice(order.indexOf(portion)).join(' and ');
+  const what = previous === 'keep' ? 'Kept' : `${PORTION_TITLES[previous]}`;
+  return `${what} ${landed} instead of ${asked}: ${rest} ${rest.includes(' and ') ? 'follow' : 'follows'}.`;
+}
+
+function warmth(celsius: number): string {
+  if (celsius < 15) return 'Cold';
+  if (celsius < 24) return 'Cool';
+  return celsius < 32 ? 'Lukewarm' : 'Warm';
+}
+
+/** How far what landed is from what was wanted. */
+export function toGo(
+  wanted: number,
+  really: number | null,
+  portion: Portion,
+  order: readonly Portion[],
+): string {
+  if (really === null || Number.isNaN(really)) return 'Leave it empty when it is spot on.';
+  const rest = order.slice(order.indexOf(portion) + 1).join(' and ');
+  const left = Math.round(wanted - really);
+  if (left > 0) return `${left} g to go.`;
+  if (left === 0) return 'Spot on.';
+  if (rest) return `${-left} g over. That is fine: ${rest} will follow.`;
+  return portion === 'flour'
+    ? `${-left} g over: a little stiffer. Lift some off the top, or leave it.`
+    : `${-left} g over: a little runnier.`;
+}

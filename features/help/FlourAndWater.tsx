@@ -1,0 +1,52 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { proteinPct } from '@core/bench';
+import { Field, Panel, Words, parseNumber } from '@kit';
+
+/** Below, a flour makes cakes; from there on, bread; and bread that rises high. */
+const BREAD_PCT = 11;
+const STRONG_PCT = 12.5;
+/** No flour holds more. */
+const MOST_PCT = 25;
+
+/** What a flour is good for, and what may be in the water. */
+export function FlourAndWater() {
+  const [protein, setProtein] = useState('4');
+  const [serving, setServing] = useState('30');
+  const pct = proteinPct(parseNumber(protein), parseNumber(serving));
+  const known = pct > 0 && pct <= MOST_PCT;
+  return (
+    <Panel label="Flour and water">
+      <Words size="title" level={2}>
+        Flour and water
+      </Words>
+      <Words>
+        Labels give protein for a serving. White bread flour of 12.5 % and more rises highest; whole
+        grain and rye feed a starter best.
+      </Words>
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        <View style={{ flex: 1 }}>
+          <Field label="Protein" text={protein} onText={setProtein} numeric unit="g" />
+        </View>
+        <View style={{ flex: 1 }}>
+          <Field label="in a serving of" text={serving} onText={setServing} numeric unit="g" />
+        </View>
+      </View>
+      <Words strong tone={known ? 'ink' : 'beet'} live>
+        {known
+          ? `${(Math.round(pct * 10) / 10).toString()} %: ${pct >= STRONG_PCT ? 'strong, for bread that rises high' : pct >= BREAD_PCT ? 'plain bread flour' : 'soft, for cakes; a starter lives on it but rises little'}.`
+          : 'That is no flour. Check the two numbers.'}
+      </Words>
+      <Words>
+        Water that smells of chlorine hinders a starter: filter it, or let it stand overnight.
+        Chloramine does not leave by standing; only a filter takes it out. Bleached or bromated
+        flour is a poor choice.
+      </Words>
+      <Words>
+        Change a starter’s flour slowly, over four feeds: a quarter of the new, half, three
+        quarters, all of it.
+      </Words>
+    </Panel>
+  );
+}
