@@ -203,3 +203,25 @@ test('a label’s protein is told in percent', async ({ page, kitchen }) => {
   await page.getByLabel('in a serving of').fill('0');
   await expect(page.getByText('That is no flour. Check the two numbers.')).toBeVisible();
 });
+
+test('a jar that would run over says when to stir it down', async ({ page, kitchen }) => {
+  await kitchen.open('/jar/grebe/feed', 'demo');
+  await page.getByLabel('Keep', { exact: true }).fill('60');
+  await kitchen.button('Keep is in').click();
+  await kitchen.button('Water is in').click();
+  await kitchen.button('Flour is in').click();
+  await expect(page.getByText('It will climb out of the jar').first()).toBeVisible();
+  await expect(page.getByText(/Or stir it down about .*, before it reaches the rim/)).toBeVisible();
+});
+
+test('after taking for a bake, what stays is fed', async ({ page, kitchen }) => {
+  await kitchen.open('/jar/grebe', 'demo');
+  await kitchen.button('Take out').click();
+  const sheet = page.getByRole('dialog', { name: 'Take from Grebe' });
+  await sheet.getByRole('button', { name: 'Take it out, then feed what stays' }).click();
+  await expect(sheet.getByText('Give a weight in grams.')).toBeVisible();
+  await sheet.getByLabel('How much').fill('150');
+  await sheet.getByRole('button', { name: 'Take it out, then feed what stays' }).click();
+  await expect(page.getByText('Grebe at the bench · 1 of 5')).toBeVisible();
+  await expect(page.getByText(/comes out of 58 g/)).toBeVisible();
+});

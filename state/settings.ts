@@ -16,6 +16,8 @@ export interface Settings {
   readonly hydrationPct: number;
   readonly order: 'waterFirst' | 'flourFirst';
   readonly weighing: Weighing;
+  /** The school of levains: built in the jar itself, or in a second vessel beside a mother that is only fed. */
+  readonly levainIn: 'jar' | 'beside';
   /** Whether the browser says when a step is due; asked once a plan is followed. */
   readonly reminders: 'ask' | 'on' | 'off';
   /** Whether steps in a calendar ring. */
@@ -36,6 +38,7 @@ export function usualSettings(locale: string): Settings {
     hydrationPct: 100,
     order: 'waterFirst',
     weighing: 'tare',
+    levainIn: 'jar',
     reminders: 'ask',
     calendarAlarms: true,
   };
@@ -51,6 +54,7 @@ const ALLOWED: { readonly [K in keyof Settings]: (value: unknown) => boolean } =
   hydrationPct: (v) => typeof v === 'number' && v >= 40 && v <= 200,
   order: (v) => v === 'waterFirst' || v === 'flourFirst',
   weighing: (v) => v === 'tare' || v === 'inJar',
+  levainIn: (v) => v === 'jar' || v === 'beside',
   reminders: (v) => v === 'ask' || v === 'on' || v === 'off',
   calendarAlarms: (v) => typeof v === 'boolean',
 };

@@ -1,9 +1,11 @@
 import fc from 'fast-check';
 
-import { USUAL_PACE, starterIn, usualVessel } from '../ferment';
-import { jarRoom, thirdOfJar } from './jarRoom';
+import { USUAL_PACE, feed, forecast, heightAt, starterIn, usualVessel } from '../ferment';
+import { jarRoom } from './jarRoom';
+import { freshDensity } from '../measure';
 import { ratioText } from './ratio';
 import { ratioForTime } from './ratioForTime';
+import { stirDown } from './stirDown';
 import { waterFor } from './waterTemperature';
 import { amountsAfter, feedOutcome, flourByKind, portionFromScale, scaleTarget } from './weighing';
 
@@ -114,7 +116,9 @@ describe('room in the jar', () => {
   const vessel = { emptyG: 300, capacityMl: 500 };
 
   it('is enough at a third, and not above a half', () => {
-    expect(jarRoom(vessel, thirdOfJar(vessel, 100), 100, 2.4).verdict).toBe('fine');
+    expect(jarRoom(vessel, (vessel.capacityMl / 3) * freshDensity(100), 100, 2.4).verdict).toBe(
+      'fine',
+    );
     expect(jarRoom(vessel, 280, 100, 1.2).verdict).toBe('overflows');
   });
 
@@ -149,5 +153,28 @@ describe('a ratio for a wanted hour', () => {
 
   it('does not exist where nothing ripens', () => {
     expect(ratioForTime(mix, 20, 100, { white: 1 }, { ...conditions, air: () => 2 }, 8)).toBeNull();
+  });
+});
+
+describe('stirring down', () => {
+  const conditions = { air: () => 24, vessel: usualVessel(225, 100), pace: USUAL_PACE };
+  const mix = feed(starterIn('ripe', { white: 1 }, 100, 25), {
+    keepG: 25,
+    flourG: 100,
+    waterG: 100,
+    flour: { white: 1 },
+  });
+
+  it('comes before the rim, and what rises then stays below what it would have been', () => {
+    const whole = forecast(mix, conditions, 48);
+    const stirred = stirDown(mix, conditions, 1.8, 48)!;
+    expect(heightAt(whole.curve, stirred.atH)).toBeLessThan(1.8);
+    expect(stirred.atH).toBeLessThan(whole.peaksAtH!);
+    expect(stirred.peakHeight).toBeLessThan(whole.peakHeight);
+    expect(stirred.peaksAtH!).toBeGreaterThan(stirred.atH);
+  });
+
+  it('is not asked of a mix that never comes near the rim', () => {
+    expect(stirDown(mix, conditions, 5, 48)).toBeNull();
   });
 });

@@ -7,6 +7,7 @@ export * from './levain';
 export * from './protein';
 export * from './ratio';
 export * from './ratioForTime';
+export * from './stirDown';
 export * from './waterTemperature';
 export * from './weighing';
 export * from './yeastRecipe';

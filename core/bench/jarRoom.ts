@@ -30,7 +30,3 @@ export function jarRoom(
           : 'fine',
   };
 }
-
-/** The mass, in grams, that fills a third of a jar. */
-export const thirdOfJar = (vessel: Vessel, hydrationPct: number): number =>
-  (vessel.capacityMl / 3) * freshDensity(hydrationPct);

@@ -13,6 +13,7 @@ import {
   logEntries,
   selectJars,
   selectNow,
+  selectSettings,
   useAppDispatch,
   useAppSelector,
 } from '@state';
@@ -27,12 +28,16 @@ export function LevainPanel({ levainG }: { readonly levainG: number }) {
   const now = useAppSelector(selectNow);
   const jars = useAppSelector(selectJars);
   const { levainHydrationPct } = useAppSelector((state) => state.dough.formula);
+  const { levainIn } = useAppSelector(selectSettings);
   const [chosen, setChosen] = useState<string | null>(null);
   const [at, setAt] = useState(() => words.fieldText(Math.ceil((now + DAY) / HOUR) * HOUR));
   const [problem, setProblem] = useState<string | null>(null);
   const jar = jars.find(({ id }) => id === chosen) ?? jars[0];
   if (!jar) return null;
   const { card } = jar;
+  // The way of the baker's school comes first.
+  const schoolRank = ({ kind }: LevainWay) =>
+    (kind === 'beside') === (levainIn === 'beside') ? 0 : 1;
   const ways = levainWays(
     {
       levainG,
@@ -42,7 +47,7 @@ export function LevainPanel({ levainG }: { readonly levainG: number }) {
       inJarHydrationPct: jar.fedMix.hydrationPct,
     },
     card.ratio.flour,
-  );
+  ).toSorted((x, y) => schoolRank(x) - schoolRank(y));
   const plan = () => {
     const middle = Date.parse(at);
     if (Number.isNaN(middle)) return setProblem('Give a day and a time.');

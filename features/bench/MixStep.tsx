@@ -3,6 +3,7 @@ import { View } from 'react-native';
 
 import { ratioText } from '@core/bench';
 import { type Standing } from '@core/journal';
+import { HOUR } from '@core/measure';
 import { MomentField, Notice, Panel, Words } from '@kit';
 
 import { useKitchenWords } from '../words';
@@ -82,7 +83,8 @@ export function RoomWarning({
   readonly bench: Bench;
   readonly standing: Standing;
 }) {
-  const { room, chosen } = bench;
+  const { room, chosen, stirred, fedAt } = bench;
+  const words = useKitchenWords();
   if (room.verdict === 'fine') return null;
   const { capacityMl } = standing.jar.card.vessel;
   const peak = Math.round(room.filledAtPeak * 100);
@@ -94,6 +96,8 @@ export function RoomWarning({
       }
     >
       {`Mixed, it fills ${Math.round(room.filled * 100)} % of ${capacityMl} ml; at ${chosen.forecast.peakHeight.toFixed(1)} times the band, ${peak} %. A third is a good fill. Keep less, or take a larger jar.`}
+      {stirred &&
+        ` Or stir it down about ${words.about(fedAt + stirred.atH * HOUR)}, before it reaches the rim: it then comes to ${stirred.peakHeight.toFixed(1)} times the band${stirred.peaksAtH === null ? '' : `, about ${words.about(fedAt + stirred.peaksAtH * HOUR)}`}.`}
     </Notice>
   );
 }

@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useCallback, useMemo } from 'react';
 
 import {
   type FeedRecipe,
@@ -8,9 +8,10 @@ import {
   feedOutcome,
   jarRoom,
   ratioForTime,
+  stirDown,
   waterFor,
 } from '@core/bench';
-import { type Forecast, celsiusAt, feed, forecast, keepOf } from '@core/ferment';
+import { type Conditions, type Forecast, celsiusAt, feed, forecast, keepOf } from '@core/ferment';
 import { type Standing, airOf, mixAt, objectionsTo } from '@core/journal';
 import { HOUR, type Instant } from '@core/measure';
 import {
@@ -98,34 +99,49 @@ export function useBench(standing: Standing) {
   const goesTo = draft.place ?? here;
 
   const { keepG, flourG, waterG } = amounts;
-  const outcomes = useMemo((): readonly PlaceOutcome[] => {
-    const mix = feed(keepOf(mixNow, keepG), {
-      keepG,
-      flourG,
-      waterG,
-      flour: jar.card.flour,
-      flourCelsius: kitchenCelsius,
-      waterCelsius: kitchenCelsius,
-    });
-    return places.map((place) => ({
-      place: place.id,
-      forecast: forecast(
-        mix,
-        {
-          air: airOf([{ from: now, place: place.id }], now, context.places, context.time),
-          vessel: jar.card.vessel,
-          pace: context.pace,
-        },
-        LOOK_AHEAD,
-      ),
-    }));
-  }, [mixNow, keepG, flourG, waterG, jar.card, kitchenCelsius, places, now, context]);
+  const mixed = useMemo(
+    () =>
+      feed(keepOf(mixNow, keepG), {
+        keepG,
+        flourG,
+        waterG,
+        flour: jar.card.flour,
+        flourCelsius: kitchenCelsius,
+        waterCelsius: kitchenCelsius,
+      }),
+    [mixNow, keepG, flourG, waterG, jar.card, kitchenCelsius],
+  );
+  /** What the mix stands in, place by place, from now on. */
+  const conditionsIn = useCallback(
+    (place: string): Conditions => ({
+      air: airOf([{ from: now, place }], now, context.places, context.time),
+      vessel: jar.card.vessel,
+      pace: context.pace,
+    }),
+    [now, context, jar.card],
+  );
+  const outcomes = useMemo(
+    (): readonly PlaceOutcome[] =>
+      places.map(({ id }) => ({
+        place: id,
+        forecast: forecast(mixed, conditionsIn(id), LOOK_AHEAD),
+      })),
+    [mixed, places, conditionsIn],
+  );
   const chosen = outcomes.find(({ place }) => place === goesTo) ?? outcomes[0]!;
   const room: JarRoom = jarRoom(
     jar.card.vessel,
     outcome.massG,
     outcome.hydrationPct,
     chosen.forecast.peakHeight,
+  );
+
+  const stirred = useMemo(
+    () =>
+      room.filledAtPeak > 1
+        ? stirDown(mixed, conditionsIn(goesTo), 1 / room.filled, LOOK_AHEAD)
+        : null,
+    [mixed, conditionsIn, goesTo, room.filled, room.filledAtPeak],
   );
 
   const wantedAt = draft.wantedAt === null ? NaN : Date.parse(draft.wantedAt);
@@ -137,11 +153,7 @@ export function useBench(standing: Standing) {
       draft.keepG,
       (100 * draft.waterParts) / draft.parts,
       jar.card.flour,
-      {
-        air: airOf([{ from: now, place: goesTo }], now, context.places, context.time),
-        vessel: jar.card.vessel,
-        pace: context.pace,
-      },
+      conditionsIn(goesTo),
       wantedH,
     );
   }, [
@@ -153,7 +165,7 @@ export function useBench(standing: Standing) {
     draft.parts,
     jar.card,
     goesTo,
-    context,
+    conditionsIn,
   ]);
 
   const water = waterFor(
@@ -193,6 +205,7 @@ export function useBench(standing: Standing) {
     goesTo,
     here,
     room,
+    stirred,
     suggestion,
     wantedMixCelsius: WANTED_MIX_CELSIUS,
     water,

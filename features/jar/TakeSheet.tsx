@@ -1,3 +1,4 @@
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 
 import { DESTINATIONS, type Destination, type Standing, objectionsTo } from '@core/journal';
@@ -22,6 +23,7 @@ export function TakeSheet({
   readonly onClose: () => void;
 }) {
   const { jar } = standing;
+  const router = useRouter();
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
@@ -37,9 +39,10 @@ export function TakeSheet({
       to === 'bake' ? { kind: 'took', ...common } : { kind: 'discarded', ...common, to };
     const found = objectionsTo({ ...entry, id: 'new' }, jar, earlier, now);
     setProblem(found[0]?.message ?? null);
-    if (found.length > 0) return;
+    if (found.length > 0) return false;
     dispatch(logEntries([entry], `${Math.round(grams)} g taken from ${jar.card.name}`));
     onClose();
+    return true;
   };
   return (
     <Sheet title={`Take from ${jar.card.name}`} onClose={onClose}>
@@ -66,6 +69,13 @@ export function TakeSheet({
       />
       <Press kind="main" onPress={take}>
         Take it out
+      </Press>
+      <Press
+        onPress={() => {
+          if (take()) router.navigate(`/jar/${jar.id}/feed`);
+        }}
+      >
+        Take it out, then feed what stays
       </Press>
     </Sheet>
   );

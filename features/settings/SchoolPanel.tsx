@@ -54,6 +54,15 @@ export function SchoolPanel() {
         chosen={settings.weighing}
         onChoose={(weighing) => set({ weighing })}
       />
+      <Choice
+        label="A levain for a bake"
+        options={[
+          { is: 'jar' as const, text: 'In the jar itself' },
+          { is: 'beside' as const, text: 'In a second vessel' },
+        ]}
+        chosen={settings.levainIn}
+        onChoose={(levainIn) => set({ levainIn })}
+      />
     </Panel>
   );
 }
