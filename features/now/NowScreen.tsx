@@ -76,7 +76,7 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
           href={benchPath(due[0]!, due.slice(1))}
           onPress={() => router.navigate(benchPath(due[0]!, due.slice(1)))}
         >
-          {`Feed all ${due.length} that are due`}
+          {due.length === 2 ? 'Feed both that are due' : `Feed all ${due.length} that are due`}
         </Press>
       )}
       <LaterSteps
