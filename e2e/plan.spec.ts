@@ -243,4 +243,18 @@ test('an impossible bake is explained, with what comes nearest', async ({ page, 
     timeout: 60_000,
   });
   await expect(page.getByText(/would work\./)).toBeVisible();
+
+  // What comes nearest is a tap away.
+  await kitchen
+    .button(/^Have it /)
+    .first()
+    .click();
+  await planned(page);
+  await expect(page.getByText('Tonight: there is not enough time until then.')).toBeHidden();
+  await page.getByLabel('Flour in the house, if it is short').fill('5');
+  await expect(page.getByText('Tonight: there is not flour enough in the house.')).toBeVisible({
+    timeout: 45_000,
+  });
+  await page.getByLabel('Flour in the house, if it is short').fill('');
+  await planned(page);
 });

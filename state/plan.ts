@@ -23,6 +23,8 @@ export interface Wishes {
   readonly leftAlone: readonly LeftAlone[];
   /** Feeds in a row that must have doubled before a levain is built. */
   readonly strongFeeds: number;
+  /** Flour in the house, grams; null when there is plenty. */
+  readonly flourAtHandG: number | null;
   /** Which of the plans offered is followed; null while none is. */
   readonly chosen: PlanName | null;
 }
@@ -44,6 +46,7 @@ export const USUAL_WISHES: Wishes = {
   trips: [],
   leftAlone: [],
   strongFeeds: 0,
+  flourAtHandG: null,
   chosen: null,
 };
 
@@ -134,11 +137,17 @@ const slice = createSlice({
       strongFeeds: payload,
       mended: null,
     }),
+    flourCounted: (state, { payload }: PayloadAction<number | null>): PlanState => ({
+      ...state,
+      flourAtHandG: payload,
+      mended: null,
+    }),
     planChosen: (state, { payload }: PayloadAction<PlanName | null>): PlanState => ({
       ...state,
       chosen: payload,
       mended: null,
     }),
+    mendingSeen: (state): PlanState => ({ ...state, mended: null }),
     planLookedAt: (state, { payload }: PayloadAction<boolean>): PlanState => ({
       ...state,
       looked: payload,
@@ -174,7 +183,9 @@ export const {
   jarLeftAlone,
   leftAloneEnded,
   strengthAsked,
+  flourCounted,
   planChosen,
+  mendingSeen,
   planLookedAt,
   searchBegun,
   searchWentOn,
@@ -200,6 +211,7 @@ export function wishesFrom(raw: unknown): {
       trips: list(given.trips),
       leftAlone: list(given.leftAlone),
       strongFeeds: [0, 1, 2].find((n) => n === given.strongFeeds) ?? 0,
+      flourAtHandG: typeof given.flourAtHandG === 'number' ? given.flourAtHandG : null,
       chosen: given.chosen ?? null,
     },
     followed: Array.isArray(given.followed?.steps) ? given.followed : null,
@@ -208,8 +220,8 @@ export function wishesFrom(raw: unknown): {
 
 /** The wishes alone. */
 export function wishesOf(state: PlanState): Wishes {
-  const { bakes, hands, trips, leftAlone, strongFeeds, chosen } = state;
-  return { bakes, hands, trips, leftAlone, strongFeeds, chosen };
+  const { bakes, hands, trips, leftAlone, strongFeeds, flourAtHandG, chosen } = state;
+  return { bakes, hands, trips, leftAlone, strongFeeds, flourAtHandG, chosen };
 }
 
 /** What is kept of the plans: the wishes, and the plan followed, so that it is there before it is sought again. */

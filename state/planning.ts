@@ -1,5 +1,5 @@
 import { middlePace } from '@core/ferment';
-import { homeOf } from '@core/journal';
+import { doubledBefore, homeOf } from '@core/journal';
 import { DAY } from '@core/measure';
 import { type Plan, USUAL_LIMITS, USUAL_WEIGHTS, handsFrom } from '@core/plan';
 
@@ -35,7 +35,7 @@ const PAUSE = 400;
 /** The problem that the kitchen and its wishes pose now. */
 function problemOf(state: RootState): SentProblem {
   const now = selectNow(state);
-  const { bakes, hands, trips, leftAlone, strongFeeds, looked } = state.plan;
+  const { bakes, hands, trips, leftAlone, strongFeeds, flourAtHandG, looked } = state.plan;
   const time = selectTime(state);
   const wanted = bakes.filter(({ until }) => until > now);
   const until = Math.max(now + DAYS * DAY, ...wanted.map((bake) => bake.until + AFTER_LAST_BAKE));
@@ -52,17 +52,23 @@ function problemOf(state: RootState): SentProblem {
     hands: [...there, ...handsFrom(weekPattern(hands), trips, now, until, time)],
     wanted,
     leftAlone: leftAlone.filter((stretch) => stretch.until > now),
-    limits: { ...USUAL_LIMITS, strongFeeds },
+    limits: {
+      ...USUAL_LIMITS,
+      strongFeeds,
+      ...(flourAtHandG === null ? {} : { flourAtHandG }),
+    },
     weights: USUAL_WEIGHTS,
     jars: selectJars(state).map((jar) => {
       const belief = selectBelief(state, jar.id);
-      const home = homeOf(selectJarEvents(state, jar.id), now);
+      const events = selectJarEvents(state, jar.id);
+      const home = homeOf(events, now);
       return {
         id: jar.id,
         fedMix: jar.fedMix,
         since: jar.since,
         stays: jar.stays,
         ...(home === null ? {} : { home }),
+        strongBefore: doubledBefore(events),
         massG: jar.massG,
         keepG: jar.card.keepG,
         vessel: jar.card.vessel,
@@ -77,12 +83,13 @@ function problemOf(state: RootState): SentProblem {
 }
 
 /** What plans are made anew for when it changes. */
-const wished = ({ bakes, hands, trips, leftAlone, strongFeeds }: PlanState) => [
+const wished = ({ bakes, hands, trips, leftAlone, strongFeeds, flourAtHandG }: PlanState) => [
   bakes,
   hands,
   trips,
   leftAlone,
   strongFeeds,
+  flourAtHandG,
 ];
 
 /** Whether the followed plan's next step should have been done by now. */
@@ -111,6 +118,7 @@ export function keepPlanning(
     [state.kitchen.events, state.learnt, state.plan.looked, ...wished(state.plan)] as const;
   let before = watched(store.getState());
   let wishesBefore = wished(store.getState().plan);
+  let known: Plan | null = null;
 
   const search = async () => {
     running?.stop();
@@ -151,9 +159,11 @@ export function keepPlanning(
     const plans = 'plans' in outcome ? outcome.plans : [];
     const state = store.getState();
     const later = plans.find(({ name }) => name === state.plan.chosen) ?? plans[0];
+    // Until it is read, what changed is told against the plan as it was known: one mending often follows another.
+    known = state.plan.mended === null ? earlier : (known ?? earlier);
     const mended =
-      earlier && later && sameWishes && state.plan.chosen !== null
-        ? explain(earlier, later, state)
+      known && later && sameWishes && state.plan.chosen !== null
+        ? explain(known, later, state)
         : null;
     store.dispatch(
       searchEnded({

@@ -3,6 +3,7 @@ import { HOUR, kitchenTime } from '../measure';
 import { type Arranged, type JarEvent } from './events';
 import { placesOf } from './air';
 import { type FoldContext, type Jar, foldJar } from './fold';
+import { doubledBefore } from './doubledBefore';
 import { homeOf } from './homeOf';
 import { ifFed } from './ifFed';
 
@@ -59,7 +60,7 @@ describe('a feed that is only thought of', () => {
 
   it('is nothing to the jar: its mass, its stays and its places are as before', () => {
     const before = jar();
-    const copy = structuredClone(before);
+    const copy = JSON.stringify(before);
     ifFed(
       before,
       { at: T0 + HOUR, keepG: 10, flourG: 50, waterG: 50, place: constant(25) },
@@ -67,7 +68,7 @@ describe('a feed that is only thought of', () => {
       USUAL_BELIEF,
       48,
     );
-    expect(before).toEqual(copy);
+    expect(JSON.stringify(before)).toBe(copy);
     expect([...context.places.keys()]).toEqual(USUAL_PLACES.map(({ id }) => id));
   });
 
@@ -99,5 +100,36 @@ describe('where a jar lives', () => {
     expect(homeOf(night, T0 + 210 * HOUR)).toBe('counter');
     expect(homeOf(night, T0 + 600 * HOUR)).toBe('warm');
     expect(homeOf([...night, moved(212, 'fridge')], T0 + 500 * HOUR)).toBe('fridge');
+  });
+});
+
+describe('feeds that doubled in a row', () => {
+  const fed = (hours: number): JarEvent => ({
+    kind: 'fed',
+    id: `f${hours}`,
+    jar: 'tern',
+    at: iso(hours),
+    keepG: 20,
+    flourG: 80,
+    waterG: 80,
+    flour: { white: 1 },
+  });
+  const looked = (hours: number, height: number): JarEvent => ({
+    kind: 'looked',
+    id: `l${hours}`,
+    jar: 'tern',
+    at: iso(hours),
+    height,
+  });
+
+  it('are counted back from the one before the present, as far as somebody saw them', () => {
+    const watched = [STARTED, fed(1), looked(8, 2.3), fed(13), looked(20, 2.1), fed(25)];
+    expect(doubledBefore(watched)).toBe(2);
+    expect(doubledBefore([...watched, looked(30, 2.2)])).toBe(2);
+    expect(
+      doubledBefore([STARTED, fed(1), looked(8, 1.4), fed(13), looked(20, 2.1), fed(25)]),
+    ).toBe(1);
+    expect(doubledBefore([STARTED, fed(1), looked(8, 2.3), fed(13), fed(25)])).toBe(0);
+    expect(doubledBefore([STARTED])).toBe(0);
   });
 });

@@ -4,6 +4,7 @@
  */
 export * from './air';
 export * from './compare';
+export * from './doubledBefore';
 export * from './events';
 export * from './fold';
 export * from './homeOf';

@@ -16,6 +16,7 @@ import {
 
 import { benchPath } from '../bench/benchPath';
 import { JarPane } from '../jar';
+import { MendedNotice } from '../plan/MendedNotice';
 import { useKitchenWords } from '../words';
 import { EmptyKitchen } from './EmptyKitchen';
 import { KitchenSwitch } from './KitchenSwitch';
@@ -56,6 +57,7 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
   const shelves = (
     <>
       <KitchenLine />
+      <MendedNotice />
       {lost && (
         <Notice
           title="The plan that was followed does not work any more."

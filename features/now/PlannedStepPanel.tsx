@@ -5,7 +5,8 @@ import { type Step } from '@core/plan';
 import { Amounts, Panel, Press, UmbrellaMark, Words, umbrellaFor } from '@kit';
 import { followedPlan, selectNow, selectStanding, useAppSelector } from '@state';
 
-import { StepSheet, useStep } from '../plan';
+import { StepSheet } from '../plan/StepSheet';
+import { useStep } from '../plan/useStep';
 import { plannedTitle, slackWords, stepWords, useKitchenWords, usePlaceName } from '../words';
 
 /** The next step of the plan that is followed, with its slack. */

@@ -2,10 +2,11 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { Choice, Panel, Press, Words } from '@kit';
+import { Choice, Field, Panel, Press, Words, parseNumber } from '@kit';
 import {
   bakeRemoved,
   changeWish,
+  flourCounted,
   strengthAsked,
   selectJars,
   selectNow,
@@ -70,7 +71,32 @@ export function BakesPanel() {
           onChoose={(feeds) => dispatch(strengthAsked(feeds))}
         />
       )}
+      {bakes.length > 0 && <FlourAtHand />}
       {adding && <BakeSheet onClose={() => setAdding(false)} />}
     </Panel>
+  );
+}
+
+/** A limit on what a plan may use; nothing given, nothing limited. */
+function FlourAtHand() {
+  const dispatch = useAppDispatch();
+  const flourAtHandG = useAppSelector((state) => state.plan.flourAtHandG);
+  const [text, setText] = useState(flourAtHandG === null ? '' : String(flourAtHandG));
+  const given = parseNumber(text);
+  const good = text.trim() === '' || (given >= 0 && given <= 100_000);
+  return (
+    <Field
+      label="Flour in the house, if it is short"
+      text={text}
+      numeric
+      unit="g"
+      problem={good ? null : 'A weight in grams, or nothing.'}
+      onText={(to) => {
+        setText(to);
+        const grams = parseNumber(to);
+        if (to.trim() === '') dispatch(flourCounted(null));
+        else if (grams >= 0 && grams <= 100_000) dispatch(flourCounted(grams));
+      }}
+    />
   );
 }

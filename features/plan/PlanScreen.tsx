@@ -1,7 +1,7 @@
 import { memo, useDeferredValue, useEffect, useState } from 'react';
 import { View } from 'react-native';
 
-import { Notice, Page, Panel, Press, TwoPanes, Words, useWide } from '@kit';
+import { Page, Panel, Press, TwoPanes, Words, useWide } from '@kit';
 import {
   followedPlan,
   planLookedAt,
@@ -14,6 +14,7 @@ import {
 import { BakesPanel } from './BakesPanel';
 import { CalendarButton } from './CalendarButton';
 import { HandsPanel } from './HandsPanel';
+import { MendedNotice } from './MendedNotice';
 import { Obstacles } from './Obstacles';
 import { PutOffPanel } from './PutOffPanel';
 import { PlansOffered } from './PlansOffered';
@@ -26,7 +27,6 @@ export function PlanScreen() {
   const wide = useWide();
   const jars = useAppSelector(selectJars);
   const plans = useAppSelector((state) => state.plan.plans);
-  const mended = useAppSelector((state) => state.plan.mended);
   const followed = useAppSelector((state) => followedPlan(state.plan));
   const dispatch = useAppDispatch();
   const [shown, setShown] = useState<string | null>(null);
@@ -61,7 +61,7 @@ export function PlanScreen() {
   );
   const found = (
     <>
-      {mended && <Notice title={mended} />}
+      <MendedNotice />
       <ReminderOffer />
       <Obstacles />
       <Searching />

@@ -1,4 +1,2 @@
 /** The plan of a week: bakes, hands, plans to choose from, steps. */
 export { PlanScreen } from './PlanScreen';
-export { StepSheet } from './StepSheet';
-export { useStep } from './useStep';

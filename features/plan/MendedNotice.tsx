@@ -1,0 +1,15 @@
+import { Notice, Press } from '@kit';
+import { mendingSeen, useAppDispatch, useAppSelector } from '@state';
+
+/** What changed in the followed plan when things went otherwise; it stands until it is read. */
+export function MendedNotice() {
+  const dispatch = useAppDispatch();
+  const mended = useAppSelector((state) => state.plan.mended);
+  if (!mended) return null;
+  return (
+    <Notice
+      title={mended}
+      actions={<Press onPress={() => dispatch(mendingSeen())}>All right</Press>}
+    />
+  );
+}
