@@ -35,7 +35,8 @@ export function slotsFor(
     const end = Math.min(stretch.until, until);
     const first = Math.ceil(from / GRAIN) * GRAIN;
     const last = Math.floor(end / GRAIN) * GRAIN;
-    if (from === end) {
+    // Whoever is there can do it at once, whatever the clock says.
+    if (from === end || (from === now && end > now)) {
       all.add(from);
       forFeeds.add(from);
     }
