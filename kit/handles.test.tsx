@@ -1,0 +1,114 @@
+import { act, fireEvent, render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { useState } from 'react';
+
+import { LookProvider } from './LookProvider';
+import { NumberField } from './NumberField';
+import { PaintGrid } from './PaintGrid';
+import { Slider } from './Slider';
+import { WantedGrip } from './WantedGrip';
+
+const show = (ui: React.ReactNode) => render(<LookProvider theme="light">{ui}</LookProvider>);
+const HALF_HOUR = 1_800_000;
+
+describe('a window on the week', () => {
+  beforeEach(() => jest.useFakeTimers());
+  afterEach(() => jest.useRealTimers());
+
+  it('is moved by half hours with the keys, and presses in a row are one move', () => {
+    const moves: number[] = [];
+    show(
+      <WantedGrip
+        wanted={{
+          id: 'tins',
+          name: 'Tins',
+          from: 0,
+          until: 4 * HALF_HOUR,
+          text: (by) => `moved by ${by / HALF_HOUR}`,
+          onMove: (by) => moves.push(by / HALF_HOUR),
+        }}
+        x={100}
+        width={300}
+        msPerPixel={HALF_HOUR}
+      />,
+    );
+    const grip = screen.getByRole('slider', { name: 'Tins, when its levain is wanted' });
+    for (const key of ['ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowLeft', 'x'])
+      fireEvent.keyDown(grip, { key });
+    expect(grip).toHaveAttribute('aria-valuetext', 'moved by 2');
+    expect(moves).toEqual([]);
+    act(() => void jest.advanceTimersByTime(1000));
+    expect(moves).toEqual([2]);
+    fireEvent.keyDown(grip, { key: 'PageUp' });
+    act(() => void jest.advanceTimersByTime(1000));
+    expect(moves).toEqual([2, 48]);
+  });
+});
+
+it('a sheet of cells is walked with the arrows, painted with space, and ends at its edges', async () => {
+  const painted: string[] = [];
+  show(
+    <PaintGrid
+      label="Sheet"
+      rows={['a', 'b']}
+      columns={3}
+      marks={[]}
+      cellText={(row, column) => `${row}-${column}`}
+      fillOf={() => '#fff'}
+      brush="#000"
+      onPaint={(cells) => painted.push(cells.map((cell) => cell.join('-')).join(' '))}
+    />,
+  );
+  act(() => screen.getByRole('gridcell', { name: '0-0' }).focus());
+  await userEvent.keyboard('{ArrowRight}{ArrowDown} ');
+  expect(painted).toEqual(['1-1']);
+  expect(screen.getByRole('gridcell', { name: '1-1' })).toHaveFocus();
+  await userEvent.keyboard('{ArrowDown}{ArrowRight}{ArrowRight}{ArrowRight}');
+  expect(screen.getByRole('gridcell', { name: '1-2' })).toHaveFocus();
+  await userEvent.keyboard('{Shift>}{ArrowLeft}{/Shift}');
+  expect(painted[1]).toBe('1-2 1-1');
+  // Only one cell is a stop for the tab key.
+  expect(screen.getAllByRole('gridcell').filter(({ tabIndex }) => tabIndex === 0)).toHaveLength(1);
+});
+
+it('a slider says its value in words and hands on numbers', () => {
+  const given: number[] = [];
+  show(
+    <Slider
+      label="Warmth"
+      value={21}
+      low={2}
+      high={34}
+      step={0.5}
+      text="21 °C"
+      onValue={(value) => given.push(value)}
+    />,
+  );
+  const slider = screen.getByRole('slider', { name: 'Warmth' });
+  expect(slider).toHaveAttribute('aria-valuetext', '21 °C');
+  fireEvent.change(slider, { target: { value: '24.5' } });
+  expect(given).toEqual([24.5]);
+});
+
+it('a number keeps what was typed while it cannot be used, and the number before it stands', async () => {
+  function Hydration() {
+    const [value, setValue] = useState(72);
+    return (
+      <>
+        <NumberField label="Hydration" value={value} low={40} high={150} onValue={setValue} />
+        <output>{value}</output>
+      </>
+    );
+  }
+  show(<Hydration />);
+  const field = screen.getByLabelText('Hydration');
+  await userEvent.clear(field);
+  await userEvent.type(field, '7');
+  expect(field).toHaveValue('7');
+  expect(screen.getByText('Between 40 and 150, please.')).toBeVisible();
+  expect(screen.getByRole('status')).toHaveTextContent('72');
+  await userEvent.type(field, '5.5');
+  expect(field).toHaveValue('75.5');
+  expect(screen.getByRole('status')).toHaveTextContent('75.5');
+  expect(screen.queryByText('Between 40 and 150, please.')).toBeNull();
+});
