@@ -1,12 +1,13 @@
 /** npm run bench: figures, not verdicts. Needs a build in dist/ for the first load. */
 import { existsSync } from 'node:fs';
 
-import { coreTimes, searchTimes } from './coreTimes';
+import { coreTimes, fitTimes, planTimes } from './coreTimes';
 import { firstLoad } from './firstLoad';
 import { inPage } from './inPage';
 
+planTimes();
 coreTimes();
-searchTimes();
+fitTimes();
 if (existsSync('dist/index.html')) {
   await firstLoad();
   await inPage();
