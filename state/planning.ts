@@ -119,6 +119,8 @@ export function keepPlanning(
   let before = watched(store.getState());
   let wishesBefore = wished(store.getState().plan);
   let known: Plan | null = null;
+  /** A late plan whose search was stopped by hand is left as it is. */
+  let stopped: Plan | null = null;
 
   const search = async () => {
     running?.stop();
@@ -153,6 +155,7 @@ export function keepPlanning(
     if (running !== mine) return;
     running = null;
     if (!outcome) {
+      stopped = followedPlan(store.getState().plan);
       store.dispatch(searchStopped());
       return;
     }
@@ -182,7 +185,8 @@ export function keepPlanning(
     const now = watched(store.getState());
     if (now.every((part, i) => part === before[i])) {
       // A step that was not done in time makes the rest of the plan a fiction.
-      if (isLate(store.getState())) soon();
+      const state = store.getState();
+      if (isLate(state) && followedPlan(state.plan) !== stopped) soon();
       return;
     }
     // Looking away changes nothing; looking again finds what was found, unless it has changed since.
