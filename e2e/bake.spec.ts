@@ -181,7 +181,9 @@ test('a part of a starter becomes a jar of its own, and says where it comes from
   const sheet = page.getByRole('dialog', { name: 'Split off a part of Grebe' });
   await sheet.getByLabel('How much').fill('900');
   await sheet.getByRole('button', { name: 'Split it off' }).click();
-  await expect(sheet.getByText('Give it a name.')).toBeVisible();
+  await expect(
+    sheet.getByText('Give it a name, so that the jars can be told apart.'),
+  ).toBeVisible();
   await sheet.getByLabel('Its name').fill('dunlin');
   await sheet.getByRole('button', { name: 'Split it off' }).click();
   await expect(sheet.getByText('There is a jar of that name already.')).toBeVisible();

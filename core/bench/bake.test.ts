@@ -4,7 +4,7 @@ import { USUAL_PACE, starterIn } from '../ferment';
 import { flourAndWater, hydrationOf } from '../measure';
 import { bulkHours, inoculationFor } from './bulk';
 import { cupsText, gramsFromMeasure, measureError } from './cups';
-import { type DoughCard, type DoughFormula, USUAL_DOUGH, doughCard, formulaOf } from './dough';
+import { type DoughCard, type DoughFormula, USUAL_DOUGH, doughCard } from './dough';
 import { STICKS_G, levainWays } from './levain';
 import { turned } from './yeastRecipe';
 
@@ -203,3 +203,22 @@ describe('cups and spoons', () => {
     expect(measureError('white')).toBeGreaterThan(measureError('water'));
   });
 });
+
+/** The formula of a dough already on the scale, for one loaf or several. */
+function formulaOf(
+  card: Omit<DoughCard, 'doughG'>,
+  { loaves, levainHydrationPct, levainWholePct }: DoughFormula,
+): DoughFormula {
+  const levain = flourAndWater(card.levainG, levainHydrationPct);
+  const flourG = levain.flourG + card.whiteG + card.wholeG;
+  return {
+    loaves,
+    flourEachG: flourG / loaves,
+    hydrationPct: hydrationOf(flourG, levain.waterG + card.waterG),
+    saltPct: (100 * card.saltG) / flourG,
+    inoculationPct: (100 * levain.flourG) / flourG,
+    levainHydrationPct,
+    wholePct: (100 * (card.wholeG + (levain.flourG * levainWholePct) / 100)) / flourG,
+    levainWholePct,
+  };
+}

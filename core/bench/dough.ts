@@ -1,5 +1,3 @@
-import { flourAndWater, hydrationOf } from '../measure';
-
 /** A dough by baker's percentages of all its flour, the levain's included. */
 export interface DoughFormula {
   readonly loaves: number;
@@ -68,23 +66,4 @@ export function doughCard(formula: DoughFormula): DoughCard | DoughProblem {
   };
   const doughG = Object.values(card).reduce((sum, grams) => sum + grams, 0);
   return { ...card, doughG: Math.round(doughG) };
-}
-
-/** The formula of a dough already on the scale, for one loaf or several. */
-export function formulaOf(
-  card: Omit<DoughCard, 'doughG'>,
-  { loaves, levainHydrationPct, levainWholePct }: DoughFormula,
-): DoughFormula {
-  const levain = flourAndWater(card.levainG, levainHydrationPct);
-  const flourG = levain.flourG + card.whiteG + card.wholeG;
-  return {
-    loaves,
-    flourEachG: flourG / loaves,
-    hydrationPct: hydrationOf(flourG, levain.waterG + card.waterG),
-    saltPct: (100 * card.saltG) / flourG,
-    inoculationPct: (100 * levain.flourG) / flourG,
-    levainHydrationPct,
-    wholePct: (100 * (card.wholeG + (levain.flourG * levainWholePct) / 100)) / flourG,
-    levainWholePct,
-  };
 }

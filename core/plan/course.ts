@@ -1,8 +1,6 @@
-import { type Mix, type MovingState, type Pace, feed, simulate, takenUp } from '../ferment';
+import { type Mix, type MovingState, type Pace, simulate } from '../ferment';
 import { type Stay, airOf } from '../journal';
 import { type Instant } from '../measure';
-import { type StepAmounts } from './amounts';
-import { kitchenCelsius } from './kitchen';
 import { type PlannedJar, type Problem } from './problem';
 
 /** When a mix doubles, peaks and is ripe; null where it does not. Hours from its mixing. */
@@ -228,27 +226,4 @@ function enlarged(full: Float64Array<ArrayBuffer>): Float64Array<ArrayBuffer> {
   const larger = new Float64Array(full.length * 2);
   larger.set(full);
   return larger;
-}
-
-/** A mix fed at an instant with flour and water from the kitchen, as this starter takes it up. */
-export function fedWith(
-  problem: Problem,
-  jar: PlannedJar,
-  mix: Mix,
-  at: Instant,
-  { keepG, flourG, waterG }: Omit<StepAmounts, 'discardG'>,
-  pace: Pace = jar.pace,
-): Mix {
-  const kitchen = kitchenCelsius(problem, at);
-  return takenUp(
-    feed(mix, {
-      keepG,
-      flourG,
-      waterG,
-      flour: jar.flour,
-      flourCelsius: kitchen,
-      waterCelsius: kitchen,
-    }),
-    pace,
-  );
 }

@@ -1,7 +1,8 @@
 import { type Mix } from '../ferment';
 import { type Stay } from '../journal';
 import { HOUR, type Instant } from '../measure';
-import { courseOf, fedWith } from './course';
+import { courseOf } from './course';
+import { fedWith } from './fedWith';
 import { isCold, kitchenOf } from './kitchen';
 import { type PlannedJar, type Problem, type Wanted } from './problem';
 import { quickChance, ripeningSpread } from './risk';

@@ -1,7 +1,8 @@
 import { type Mix, type Place } from '../ferment';
 import { HOUR, type Instant } from '../measure';
 import { keepingFeed, totalG } from './amounts';
-import { courseOf, fedWith } from './course';
+import { courseOf } from './course';
+import { fedWith } from './fedWith';
 import { kitchenOf } from './kitchen';
 import { type JarTask } from './price';
 import { type Problem, type Step } from './problem';

@@ -1,6 +1,7 @@
 import { HOUR, type Instant } from '../measure';
 import { fullness, keepingFeed, neededG, totalG } from './amounts';
-import { type Course, fedWith } from './course';
+import { type Course } from './course';
+import { fedWith } from './fedWith';
 import { type CourseBook, type Stand } from './courseBook';
 import { type Way, guessing } from './guessing';
 import { isCold, kitchenOf } from './kitchen';

@@ -1,7 +1,8 @@
 import { type Mix } from '../ferment';
 import { type Stay } from '../journal';
 import { HOUR, type Instant } from '../measure';
-import { type Course, courseOf, fedWith } from './course';
+import { type Course, courseOf } from './course';
+import { fedWith } from './fedWith';
 import { type PlannedJar, type Problem, type Step } from './problem';
 
 /** How a jar stands when a plan begins, or is left when it ends. */

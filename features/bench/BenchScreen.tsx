@@ -5,7 +5,7 @@ import { View } from 'react-native';
 
 import { ratioText } from '@core/bench';
 import { type Standing } from '@core/journal';
-import { Notice, Page, Press, Words } from '@kit';
+import { Page, Press, Words } from '@kit';
 import { draftCleared, selectStanding, useAppDispatch, useAppSelector } from '@state';
 
 import { benchPath } from './benchPath';
@@ -13,6 +13,7 @@ import { MixStep } from './MixStep';
 import { PlaceStep } from './PlaceStep';
 import { ScaleStep } from './ScaleStep';
 import { type Bench, portionsOf, useBench } from './useBench';
+import { NoSuchJar } from '../jar/NoSuchJar';
 
 /** Feeding a jar in five steps: keep, water, flour, mix and mark, place. */
 export function BenchScreen({
@@ -24,16 +25,10 @@ export function BenchScreen({
   readonly then?: readonly string[];
 }) {
   const standing = useAppSelector((state) => selectStanding(state, id));
-  const router = useRouter();
   if (!standing)
     return (
       <Page narrow>
-        <Notice
-          tone="rim"
-          level={1}
-          title="There is no such jar in this kitchen"
-          actions={<Press onPress={() => router.navigate('/')}>To the shelves</Press>}
-        />
+        <NoSuchJar />
       </Page>
     );
   return <AtTheBench key={id} standing={standing} then={then} />;

@@ -3,11 +3,12 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { type Jar } from '@core/journal';
-import { Notice, Page, Press, Words } from '@kit';
+import { Page, Press, Words } from '@kit';
 import { logEntries, selectJar, selectNow, useAppDispatch, useAppSelector } from '@state';
 
 import { CardFields } from './CardFields';
 import { type JarForm, type Problems, cardFrom, cardProblems, formFrom } from './jarForm';
+import { NoSuchJar } from './NoSuchJar';
 
 /** A jar's card, to be changed. */
 export function EditJarScreen({ id }: { readonly id: string }) {
@@ -15,7 +16,7 @@ export function EditJarScreen({ id }: { readonly id: string }) {
   if (!jar)
     return (
       <Page narrow>
-        <Notice tone="rim" level={1} title="There is no such jar in this kitchen" />
+        <NoSuchJar />
       </Page>
     );
   return <CardEditor key={id} jar={jar} />;

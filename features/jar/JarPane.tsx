@@ -3,7 +3,7 @@ import { View } from 'react-native';
 
 import { celsiusAt } from '@core/ferment';
 import { type Standing } from '@core/journal';
-import { Notice, Press, UmbrellaMark, Words, umbrellaFor } from '@kit';
+import { Press, UmbrellaMark, Words, umbrellaFor } from '@kit';
 import { selectNow, selectStanding, selectTime, useAppSelector } from '@state';
 
 import { STAGE_WORDS, blendWords, useKitchenWords } from '../words';
@@ -14,26 +14,12 @@ import { JarNumbers } from './JarNumbers';
 import { LearntPanel } from './LearntPanel';
 import { LookPanel } from './LookPanel';
 import { WhatIfPanel } from './WhatIfPanel';
+import { NoSuchJar } from './NoSuchJar';
 
 /** Everything about one jar: its canopy, its numbers, a look to log, what to do with it, what was logged. */
 export function JarPane({ id, back }: { readonly id: string; readonly back?: boolean }) {
   const standing = useAppSelector((state) => selectStanding(state, id));
-  const router = useRouter();
-  if (!standing)
-    return (
-      <Notice
-        tone="rim"
-        level={1}
-        title="There is no such jar in this kitchen"
-        actions={
-          <Press href="/" onPress={() => router.navigate('/')}>
-            To the shelves
-          </Press>
-        }
-      >
-        It may stand in the other kitchen, or have another name now.
-      </Notice>
-    );
+  if (!standing) return <NoSuchJar />;
   return (
     <>
       <JarHeader standing={standing} back={!!back} />

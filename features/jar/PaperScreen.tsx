@@ -3,13 +3,13 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
 import { type Standing } from '@core/journal';
-import { Notice, Page, Panel, Press, Words } from '@kit';
+import { Page, Panel, Press, Words, labelSvg } from '@kit';
 import { noticed, selectStanding, useAppDispatch, useAppSelector } from '@state';
 
 import { printDrawings, printText, saveFile } from '../shell';
 import { careText, labelText, useKitchenWords } from '../words';
-import { labelSvg } from './labelSvg';
 import { SplitSheet } from './SplitSheet';
+import { NoSuchJar } from './NoSuchJar';
 
 /** So many labels are on a sheet. */
 const ON_A_SHEET = 18;
@@ -17,21 +17,7 @@ const ON_A_SHEET = 18;
 /** A jar on paper: its label, and a card for whoever is given a part of it. */
 export function PaperScreen({ id }: { readonly id: string }) {
   const standing = useAppSelector((state) => selectStanding(state, id));
-  const router = useRouter();
-  return (
-    <Page narrow>
-      {standing ? (
-        <Paper standing={standing} />
-      ) : (
-        <Notice
-          tone="rim"
-          level={1}
-          title="There is no such jar in this kitchen"
-          actions={<Press onPress={() => router.navigate('/')}>To the shelves</Press>}
-        />
-      )}
-    </Page>
-  );
+  return <Page narrow>{standing ? <Paper standing={standing} /> : <NoSuchJar />}</Page>;
 }
 
 function Paper({ standing }: { readonly standing: Standing }) {

@@ -1,4 +1,3 @@
-import { nanoid } from '@reduxjs/toolkit';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 
@@ -7,6 +6,7 @@ import { Choice, Field, Press, Sheet, Words, parseNumber } from '@kit';
 import {
   type NewEvent,
   logEntries,
+  selectArchived,
   selectJarEvents,
   selectJars,
   selectNow,
@@ -16,6 +16,7 @@ import {
 } from '@state';
 
 import { useKitchenWords } from '../words';
+import { jarId, nameProblem } from './jarForm';
 
 /** A part of a starter becomes a starter of its own: same flour and feed, its origin written down. */
 export function SplitSheet({
@@ -31,7 +32,9 @@ export function SplitSheet({
   const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
   const places = useAppSelector(selectPlaces);
-  const others = useAppSelector(selectJars);
+  const onShelf = useAppSelector(selectJars);
+  const archived = useAppSelector(selectArchived);
+  const jars = [...onShelf, ...archived];
   const earlier = useAppSelector((state) => selectJarEvents(state, jar.id));
   const [name, setName] = useState('');
   const [text, setText] = useState(String(jar.card.keepG));
@@ -41,9 +44,9 @@ export function SplitSheet({
     const found: Record<string, string> = {};
     const grams = parseNumber(text);
     const given = name.trim();
-    if (given === '') found.name = 'Give it a name.';
-    else if (given.length > 60) found.name = 'A name of up to 60 characters, please.';
-    else if (others.some(({ card }) => card.name.toLowerCase() === given.toLowerCase()))
+    const unnamed = nameProblem(given);
+    if (unnamed) found.name = unnamed;
+    else if (jars.some(({ card }) => card.name.toLowerCase() === given.toLowerCase()))
       found.name = 'There is a jar of that name already.';
     const at = new Date(now).toISOString();
     const took: NewEvent = { kind: 'took', jar: jar.id, at, grams };
@@ -51,7 +54,7 @@ export function SplitSheet({
     if (objection) found.grams = objection.message;
     setProblems(found);
     if (Object.keys(found).length > 0) return;
-    const id = `${given.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-${nanoid(4)}`;
+    const id = jarId(given, new Set(jars.map((other) => other.id)));
     const entries: readonly NewEvent[] = [
       took,
       {

@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
+import { amountsAfter } from '@core/bench';
 import { celsiusAt } from '@core/ferment';
 import { type Standing, ifFed } from '@core/journal';
 import { HOUR } from '@core/measure';
@@ -71,8 +72,10 @@ function WhatIf({
   const place = places.find(({ id }) => id === placeId) ?? places[0]!;
   const usual = celsiusAt(place.temperature, time.hourOfDay(at));
   const keepG = Math.max(1, Math.min(jar.card.keepG, Math.floor(jar.massG)));
-  const flourG = Math.round(keepG * parts);
-  const waterG = Math.round((flourG * ratio.water) / ratio.flour);
+  const { flourG, waterG } = amountsAfter(
+    { keepG, ratio: { flour: parts, water: (parts * ratio.water) / ratio.flour } },
+    {},
+  );
   const then = useMemo(() => {
     const there =
       celsius === null ? place : { ...place, temperature: { kind: 'constant' as const, celsius } };

@@ -20,13 +20,20 @@ export type Problems<T> = { readonly [K in keyof T]?: string };
 
 const LONGEST_NAME = 60;
 
+/** What is wrong with a jar's name as typed; null when nothing is. */
+export function nameProblem(typed: string): string | null {
+  const name = [...typed.trim()];
+  if (name.length === 0) return 'Give it a name, so that the jars can be told apart.';
+  return name.length > LONGEST_NAME
+    ? `That is ${name.length} characters; a label holds ${LONGEST_NAME}.`
+    : null;
+}
+
 /** What is wrong with a card as typed, by field. Shows all at once, so that nobody corrects one fault at a time. */
 export function cardProblems(form: JarForm): Problems<JarForm> {
   const found: { -readonly [K in keyof JarForm]?: string } = {};
-  const name = form.name.trim();
-  if (name === '') found.name = 'Give it a name, so that the jars can be told apart.';
-  else if ([...name].length > LONGEST_NAME)
-    found.name = `That is ${[...name].length} characters; a label holds ${LONGEST_NAME}.`;
+  const name = nameProblem(form.name);
+  if (name) found.name = name;
   const number = (key: keyof JarForm, low: number, high: number, unit: string) => {
     const given = parseNumber(form[key] ?? '');
     if (Number.isNaN(given)) found[key] = 'A number, please.';

@@ -1,7 +1,15 @@
+import { type Nearest } from '@core/plan';
 import { Notice, Press } from '@kit';
-import { bakeAdded, bakeMoved, changeWish, useAppDispatch, useAppSelector } from '@state';
+import {
+  type Bake,
+  bakeAdded,
+  bakeMoved,
+  changeWish,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
 
-import { impossibleWords, useKitchenWords } from '../words';
+import { type KitchenWords, impossibleWords, useKitchenWords } from '../words';
 
 /** Bakes that cannot be had, why, and what comes nearest. */
 export function Obstacles() {
@@ -19,44 +27,41 @@ export function Obstacles() {
         tone="beet"
         title={reason!}
         actions={obstacle.nearest.map((near) => {
-          if (!bake) return null;
-          if (near.kind === 'otherHour')
-            return (
-              <Press
-                key={near.kind}
-                onPress={() =>
-                  dispatch(
-                    changeWish(
-                      bakeMoved({ id: bake.id, by: near.from - bake.from }),
-                      `${name} is wanted ${words.moment(near.from)} to ${words.time(near.until)}`,
-                    ),
-                  )
-                }
-              >
-                {`Have it ${words.moment(near.from)}`}
+          const way = bake && wayOut(bake, near, words);
+          return (
+            way && (
+              <Press key={near.kind} onPress={() => dispatch(changeWish(way.wish, way.done))}>
+                {way.text}
               </Press>
-            );
-          if (near.kind === 'less' && near.levainG > 0)
-            return (
-              <Press
-                key={near.kind}
-                onPress={() =>
-                  dispatch(
-                    changeWish(
-                      bakeAdded({ ...bake, levainG: near.levainG }),
-                      `${name} takes ${words.grams(near.levainG)}`,
-                    ),
-                  )
-                }
-              >
-                {`Make it ${words.grams(near.levainG)}`}
-              </Press>
-            );
-          return null;
+            )
+          );
         })}
       >
         {nearest.join(' ')}
       </Notice>
     );
   });
+}
+
+/** What comes nearest as a wish of its own, where it is one. */
+function wayOut(bake: Bake, near: Nearest, words: KitchenWords) {
+  switch (near.kind) {
+    case 'otherHour':
+      return {
+        text: `Have it ${words.moment(near.from)}`,
+        wish: bakeMoved({ id: bake.id, by: near.from - bake.from }),
+        done: `${bake.name} is wanted ${words.moment(near.from)} to ${words.time(near.until)}`,
+      };
+    case 'less':
+      return near.levainG > 0
+        ? {
+            text: `Make it ${words.grams(near.levainG)}`,
+            wish: bakeAdded({ ...bake, levainG: near.levainG }),
+            done: `${bake.name} takes ${words.grams(near.levainG)}`,
+          }
+        : null;
+    case 'handsAt':
+    case 'moreFlour':
+      return null;
+  }
 }

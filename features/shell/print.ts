@@ -1,13 +1,4 @@
-/** On paper only the sheet is there; on the screen it is not. */
-const STYLE = `
-#paper { display: none; }
-@media print {
-  body > *:not(#paper) { display: none !important; }
-  html, body { height: auto !important; overflow: visible !important; background: #fff; }
-  #paper { display: block; color: #000; font: 12pt/1.5 'Atkinson Hyperlegible Next Variable', sans-serif; }
-  #paper h1 { font-size: 18pt; margin: 0 0 8pt; }
-  #paper pre { font: inherit; white-space: pre-wrap; margin: 0; }
-}`;
+import { PAPER_STYLE } from '@kit';
 
 /** Prints a sheet: the page itself stays as it is, and the sheet goes when the printing is over. */
 export function printSheet(content: readonly Node[]): void {
@@ -17,7 +8,7 @@ export function printSheet(content: readonly Node[]): void {
   // A reader of the screen has all of it on the page already.
   paper.setAttribute('aria-hidden', 'true');
   const style = document.createElement('style');
-  style.textContent = STYLE;
+  style.textContent = PAPER_STYLE;
   paper.append(style, ...content);
   document.body.append(paper);
   window.addEventListener('afterprint', () => paper.remove(), { once: true });

@@ -2,9 +2,9 @@ import { USUAL_DOUGH, type DoughCard, doughCard, turned } from '@core/bench';
 import { compareJars } from '@core/journal';
 import { kitchenTime } from '@core/measure';
 import { householdJournal } from '@demo/index';
+import { labelSvg } from '@kit';
 import { makeStore, opened, selectStandings, ticked, usualSettings } from '@state';
 
-import { labelSvg } from '../jar/labelSvg';
 import { bowlParts, doughText, levainWayWords, turnedText } from './bakeWords';
 import { comparisonWords } from './compareWords';
 import { kitchenWords } from './kitchenWords';

@@ -1,15 +1,10 @@
 import { ratioText } from '@core/bench';
 import { type Standing } from '@core/journal';
 import { HOUR } from '@core/measure';
+import { type LabelText } from '@kit';
 
 import { blendWords } from './jarWords';
 import { type KitchenWords } from './kitchenWords';
-
-/** What a label on the jar says. */
-export interface LabelText {
-  readonly name: string;
-  readonly lines: readonly string[];
-}
 
 /** Name, when it was fed and with what, and when it is due. */
 export function labelText({ jar, outlook }: Standing, words: KitchenWords): LabelText {
