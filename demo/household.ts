@@ -1,10 +1,9 @@
-import { type Place, USUAL_PACE, forecast } from '@core/ferment';
+import { USUAL_PACE, forecast } from '@core/ferment';
 import {
   type Arranged,
   type Destination,
   type FoldContext,
   type Jar,
-  type JarCard,
   type JarEvent,
   type JournalEvent,
   conditionsOf,
@@ -14,80 +13,15 @@ import {
 } from '@core/journal';
 import { DAY, HOUR, type Instant, type KitchenTime } from '@core/measure';
 
+import { DUNLIN, GREBE, PLACES, SKUA } from './cards';
+import { discardUsed } from './discard';
+import { HARBOUR_TUB, harbourTub } from './flour';
 import { type Chance, chanceFrom } from './random';
 
 /** How far back the log reaches. */
 const WEEKS = 20;
 const SEED = 20_417;
 const MINUTE = 60_000;
-
-/** A flat above a small harbour. */
-const PLACES: readonly Place[] = [
-  {
-    id: 'counter',
-    name: 'Counter',
-    kind: 'counter',
-    temperature: {
-      kind: 'hourly',
-      points: [
-        [3, 19],
-        [9, 20],
-        [15, 22.5],
-        [19, 23],
-        [23, 20.5],
-      ],
-    },
-    sd: 1,
-  },
-  {
-    id: 'oven',
-    name: 'Oven, lamp on',
-    kind: 'warm',
-    temperature: { kind: 'constant', celsius: 27 },
-    sd: 1,
-  },
-  {
-    id: 'stairwell',
-    name: 'Stairwell',
-    kind: 'larder',
-    temperature: { kind: 'constant', celsius: 14 },
-    sd: 1.5,
-  },
-  {
-    id: 'fridge',
-    name: 'Fridge',
-    kind: 'fridge',
-    temperature: { kind: 'constant', celsius: 5 },
-    sd: 1,
-  },
-];
-
-const GREBE: JarCard = {
-  name: 'Grebe',
-  vessel: { emptyG: 412, capacityMl: 750 },
-  keepG: 25,
-  ratio: { flour: 4, water: 4 },
-  flour: { white: 0.8, wholeWheat: 0.2 },
-  archived: false,
-};
-
-const DUNLIN: JarCard = {
-  name: 'Dunlin',
-  vessel: { emptyG: 348, capacityMl: 500 },
-  keepG: 15,
-  ratio: { flour: 5, water: 5 },
-  flour: { rye: 1 },
-  archived: false,
-};
-
-const SKUA: JarCard = {
-  name: 'Skua',
-  vessel: { emptyG: 295, capacityMl: 400 },
-  keepG: 20,
-  ratio: { flour: 4, water: 2.4 },
-  flour: { white: 0.9, rye: 0.1 },
-  archived: false,
-};
 
 /**
  * The journal of an invented household, a ferry deckhand on changing shifts: *Grebe* on the counter, *Dunlin* in the
@@ -105,10 +39,15 @@ export function householdJournal(now: Instant, time: KitchenTime): readonly Jour
   const places = placesOf(arranged);
   // Grebe is quicker than its temperature suggests: something for the log to tell.
   const truth = { places, time, pace: { ...USUAL_PACE, pace: 1.18 } };
+  const counter = keptOnTheCounter(now, begin, chance, truth);
+  const fridge = keptInTheFridge(now, begin, chance);
   return [
     ...arranged,
-    ...keptOnTheCounter(now, begin, chance, truth),
-    ...keptInTheFridge(now, begin, chance),
+    ...harbourTub(now, WEEKS),
+    ...flakesOfSpring(now),
+    ...counter,
+    ...fridge,
+    ...discardUsed([...counter, ...fridge], now),
     ...forgotten(now, begin),
   ];
 }
@@ -129,6 +68,23 @@ export function householdBake(now: Instant, time: KitchenTime) {
     from,
     until: from + 2 * HOUR,
   };
+}
+
+/** Flakes of Grebe, dried in spring: there, and old enough to be made anew. */
+function flakesOfSpring(now: Instant): JarEvent[] {
+  return [
+    {
+      kind: 'backedUp',
+      id: 'demo-grebe-flakes',
+      at: iso(now - 310 * DAY),
+      jar: 'grebe',
+      form: 'flakes',
+      grams: 38,
+      takenG: 0,
+      store: 'room',
+      note: 'Tin beside the tea',
+    },
+  ];
 }
 
 /** Grebe: fed about daily with changing shifts, looked at when somebody is home. */
@@ -156,6 +112,14 @@ function keptOnTheCounter(
     condition: 'hungry',
     place: 'counter',
   });
+  for (const weeks of [15, 10, 6, 2])
+    tell({
+      kind: 'rejarred',
+      id: `demo-grebe-clean-${weeks}`,
+      at: iso(now - weeks * 7 * DAY),
+      jar,
+      vessel: GREBE.vessel,
+    });
   const lastFeed = now - 9 * HOUR - 10 * MINUTE;
   const days = WEEKS * 7;
   const feeds = Array.from({ length: days }, (_, i) => {
@@ -186,6 +150,7 @@ function keptOnTheCounter(
       flourG,
       waterG: Math.round(flourG + chance.normal() * 1.5),
       flour: GREBE.flour,
+      tub: HARBOUR_TUB,
     });
     const atHome = back < 2 ? 3 : Math.floor(chance.even() * 3);
     for (const look of looksAt(state!, atHome, id, now, chance, truth)) tell(look);

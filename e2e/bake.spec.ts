@@ -111,7 +111,7 @@ test('a label and a care card come out on paper', async ({ page, kitchen }) => {
   expect(await onPaper(page)).toContain('Keep 25 g, add 100 g water and 100 g flour');
 });
 
-test('the last feed once more takes two taps, and all that are due one pass', async ({
+test('the last feed once more takes two taps, and all that are due one pass @phone', async ({
   page,
   kitchen,
 }) => {
@@ -153,7 +153,7 @@ test('two jars are fed alike, looked at together and compared', async ({ page, k
   await expect(page.getByText(/^After 5 h Grebe stood higher: /)).toBeVisible();
 });
 
-test('without a scale: cups beside the grams, and cups typed', async ({ page, kitchen }) => {
+test('without a scale: cups beside the grams, and cups typed @phone', async ({ page, kitchen }) => {
   await kitchen.open('/settings', 'demo');
   await page.getByRole('radio', { name: 'Cups and spoons beside' }).click();
   await expect(page.getByText(/^A levelled cup of flour is easily 12 % off/)).toBeVisible();
@@ -172,7 +172,7 @@ test('without a scale: cups beside the grams, and cups typed', async ({ page, ki
   await expect(page.getByText(/^about 2/).first()).toBeVisible();
 });
 
-test('a part of a starter becomes a jar of its own, and says where it comes from', async ({
+test('a part of a starter becomes a jar of its own, and says where it comes from @phone', async ({
   page,
   kitchen,
 }) => {
@@ -197,7 +197,7 @@ test('a part of a starter becomes a jar of its own, and says where it comes from
   await expect(page.getByText('There is no such jar in this kitchen')).toBeVisible();
 });
 
-test('a label’s protein is told in percent', async ({ page, kitchen }) => {
+test('a label’s protein is told in percent @phone', async ({ page, kitchen }) => {
   await kitchen.open('/help', 'demo');
   await expect(page.getByText('13.3 %: strong, for bread that rises high.')).toBeVisible();
   await page.getByLabel('Protein').fill('3');
@@ -206,7 +206,7 @@ test('a label’s protein is told in percent', async ({ page, kitchen }) => {
   await expect(page.getByText('That is no flour. Check the two numbers.')).toBeVisible();
 });
 
-test('a jar that would run over says when to stir it down', async ({ page, kitchen }) => {
+test('a jar that would run over says when to stir it down @phone', async ({ page, kitchen }) => {
   await kitchen.open('/jar/grebe/feed', 'demo');
   await page.getByLabel('Keep', { exact: true }).fill('60');
   await kitchen.button('Keep is in').click();

@@ -98,7 +98,10 @@ test('the surface is dragged to where it stands, and moved with the keys', async
   expect(Number(await field.inputValue())).toBeLessThan(before - 40);
 });
 
-test('the bench finds the ratio that is ripe at a wanted hour', async ({ page, kitchen }) => {
+test('the bench finds the ratio that is ripe at a wanted hour @phone', async ({
+  page,
+  kitchen,
+}) => {
   await kitchen.open('/jar/grebe/feed', 'demo');
   await page.getByLabel('Should be ripe at').fill('2026-03-14T07:00');
   const suggestion = page.getByText(/^Ripe by tomorrow 07:00: 1 : /);
@@ -110,7 +113,7 @@ test('the bench finds the ratio that is ripe at a wanted hour', async ({ page, k
   expect(parts).toBeLessThan(2);
 });
 
-test('the scale may keep the jar on it all along', async ({ page, kitchen }) => {
+test('the scale may keep the jar on it all along @phone', async ({ page, kitchen }) => {
   await kitchen.open('/jar/grebe/feed', 'demo');
   await page.getByRole('radio', { name: 'With the jar' }).click();
   await expect(page.getByText('25 g of keep, on 412 g of jar.')).toBeVisible();
@@ -125,7 +128,7 @@ test('the scale may keep the jar on it all along', async ({ page, kitchen }) => 
   await expect(page.getByText('112 g of water, on 412 g of jar and 28 g in it.')).toBeVisible();
 });
 
-test.describe('bad input', () => {
+test.describe('bad input @phone', () => {
   test('at the bench keeps what was typed and says what is wrong', async ({ page, kitchen }) => {
     await kitchen.open('/jar/grebe/feed', 'demo');
     for (const [typed, says] of [
@@ -182,7 +185,7 @@ test.describe('bad input', () => {
   });
 });
 
-test('the frozen clock holds', async ({ page, kitchen }) => {
+test('the frozen clock holds @phone', async ({ page, kitchen }) => {
   await kitchen.open('/', 'demo');
   await expect(page.getByText(`Friday ${AT.slice(11)}`, { exact: false })).toBeVisible();
 });

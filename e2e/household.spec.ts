@@ -13,18 +13,48 @@ test('the demo shows its jars as they stand at a frozen hour', async ({ page, ki
   await kitchen.accessible();
 });
 
-test('jars move with the clock', async ({ page, kitchen }) => {
+test('jars move with the clock @phone', async ({ page, kitchen }) => {
   await kitchen.open('/', 'demo');
   await kitchen.open('/', 'demo', '2026-03-14T18:20');
   await expect(page.getByRole('link', { name: /^Grebe, (hungry|sunk)/ })).toBeVisible();
 });
 
 for (const [scheme, paths] of [
-  ['light', ['/jar/skua', '/journal', '/help', '/settings', '/add', '/nowhere', '/jar/skua/paper']],
-  ['dark', ['/', '/jar/dunlin/feed', '/jar/dunlin/edit', '/dough', '/compare', '/plan']],
+  [
+    'light',
+    [
+      '/jar/skua',
+      '/journal',
+      '/help',
+      '/settings',
+      '/add',
+      '/nowhere',
+      '/jar/skua/paper',
+      '/larder',
+      '/start',
+      '/schools',
+      '/make',
+    ],
+  ],
+  [
+    'dark',
+    [
+      '/',
+      '/jar/dunlin/feed',
+      '/jar/dunlin/edit',
+      '/dough',
+      '/compare',
+      '/plan',
+      '/away',
+      '/trouble?jar=dunlin',
+    ],
+  ],
 ] as const)
   for (const path of paths)
-    test(`${path} is clean to axe in the ${scheme}`, async ({ page, kitchen }) => {
+    test(`${path} is clean to axe in the ${scheme} ${scheme === 'light' ? '@phone' : '@wide'}`, async ({
+      page,
+      kitchen,
+    }) => {
       await page.emulateMedia({ colorScheme: scheme });
       await kitchen.open(path, 'demo');
       await expect(page.getByRole('heading').first()).toBeVisible();
@@ -43,7 +73,7 @@ test('a starter’s own pace is learnt from its log, in words', async ({ page, k
   await expect(page.getByText(/quicker than usual/).first()).toBeVisible();
 });
 
-test('the theme is chosen and stays', async ({ page, kitchen }) => {
+test('the theme is chosen and stays @phone', async ({ page, kitchen }) => {
   await kitchen.open('/settings', 'demo');
   await page.getByRole('radio', { name: 'Dark' }).click();
   await expect(page.locator('body')).toHaveCSS('background-color', 'rgb(14, 24, 38)');
@@ -51,7 +81,7 @@ test('the theme is chosen and stays', async ({ page, kitchen }) => {
   await expect(page.locator('body')).toHaveCSS('background-color', 'rgb(14, 24, 38)');
 });
 
-test('units follow the settings', async ({ page, kitchen }) => {
+test('units follow the settings @phone', async ({ page, kitchen }) => {
   await kitchen.open('/settings', 'demo');
   await page.getByRole('radio', { name: '°F' }).click();
   await page.getByRole('radio', { name: '6:20 pm' }).click();
@@ -60,7 +90,10 @@ test('units follow the settings', async ({ page, kitchen }) => {
   await expect(page.getByRole('heading', { name: /Feed Grebe by \d?\d:\d\d pm/i })).toBeVisible();
 });
 
-test('a place gets another temperature and the forecast follows', async ({ page, kitchen }) => {
+test('a place gets another temperature and the forecast follows @phone', async ({
+  page,
+  kitchen,
+}) => {
   await kitchen.open('/settings', 'demo');
   await kitchen.button('Change Fridge').click();
   await page.getByRole('textbox', { name: 'Temperature' }).fill('hot');
@@ -75,7 +108,7 @@ test('a place gets another temperature and the forecast follows', async ({ page,
   await expect(page.getByText('Fridge 3 °C')).toBeVisible();
 });
 
-test('the demo and an own kitchen lie side by side, and neither loses anything', async ({
+test('the demo and an own kitchen lie side by side, and neither loses anything @phone', async ({
   page,
   kitchen,
 }) => {
@@ -91,7 +124,7 @@ test('the demo and an own kitchen lie side by side, and neither loses anything',
   await expect(page.getByText('smells of pears')).toBeVisible();
 });
 
-test('everything goes out as one file and comes back in elsewhere', async ({
+test('everything goes out as one file and comes back in elsewhere @phone', async ({
   page,
   kitchen,
   browser,
@@ -125,7 +158,7 @@ test('everything goes out as one file and comes back in elsewhere', async ({
   await elsewhere.close();
 });
 
-test('a damaged store costs one entry, says so, and offers it for export', async ({
+test('a damaged store costs one entry, says so, and offers it for export @phone', async ({
   page,
   kitchen,
 }) => {
@@ -145,7 +178,7 @@ test('a damaged store costs one entry, says so, and offers it for export', async
   expect(readFileSync(await download.path(), 'utf8').length).toBeGreaterThan(10);
 });
 
-test('a full store says so and keeps what was entered', async ({ page, kitchen }) => {
+test('a full store says so and keeps what was entered @phone', async ({ page, kitchen }) => {
   await kitchen.open('/jar/grebe', 'demo');
   await page.evaluate(() => {
     Storage.prototype.setItem = () => {
@@ -161,7 +194,7 @@ test('a full store says so and keeps what was entered', async ({ page, kitchen }
   await expect(kitchen.button('Export the kitchen')).toBeVisible();
 });
 
-test('an archived jar leaves the shelf and comes back', async ({ page, kitchen }) => {
+test('an archived jar leaves the shelf and comes back @phone', async ({ page, kitchen }) => {
   await kitchen.open('/jar/skua', 'demo');
   await kitchen.button('Archive').click();
   await page.getByRole('link', { name: 'Now', exact: true }).click();
@@ -172,7 +205,7 @@ test('an archived jar leaves the shelf and comes back', async ({ page, kitchen }
   await expect(page.getByRole('link', { name: /^Skua/ })).toBeVisible();
 });
 
-test('the keyboard goes everywhere, and ? says how', async ({ page, kitchen }) => {
+test('the keyboard goes everywhere, and ? says how @wide', async ({ page, kitchen }) => {
   await kitchen.open('/', 'demo');
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keyboard' })).toBeVisible();

@@ -27,6 +27,8 @@ test('a Saturday bake from the fridge: plan chosen, first step done late, the pl
   kitchen,
 }) => {
   await kitchen.open('/plan', 'demo');
+  // Plans follow the pace that is learnt: chosen before, one would be made anew in the middle.
+  await page.waitForFunction(() => localStorage.getItem('ombrello/demo/learnt')?.includes('grebe'));
   await kitchen.button('Remove Saturday tins').click();
   await wantFrom(page, 'Dunlin', '2026-03-14T12:00', 'Saturday rye');
   await planned(page);
@@ -75,7 +77,7 @@ test('a Saturday bake from the fridge: plan chosen, first step done late, the pl
   await expect(page.getByRole('button', { name: /^Taken: Take 150 g from Dunlin/ })).toBeVisible();
 });
 
-test('a step is skipped and had at another time; both can be taken back', async ({
+test('a step is skipped and had at another time; both can be taken back @phone', async ({
   page,
   kitchen,
 }) => {
@@ -107,7 +109,7 @@ test('a step is skipped and had at another time; both can be taken back', async 
   await expect(put).toBeHidden();
 });
 
-test('hands are painted and a bake is moved, with the keyboard alone', async ({
+test('hands are painted and a bake is moved, with the keyboard alone @wide', async ({
   page,
   kitchen,
 }) => {
@@ -168,7 +170,11 @@ test('what happens if: the canopy follows, and the feed thought of is done', asy
   await expect(page.getByText(/200/).first()).toBeVisible();
 });
 
-test('the browser says when a step is due, once it may', async ({ page, context, kitchen }) => {
+test('the browser says when a step is due, once it may @phone', async ({
+  page,
+  context,
+  kitchen,
+}) => {
   await context.grantPermissions(['notifications']);
   await page.addInitScript(() => {
     const told: string[] = [];

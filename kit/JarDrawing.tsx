@@ -35,10 +35,13 @@ export function JarDrawing({
 }) {
   const look = useLook();
   const clip = useId();
-  const { left, right, floor } = JAR_BOX;
+  const { floor } = JAR_BOX;
   const edge = jarY(picture.surface);
   const middle = jarY(picture.surface + 2 * picture.dome);
-  const content = `M${left} ${edge}Q50 ${middle} ${right} ${edge}V${floor - 9}Q${right} ${floor} ${right - 9} ${floor}H${left + 9}Q${left} ${floor} ${left} ${floor - 9}Z`;
+  const { left, right } = insideAt(picture.taper, edge);
+  const base = insideAt(picture.taper, floor);
+  const content = `M${left} ${edge}Q50 ${middle} ${right} ${edge}L${base.right} ${floor - 9}Q${base.right} ${floor} ${base.right - 9} ${floor}H${base.left + 9}Q${base.left} ${floor} ${base.left} ${floor - 9}Z`;
+  const band = insideAt(picture.taper, jarY(picture.band));
   const colour = flourColour(picture.flour);
   const bubbles = BUBBLES.slice(0, Math.round(picture.bubbling * BUBBLES.length));
   const liquidDepth = picture.liquid === 'none' ? 0 : 7;
@@ -54,16 +57,7 @@ export function JarDrawing({
           <Path d={content} />
         </ClipPath>
       </Defs>
-      <Rect
-        x={6}
-        y={18}
-        width={88}
-        height={149}
-        rx={15}
-        fill={look.glass}
-        stroke={look.rim}
-        strokeWidth={3}
-      />
+      <Path d={glassOf(picture.taper)} fill={look.glass} stroke={look.rim} strokeWidth={3} />
       {picture.streaksTo > picture.surface + 0.02 && (
         <Streaks top={jarY(picture.streaksTo)} bottom={edge} colour={colour} />
       )}
@@ -96,8 +90,8 @@ export function JarDrawing({
         )}
       </G>
       <Line
-        x1={5}
-        x2={95}
+        x1={band.left - 4}
+        x2={band.right + 4}
         y1={jarY(picture.band)}
         y2={jarY(picture.band)}
         stroke={look.beet}
@@ -116,6 +110,23 @@ export function JarDrawing({
       />
     </Svg>
   );
+}
+
+/** The inside of the glass at a y of the drawing, left and right: narrower below in a jar that widens upward. */
+function insideAt(taper: number, y: number): { readonly left: number; readonly right: number } {
+  const { floor, brim, left, right } = JAR_BOX;
+  const height = Math.min(1, Math.max(0, (floor - y) / (floor - brim)));
+  const half = (((right - left) / 2) * (taper + (1 - taper) * height)) / Math.max(1, taper);
+  return { left: 50 - half, right: 50 + half };
+}
+
+/** The outline of the glass: 3 outside of the inside, with round corners. */
+function glassOf(taper: number): string {
+  const top = insideAt(taper, JAR_BOX.brim);
+  const base = insideAt(taper, JAR_BOX.floor);
+  const r = 15;
+  const [tl, tr, bl, br] = [top.left - 3, top.right + 3, base.left - 3, base.right + 3];
+  return `M${tl + r} 18H${tr - r}Q${tr} 18 ${tr} ${18 + r}L${br} ${167 - r}Q${br} 167 ${br - r} 167H${bl + r}Q${bl} 167 ${bl} ${167 - r}L${tl} ${18 + r}Q${tl} 18 ${tl + r} 18Z`;
 }
 
 /** What runs down the glass where the starter has been. */

@@ -1,7 +1,7 @@
 import { area, curveMonotoneX } from 'd3-shape';
 import { useState } from 'react';
 import { View } from 'react-native';
-import Svg, { Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 
 import { TEXT_FONT, useLook } from './look';
 import { type Wanted, WantedGrip } from './WantedGrip';
@@ -15,6 +15,10 @@ export interface WeekCanopyProps {
   readonly ripe: readonly Stretch[];
   /** When nobody is there; shaded behind. */
   readonly away: readonly Stretch[];
+  /** Heights that somebody saw, as dots. */
+  readonly seen?: readonly (readonly [number, number])[];
+  /** The present, as the handle. */
+  readonly now?: number;
   /** Windows in which levain is wanted; they can be moved. */
   readonly wanted: readonly Wanted[];
   readonly steps: readonly { readonly at: number; readonly main: boolean }[];
@@ -35,6 +39,8 @@ export function WeekCanopy({
   heights,
   ripe,
   away,
+  seen = [],
+  now,
   wanted,
   steps,
   days,
@@ -93,6 +99,28 @@ export function WeekCanopy({
                 fill={look.canopy}
               />
             ))}
+            {seen.map(([at, height]) => (
+              <Circle
+                key={at}
+                cx={x(at)}
+                cy={y(height)}
+                r={3.6}
+                fill={look.beet}
+                stroke={look.enamel}
+                strokeWidth={1.2}
+              />
+            ))}
+            {now !== undefined && (
+              <Line
+                x1={x(now)}
+                x2={x(now)}
+                y1={2}
+                y2={BASE}
+                stroke={look.ink}
+                strokeWidth={2}
+                strokeDasharray="3 3"
+              />
+            )}
             <Line x1={0} x2={width} y1={BASE} y2={BASE} stroke={look.rim} strokeWidth={2} />
             {steps.map((step, i) => (
               <Path

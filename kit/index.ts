@@ -1,8 +1,11 @@
 /** The look: colours, type, and the drawings that only this kitchen has. */
 export * from './Amounts';
+export * from './BarChart';
 export * from './Canopy';
 export * from './Choice';
+export * from './Choices';
 export * from './Field';
+export * from './DayField';
 export * from './ForetoldPlot';
 export { default as Icon } from './Icon';
 export type { IconName } from './iconPaths';
@@ -24,7 +27,9 @@ export * from './Panel';
 export * from './Pour';
 export * from './Press';
 export * from './Sheet';
+export * from './SignDrawing';
 export * from './Slider';
+export * from './TubDrawing';
 export * from './TwoCanopies';
 export * from './UmbrellaMark';
 export * from './UndoBar';

@@ -1,3 +1,4 @@
+import { heightOf } from '@core/bench';
 import { hoochHungerOf } from '@core/ferment';
 import { type Jar, type Liquid, type Standing } from '@core/journal';
 import { type Blend, type FlourKind, blendShares, freshDensity } from '@core/measure';
@@ -16,14 +17,18 @@ export interface JarPicture {
   readonly bubbling: number;
   readonly liquid: Liquid;
   readonly flour: Blend;
+  /** Width of the jar's floor over that of its mouth. */
+  readonly taper: number;
 }
 
 /** The picture of a jar as the model says it stands, in its own glass. */
 export function jarPicture({ jar, moment, hours, outlook }: Standing): JarPicture {
-  const { fedMix, card, massG } = jar;
-  const band = Math.min(0.96, massG / freshDensity(fedMix.hydrationPct) / card.vessel.capacityMl);
+  const { fedMix, card } = jar;
+  const { vessel } = card;
+  const fill = bandVolume(jar);
+  const band = Math.min(0.96, heightOf(vessel, fill));
   const { peakHeight, peaksAtH } = outlook.forecast;
-  const surface = Math.min(0.98, band * moment.height);
+  const surface = Math.min(0.98, heightOf(vessel, fill * moment.height));
   const fallen = peaksAtH !== null && hours > peaksAtH;
   const rise = Math.max(0.01, peakHeight - 1);
   const risen = Math.min(1, Math.max(0, (moment.height - 1) / rise));
@@ -31,12 +36,17 @@ export function jarPicture({ jar, moment, hours, outlook }: Standing): JarPictur
     band,
     surface,
     dome: fallen ? -0.025 * (1 - risen) : 0.035 * risen,
-    streaksTo: fallen ? Math.min(0.98, band * peakHeight) : surface,
+    streaksTo: fallen ? Math.min(0.98, heightOf(vessel, fill * peakHeight)) : surface,
     bubbling: Math.min(1, Math.max(0, moment.height - 1) / 1.2),
     liquid: seenLiquid(jar) ?? liquidFor(moment.hunger / hoochHungerOf(fedMix)),
     flour: fedMix.flour,
+    taper: vessel.taper ?? 1,
   };
 }
+
+/** Share of the jar's volume that its mix fills without gas: where the band is. */
+export const bandVolume = ({ massG, fedMix, card }: Jar): number =>
+  massG / freshDensity(fedMix.hydrationPct) / card.vessel.capacityMl;
 
 /** Liquid that somebody saw since the feed: an eye beats the model. */
 const seenLiquid = (jar: Jar): Liquid | undefined =>

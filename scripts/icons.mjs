@@ -16,6 +16,7 @@ const NAMES = [
   'arrow-left-right-bold',
   'arrow-up-down-bold',
   'cog-outline',
+  'cupboard-outline',
   'help-circle-outline',
   'magnify',
   'minus',

@@ -1,4 +1,4 @@
-// npm run screenshots: one current picture of each main view in docs/screenshots, from the demo at a frozen hour.
+// npm run screenshots [NAME …]: one current picture of each main view, or of those named, in docs/screenshots, from the demo at a frozen hour.
 // Needs a build in dist/.
 import { spawn } from 'node:child_process';
 
@@ -16,6 +16,15 @@ const press = (name) => (page) => page.getByRole('button', { name }).first().cli
 async function followed(page) {
   await page.getByRole('button', { name: 'Follow it' }).first().click({ timeout: 90_000 });
   await page.getByText('Looking for plans').waitFor({ state: 'hidden', timeout: 90_000 });
+}
+
+/** Says what there is to see of a jar with liquid on it, up to the verdict. */
+async function judged(page) {
+  await page.getByRole('checkbox', { name: 'liquid' }).click();
+  await press('Go on')(page);
+  await page.getByRole('radio', { name: 'a finger’s breadth' }).click();
+  await press('Go on')(page);
+  await page.getByRole('heading', { name: /^Neglected/ }).waitFor();
 }
 
 /** Each picture: its name, its path, its size, and what is done before it is taken. */
@@ -37,40 +46,6 @@ const PICTURES = [
   ],
   ['plan-phone', '/plan', PHONE, { before: followed }],
   ['plan-wide', '/plan', WIDE, { before: followed }],
-  [
-    'steps-phone',
-    '/plan',
-    PHONE,
-    {
-      before: async (page) => {
-        await followed(page);
-        await page.getByText('Today', { exact: true }).evaluate((day) => day.scrollIntoView());
-      },
-    },
-  ],
-  [
-    'pace-phone',
-    '/jar/grebe',
-    PHONE,
-    {
-      before: async (page) => {
-        const pace = page.getByText('Its own pace');
-        await pace.waitFor({ timeout: 60_000 });
-        await pace.evaluate((title) => title.parentElement.scrollIntoView());
-      },
-    },
-  ],
-  [
-    'step-phone',
-    '/plan',
-    PHONE,
-    {
-      before: async (page) => {
-        await followed(page);
-        await page.getByRole('button', { name: /^[0-9:]+ Build Grebe/ }).click();
-      },
-    },
-  ],
   [
     'hands-phone',
     '/plan',
@@ -99,6 +74,36 @@ const PICTURES = [
   ['dough-wide', '/dough', WIDE],
   ['compare-wide', '/compare?a=grebe&b=skua', WIDE],
   ['paper-phone', '/jar/grebe/paper', PHONE],
+  ['trouble-phone', '/trouble?jar=skua', PHONE],
+  ['verdict-phone', '/trouble?jar=skua', PHONE, { before: judged }],
+  [
+    'programme-wide',
+    '/trouble?jar=skua',
+    WIDE,
+    {
+      before: async (page) => {
+        await judged(page);
+        await press('Begin the programme')(page);
+        await press('To the bench')(page);
+        for (const step of [
+          'Keep is in',
+          'Water is in',
+          'Flour is in',
+          'The band is set',
+          'The feed is done',
+        ])
+          await press(step)(page);
+        await page.goto(`${BASE}/jar/skua/programme?at=2026-03-15T07:00`);
+        await page.getByLabel('Rise above the band').fill('72');
+        await page.getByRole('radio', { name: 'yoghurt' }).click();
+        await press('Log this look')(page);
+        await press('Close')(page);
+        await page.getByRole('main').evaluate((main) => main.firstElementChild.scrollTo(0, 0));
+      },
+    },
+  ],
+  ['larder-phone', '/larder', PHONE],
+  ['make-wide', '/make', WIDE],
   ['settings-phone', '/settings', PHONE],
 ];
 
@@ -111,7 +116,9 @@ const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
   args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
 });
+const named = process.argv.slice(2);
 for (const [name, path, viewport, { dark, before } = {}] of PICTURES) {
+  if (named.length > 0 && !named.includes(name)) continue;
   const page = await browser.newPage({
     viewport,
     locale: 'en-GB',

@@ -1,5 +1,6 @@
 import { type FeedAmounts } from '@core/bench';
 import { type Destination, type Jar } from '@core/journal';
+import { type Tub, feedFlour } from '@core/larder';
 
 import { type NewEvent } from './actions';
 
@@ -19,10 +20,13 @@ export interface DoneFeed {
 /** What a feed writes into the journal: what came out, the feed itself, and a move when the jar goes elsewhere. */
 export function feedEntries(
   jar: Jar,
+  tubs: readonly Tub[],
   { amounts, at, to, place }: DoneFeed,
 ): { readonly fed: NewFed; readonly entries: readonly NewEvent[] } {
   const common = { jar: jar.id, at };
-  const fed: NewFed = { kind: 'fed', ...common, ...amounts, flour: jar.card.flour };
+  const { flour, tub } = feedFlour(jar, tubs);
+  const from = tub ? { tub: tub.id } : {};
+  const fed: NewFed = { kind: 'fed', ...common, ...amounts, flour, ...from };
   const outG = Math.max(0, Math.round(jar.massG) - amounts.keepG);
   const entries: NewEvent[] = [];
   if (outG > 0)

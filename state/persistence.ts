@@ -13,6 +13,7 @@ import { type LearntByJar, learntOpened } from './learnt';
 import { USUAL_WISHES, keptOf, wishesFrom, wishesOpened } from './plan';
 import { settingsChanged, settingsFrom } from './settings';
 import { type Store } from './store';
+import { troublesFrom, troublesOpened } from './trouble';
 
 const SETTINGS = 'ombrello/settings';
 const CHOSEN = 'ombrello/kitchen';
@@ -21,6 +22,7 @@ const benchKey = (name: KitchenName) => `ombrello/${name}/bench`;
 const planKey = (name: KitchenName) => `ombrello/${name}/plan`;
 const learntKey = (name: KitchenName) => `ombrello/${name}/learnt`;
 const doughKey = (name: KitchenName) => `ombrello/${name}/dough`;
+const troubleKey = (name: KitchenName) => `ombrello/${name}/trouble`;
 const asideKey = (name: KitchenName) => `ombrello/${name}/set-aside`;
 
 const FULL =
@@ -55,6 +57,8 @@ export async function keepStore(store: Store): Promise<() => void> {
     }
     if (sameKitchen && before.dough !== after.dough)
       write(doughKey(kitchen.name), JSON.stringify(after.dough));
+    if (sameKitchen && before.trouble !== after.trouble)
+      write(troubleKey(kitchen.name), JSON.stringify(after.trouble));
     if (sameKitchen && before.learnt !== after.learnt)
       write(learntKey(kitchen.name), JSON.stringify(after.learnt));
     before = after;
@@ -81,6 +85,7 @@ export async function openKitchen(store: Store, name: KitchenName): Promise<void
   store.dispatch(learntOpened(((await readJson(learntKey(name))) ?? {}) as LearntByJar));
   store.dispatch(wishesOpened(wishesFrom(await readJson(planKey(name)))));
   store.dispatch(doughChanged(doughFrom(await readJson(doughKey(name)))));
+  store.dispatch(troublesOpened(troublesFrom(await readJson(troubleKey(name)))));
   store.dispatch(opened({ name, events, setAside: journal.setAside }));
   store.dispatch(draftsOpened(((await readJson(benchKey(name))) ?? {}) as BenchDrafts));
   if (text !== null && journal.setAside) await saveJournal(store, name, journal.events);
@@ -101,6 +106,7 @@ export async function startDemo(store: Store): Promise<void> {
   const wishes = { ...USUAL_WISHES, bakes: [householdBake(readClock(), time)] };
   store.dispatch(wishesOpened({ wishes, followed: null }));
   store.dispatch(doughChanged(USUAL_STATE));
+  store.dispatch(troublesOpened({}));
   store.dispatch(opened({ name: 'demo', events, setAside: null }));
   store.dispatch(draftsOpened({}));
   write(benchKey('demo'), '{}');

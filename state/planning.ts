@@ -1,5 +1,6 @@
 import { middlePace } from '@core/ferment';
 import { doubledBefore, homeOf } from '@core/journal';
+import { feedFlour } from '@core/larder';
 import { DAY } from '@core/measure';
 import { type Plan, USUAL_LIMITS, USUAL_WEIGHTS, handsFrom } from '@core/plan';
 
@@ -21,6 +22,7 @@ import {
   selectJars,
   selectNow,
   selectTime,
+  selectTubs,
 } from './selectors';
 import { type RootState, type Store } from './store';
 
@@ -37,6 +39,7 @@ function problemOf(state: RootState): SentProblem {
   const now = selectNow(state);
   const { bakes, hands, trips, leftAlone, strongFeeds, flourAtHandG, looked } = state.plan;
   const time = selectTime(state);
+  const tubs = selectTubs(state);
   const wanted = bakes.filter(({ until }) => until > now);
   const until = Math.max(now + DAYS * DAY, ...wanted.map((bake) => bake.until + AFTER_LAST_BAKE));
   // Who looks at the plan is there, whatever the pattern says; but for a trip, which may be planned from afar.
@@ -72,7 +75,7 @@ function problemOf(state: RootState): SentProblem {
         massG: jar.massG,
         keepG: jar.card.keepG,
         vessel: jar.card.vessel,
-        flour: jar.card.flour,
+        flour: feedFlour(jar, tubs).flour,
         parts: jar.card.ratio.flour,
         hydration: jar.card.ratio.water / jar.card.ratio.flour,
         pace: middlePace(belief),

@@ -19,6 +19,7 @@ import {
   placesOf,
   standingAt,
 } from '@core/journal';
+import { tubsOf } from '@core/larder';
 import { kitchenTime } from '@core/measure';
 
 import { type RootState, useAppSelector } from './store';
@@ -39,9 +40,10 @@ export const selectTime = createSelector((state: RootState) => state.kitchen.zon
 const selectPlaceHistory = createSelector(selectLiveEvents, placesOf);
 
 /** What all jars of a kitchen share. */
-type KitchenContext = Omit<FoldContext, 'pace'>;
+export type KitchenContext = Omit<FoldContext, 'pace'>;
 
-const selectKitchenContext = createSelector(
+/** What the model needs to know of the kitchen. */
+export const selectKitchenContext = createSelector(
   [selectPlaceHistory, selectTime],
   (places, time): KitchenContext => ({ places, time }),
 );
@@ -55,6 +57,9 @@ export const selectArranged = createSelector(selectLiveEvents, (live) =>
 export const selectPlaces = createSelector(selectPlaceHistory, (places): readonly Place[] =>
   [...places.keys()].map((id) => placeAt(places, id, Infinity)!),
 );
+
+/** The tubs of flour. */
+export const selectTubs = createSelector(selectLiveEvents, tubsOf);
 
 export const selectEventsByJar = createSelector(selectLiveEvents, eventsByJar);
 

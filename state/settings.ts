@@ -18,6 +18,12 @@ export interface Settings {
   readonly weighing: Weighing;
   /** The school of levains: built in the jar itself, or in a second vessel beside a mother that is only fed. */
   readonly levainIn: 'jar' | 'beside';
+  /** What water comes from: from the tap as it is, stood or boiled, or through a filter. */
+  readonly water: 'tap' | 'stood' | 'filtered';
+  /** The school of glass: washed at every feed, after some weeks, or when it looks so. */
+  readonly cleanJar: 'eachFeed' | 'weeks' | 'asItLooks';
+  /** What the discard jar holds, millilitres. */
+  readonly discardJarMl: number;
   /** Whether the browser says when a step is due; asked once a plan is followed. */
   readonly reminders: 'ask' | 'on' | 'off';
   /** Whether steps in a calendar ring. */
@@ -39,6 +45,9 @@ export function usualSettings(locale: string): Settings {
     order: 'waterFirst',
     weighing: 'tare',
     levainIn: 'jar',
+    water: 'tap',
+    cleanJar: 'weeks',
+    discardJarMl: 1000,
     reminders: 'ask',
     calendarAlarms: true,
   };
@@ -55,6 +64,9 @@ const ALLOWED: { readonly [K in keyof Settings]: (value: unknown) => boolean } =
   order: (v) => v === 'waterFirst' || v === 'flourFirst',
   weighing: (v) => v === 'tare' || v === 'inJar',
   levainIn: (v) => v === 'jar' || v === 'beside',
+  water: (v) => v === 'tap' || v === 'stood' || v === 'filtered',
+  cleanJar: (v) => v === 'eachFeed' || v === 'weeks' || v === 'asItLooks',
+  discardJarMl: (v) => typeof v === 'number' && v >= 100 && v <= 10_000,
   reminders: (v) => v === 'ask' || v === 'on' || v === 'off',
   calendarAlarms: (v) => typeof v === 'boolean',
 };

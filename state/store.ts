@@ -9,6 +9,7 @@ import { noticeReducer } from './notice';
 import { planReducer } from './plan';
 import { settingsReducer } from './settings';
 import { timeReducer } from './time';
+import { troubleReducer } from './trouble';
 
 const reducer = combineReducers({
   kitchen: kitchenReducer,
@@ -19,6 +20,7 @@ const reducer = combineReducers({
   notice: noticeReducer,
   plan: planReducer,
   time: timeReducer,
+  trouble: troubleReducer,
 });
 
 /** A store of its own: one for the application, one for each test. */

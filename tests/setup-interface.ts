@@ -1,5 +1,11 @@
 import '@testing-library/jest-dom';
 
+// Screens of a whole kitchen take their time on a busy machine.
+jest.setTimeout(40_000);
+
+// The clock stands still, as it does for `?at=`.
+window.sessionStorage.setItem('ombrello/at', String(Date.parse('2026-03-13T18:20:00Z')));
+
 jest.mock('@react-native-async-storage/async-storage', () =>
   require('@react-native-async-storage/async-storage/jest/async-storage-mock'),
 );

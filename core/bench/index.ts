@@ -1,4 +1,5 @@
 /** The arithmetic of a feed at the bench: ratios, amounts, weighing and its corrections, warm water, room in the jar. */
+export * from './buildSeries';
 export * from './bulk';
 export * from './cups';
 export * from './dough';
@@ -8,6 +9,7 @@ export * from './protein';
 export * from './ratio';
 export * from './ratioForTime';
 export * from './stirDown';
+export * from './taper';
 export * from './waterTemperature';
 export * from './weighing';
 export * from './yeastRecipe';

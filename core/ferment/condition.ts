@@ -5,28 +5,47 @@ import { simulate } from './simulate';
 import { usualVessel } from './vessel';
 
 /** How a starter of unknown past comes to the tool. */
-export const CONDITIONS = ['ripe', 'hungry', 'neglected', 'dried'] as const;
+export const CONDITIONS = ['ripe', 'hungry', 'neglected', 'dried', 'frozen', 'new'] as const;
 
 export type Condition = (typeof CONDITIONS)[number];
 
 /**
  * A starter by what its keeper can say of it. `ripe`: at the top of an equal-parts feed. `hungry`: healthy, last fed
- * equal parts 24 h before at 22 °C. `neglected`: 2 % able to grow, sour. `dried`: flakes, most cells dormant.
+ * equal parts 24 h before at 22 °C. `neglected`: 2 % able to grow, sour. `dried`: flakes, most cells dormant. `frozen`: a
+ * portion from the freezer. `new`: flour and water, with the few wild cells that can live in what will be sour.
  *
  * @param massG grams of it
+ * @param alive share of the usual cells of that condition that still live, 0 to 1
  */
 export function starterIn(
   condition: Condition,
   flour: Blend,
   hydrationPct: number,
   massG: number,
+  alive = 1,
 ): Mix {
+  const mix = starter(condition, flour, hydrationPct, massG);
+  return alive === 1
+    ? mix
+    : {
+        ...mix,
+        yeast: alive * mix.yeast,
+        lactic: alive * mix.lactic,
+        dormant: alive * mix.dormant,
+      };
+}
+
+function starter(condition: Condition, flour: Blend, hydrationPct: number, massG: number): Mix {
   const kind = { flour, hydrationPct, massG, celsius: 22, gas: 0 };
   switch (condition) {
     case 'neglected':
       return { ...kind, ...NEGLECTED };
     case 'dried':
       return { ...kind, ...DRIED };
+    case 'frozen':
+      return { ...kind, ...FROZEN };
+    case 'new':
+      return { ...kind, ...NEW };
     case 'ripe':
       return routine(kind, 7);
     case 'hungry':
@@ -46,13 +65,40 @@ const NEGLECTED = {
 };
 
 const DRIED = {
-  yeast: 0.002,
+  yeast: 0.0005,
   lactic: 0.002,
-  dormant: 0.03,
+  dormant: 0.008,
   ready: 0.02,
   food: 0.3,
   acid: 9,
   gluten: 0,
+  hunger: 0,
+};
+
+/** Freezing puts most cells to sleep and spares a few: two or three feeds wake them. */
+const FROZEN = {
+  yeast: 0.02,
+  lactic: 0.1,
+  dormant: 0.12,
+  ready: 0.1,
+  food: 0.05,
+  acid: 10,
+  gluten: 0.2,
+  hunger: 0,
+};
+
+/**
+ * Flour brings few cells that will live in sour dough, and others first make room for them. So few are taken to be there at
+ * first that a jar in a warm kitchen doubles after six to eight days, as keepers report.
+ */
+const NEW = {
+  yeast: 1e-19,
+  lactic: 1e-6,
+  dormant: 0,
+  ready: 0.02,
+  food: 1,
+  acid: 0.5,
+  gluten: 1,
   hunger: 0,
 };
 

@@ -1,4 +1,4 @@
-import { type Blend, flourAndWater, mixBlends } from '../measure';
+import { type Blend, flourAndWater, hydrationOf, mixBlends } from '../measure';
 import { MODEL } from './constants';
 
 /** What lives in a jar and what it lives in, per gram of mix. */
@@ -37,6 +37,20 @@ export const stir = (mix: Mix): Mix => ({ ...mix, gas: 0 });
 
 /** The same mix with so many grams left in the jar. */
 export const keepOf = (mix: Mix, massG: number): Mix => ({ ...mix, massG });
+
+/**
+ * A mix that some grams of liquid were poured off from: less water to the same flour. Cells and acid per gram of what stays
+ * are taken as they were, for the liquid carries its share of both.
+ */
+export function drained(mix: Mix, offG: number): Mix {
+  if (offG <= 0) return mix;
+  const { flourG, waterG } = flourAndWater(mix.massG, mix.hydrationPct);
+  const off = Math.min(offG, waterG * MOST_POURED);
+  return { ...mix, massG: mix.massG - off, hydrationPct: hydrationOf(flourG, waterG - off) };
+}
+
+/** What settles keeps at least a fifth of its water. */
+const MOST_POURED = 0.8;
 
 /** What goes into a jar at a feed, grams and °C. Without a temperature the parts come at the jar's own. */
 export interface FeedParts {

@@ -2,10 +2,14 @@ import { freshDensity } from '../measure';
 import { MODEL } from './constants';
 import { mixHeat } from './mix';
 
-/** A jar: what it weighs empty, in grams, and what it holds to the brim, in millilitres. */
+/**
+ * A jar: what it weighs empty, in grams, and what it holds to the brim, in millilitres. `taper` is the width of its floor
+ * over that of its mouth; straight when not given.
+ */
 export interface Vessel {
   readonly emptyG: number;
   readonly capacityMl: number;
+  readonly taper?: number;
 }
 
 /** A jar of the usual proportions in which a mix of this mass fills a quarter. */

@@ -1,23 +1,16 @@
 import { type Condition, type Place, type Vessel } from '../ferment';
 import { type Blend } from '../measure';
-
-/** Where starter goes that is taken out of a jar. */
-export const DESTINATIONS = ['bake', 'discardJar', 'freezer', 'compost', 'animals', 'bin'] as const;
-export type Destination = (typeof DESTINATIONS)[number];
-
-/** What a nose can tell, from fresh to starved; the last is a stranger. */
-export const SMELLS = ['wetFlour', 'yoghurt', 'fruit', 'vinegar', 'solvent', 'cheese'] as const;
-export type Smell = (typeof SMELLS)[number];
-
-/** What is told of the rise without a ruler. */
-export const SIGNS = ['doubled', 'peaked', 'fallen'] as const;
-export type Sign = (typeof SIGNS)[number];
-
-export const BUBBLES = ['none', 'few', 'many', 'mousse'] as const;
-export type Bubbles = (typeof BUBBLES)[number];
-
-export const LIQUIDS = ['none', 'clear', 'grey', 'dark'] as const;
-export type Liquid = (typeof LIQUIDS)[number];
+import {
+  type Destination,
+  type Smell,
+  type Sign,
+  type Bubbles,
+  type ProgrammeId,
+  type ProgrammeEnd,
+  type BackupForm,
+  type Storage,
+  type Liquid,
+} from './vocabulary';
 
 /** What stands on a jar's card: the starter's name and how it is kept. */
 export interface JarCard {
@@ -28,7 +21,17 @@ export interface JarCard {
   /** The usual feed: parts of flour and water to one of starter, and the flour. */
   readonly ratio: { readonly flour: number; readonly water: number };
   readonly flour: Blend;
+  /** A change to another flour, a little more of it at every feed. */
+  readonly change?: FlourChange;
+  /** The tub its flour comes from. */
+  readonly tub?: string;
   readonly archived: boolean;
+}
+
+/** From one flour to another over some feeds: of four, the first takes a quarter of the new, the last all of it. */
+export interface FlourChange {
+  readonly to: Blend;
+  readonly feeds: number;
 }
 
 interface Entry {
@@ -49,6 +52,8 @@ export interface Started extends JarEntry {
   readonly massG: number;
   readonly hydrationPct: number;
   readonly condition: Condition;
+  /** Share of the cells of that condition that are still alive, 0 to 1: an old backup has fewer. */
+  readonly alive?: number;
   readonly place: string;
 }
 
@@ -59,6 +64,8 @@ export interface Fed extends JarEntry {
   readonly flourG: number;
   readonly waterG: number;
   readonly flour: Blend;
+  /** The tub it was weighed out of. */
+  readonly tub?: string;
   readonly waterCelsius?: number;
 }
 
@@ -67,7 +74,7 @@ export interface Moved extends JarEntry {
   readonly place: string;
 }
 
-/** Somebody looked. Height against the band, 1 at the band. */
+/** Somebody looked. Height against the band, 1 at the band, as a straight jar would show it. */
 export interface Looked extends JarEntry {
   readonly kind: 'looked';
   readonly height?: number;
@@ -104,6 +111,112 @@ export interface Described extends JarEntry {
   readonly card: JarCard;
 }
 
+/** The starter now stands in another glass, or in its own, washed. */
+export interface Rejarred extends JarEntry {
+  readonly kind: 'rejarred';
+  readonly vessel: Vessel;
+}
+
+/** Liquid was poured off the top. */
+export interface PouredOff extends JarEntry {
+  readonly kind: 'pouredOff';
+  readonly grams: number;
+}
+
+export interface ProgrammeBegun extends JarEntry {
+  readonly kind: 'programmeBegun';
+  readonly programme: ProgrammeId;
+}
+
+export interface ProgrammeEnded extends JarEntry {
+  readonly kind: 'programmeEnded';
+  readonly because: ProgrammeEnd;
+}
+
+/** Some of the starter is spread out to dry. */
+export interface Drying extends JarEntry {
+  readonly kind: 'drying';
+  readonly grams: number;
+}
+
+/** A backup is made; the entry's own id names it. */
+export interface BackedUp extends JarEntry {
+  readonly kind: 'backedUp';
+  readonly form: BackupForm;
+  /** What the backup weighs, grams. */
+  readonly grams: number;
+  /** What was taken out of the jar for it just now, grams; 0 when that is in an earlier entry. */
+  readonly takenG: number;
+  readonly store: Storage;
+  /** Where exactly: "tin on the top shelf". */
+  readonly note?: string;
+  /** The drying that it comes from. */
+  readonly drying?: string;
+}
+
+/** Some of a backup was woken, given away or thrown out. */
+export interface BackupUsed extends JarEntry {
+  readonly kind: 'backupUsed';
+  readonly backup: string;
+  readonly grams: number;
+}
+
+/** A twin in the fridge was fed. */
+export interface BackupTended extends JarEntry {
+  readonly kind: 'backupTended';
+  readonly backup: string;
+}
+
+/** No backup is wanted for this jar; nobody asks again. */
+export interface BackupDeclined extends JarEntry {
+  readonly kind: 'backupDeclined';
+}
+
+/** Discard goes from the fridge into the freezer, or out of it to thaw. */
+export interface LotMoved extends Entry {
+  readonly kind: 'lotMoved';
+  /** The entry that took it out of its jar. */
+  readonly lot: string;
+  readonly store: 'fridge' | 'freezer';
+}
+
+/** Discard was used or thrown away, out of one lot or several. */
+export interface LotsUsed extends Entry {
+  readonly kind: 'lotsUsed';
+  readonly lots: readonly { readonly lot: string; readonly grams: number }[];
+  readonly to: Exclude<Destination, 'discardJar' | 'freezer'>;
+  /** What became of it: "pancakes". */
+  readonly note?: string;
+}
+
+/** Flour comes into a tub, on what is left in it. The first time sets the tub up. */
+export interface Stocked extends Entry {
+  readonly kind: 'stocked';
+  readonly tub: string;
+  readonly name: string;
+  readonly flour: Blend;
+  readonly grams: number;
+  /** Warn when no more than this is left. */
+  readonly lowG: number;
+  /** What a kilogram of it cost, in the kitchen's own money. */
+  readonly pricePerKg?: number;
+  /** The day it should be used by, `2026-09-30`. */
+  readonly useBy?: string;
+}
+
+/** A tub was put on the scale: that much is in it, whatever the log says. */
+export interface TubWeighed extends Entry {
+  readonly kind: 'tubWeighed';
+  readonly tub: string;
+  readonly grams: number;
+}
+
+/** A tub is put away for good. */
+export interface TubGone extends Entry {
+  readonly kind: 'tubGone';
+  readonly tub: string;
+}
+
 /** A place is set up, or has another temperature from this moment on. */
 export interface Arranged extends Entry {
   readonly kind: 'arranged';
@@ -117,10 +230,33 @@ export interface Withdrew extends Entry {
 }
 
 /** What is said of one jar. */
-export type JarEvent = Started | Fed | Moved | Looked | Took | Discarded | Noted | Described;
+export type JarEvent =
+  | Started
+  | Fed
+  | Moved
+  | Looked
+  | Took
+  | Discarded
+  | Noted
+  | Described
+  | Rejarred
+  | PouredOff
+  | ProgrammeBegun
+  | ProgrammeEnded
+  | Drying
+  | BackedUp
+  | BackupUsed
+  | BackupTended
+  | BackupDeclined;
+
+/** What is said of the flour. */
+export type TubEvent = Stocked | TubWeighed | TubGone;
+
+/** What is said of discard that was kept. */
+export type LotEvent = LotMoved | LotsUsed;
 
 /** All that a journal holds. */
-export type JournalEvent = JarEvent | Arranged | Withdrew;
+export type JournalEvent = JarEvent | TubEvent | LotEvent | Arranged | Withdrew;
 
 /** The instant of an event, milliseconds since 1970. */
 export const instantOf = (event: { readonly at: string }): number => Date.parse(event.at);

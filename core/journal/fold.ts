@@ -4,6 +4,7 @@ import {
   type Mix,
   type Pace,
   celsiusAt,
+  drained,
   feed,
   simulate,
   starterIn,
@@ -38,6 +39,12 @@ export interface Jar {
   readonly looks: readonly Looked[];
   readonly started: Instant;
   readonly feeds: number;
+  /** Feeds since the change of flour on its card began. */
+  readonly fedInChange: number;
+  /** Since when it has stood in this glass without a wash. */
+  readonly cleanSince: Instant;
+  /** Liquid poured off since the band was set, grams: the next feed should bring that water back. */
+  readonly pouredG: number;
 }
 
 /** A fold that can be taken up again. Throw it away at any time. */
@@ -110,7 +117,13 @@ export function foldJar(
 export function withEvent(jar: Jar | null, event: JarEvent, context: FoldContext): Jar | null {
   const at = instantOf(event);
   if (event.kind === 'started') {
-    const mix = starterIn(event.condition, event.card.flour, event.hydrationPct, event.massG);
+    const mix = starterIn(
+      event.condition,
+      event.card.flour,
+      event.hydrationPct,
+      event.massG,
+      event.alive,
+    );
     return {
       id: event.jar,
       card: event.card,
@@ -122,13 +135,19 @@ export function withEvent(jar: Jar | null, event: JarEvent, context: FoldContext
       looks: [],
       started: at,
       feeds: 0,
+      fedInChange: 0,
+      cleanSince: at,
+      pouredG: 0,
     };
   }
   if (!jar) return null;
   switch (event.kind) {
     case 'fed': {
       const place = jar.stays[jar.stays.length - 1]!.place;
-      const mixed = feed(mixAt(jar, at, context), feedParts(jar, event, context));
+      const mixed = feed(
+        drained(mixAt(jar, at, context), jar.pouredG),
+        feedParts(jar, event, context),
+      );
       const fedMix = takenUp(mixed, context.pace);
       return {
         ...jar,
@@ -137,8 +156,10 @@ export function withEvent(jar: Jar | null, event: JarEvent, context: FoldContext
         lastFed: event,
         stays: [{ from: at, place }],
         massG: fedMix.massG,
+        pouredG: 0,
         looks: [],
         feeds: jar.feeds + 1,
+        fedInChange: jar.card.change ? jar.fedInChange + 1 : 0,
       };
     }
     case 'moved':
@@ -147,13 +168,36 @@ export function withEvent(jar: Jar | null, event: JarEvent, context: FoldContext
       return { ...jar, looks: [...jar.looks, event] };
     case 'took':
     case 'discarded':
+    case 'drying':
       return { ...jar, massG: Math.max(0, jar.massG - event.grams) };
+    case 'backedUp':
+      return { ...jar, massG: Math.max(0, jar.massG - event.takenG) };
+    case 'pouredOff':
+      return {
+        ...jar,
+        massG: Math.max(0, jar.massG - event.grams),
+        pouredG: jar.pouredG + event.grams,
+      };
     case 'described':
-      return { ...jar, card: event.card };
+      return {
+        ...jar,
+        card: event.card,
+        fedInChange: sameChange(jar.card, event.card) ? jar.fedInChange : 0,
+      };
+    case 'rejarred':
+      return { ...jar, card: { ...jar.card, vessel: event.vessel }, cleanSince: at };
     case 'noted':
+    case 'programmeBegun':
+    case 'programmeEnded':
+    case 'backupUsed':
+    case 'backupTended':
+    case 'backupDeclined':
       return jar;
   }
 }
+
+const sameChange = ({ change: a }: JarCard, { change: b }: JarCard) =>
+  a?.feeds === b?.feeds && JSON.stringify(a?.to) === JSON.stringify(b?.to);
 
 /** What a feed puts into the jar, with the warmth it brings. */
 export function feedParts(jar: Jar, event: Fed, context: FoldContext): FeedParts {
@@ -172,6 +216,10 @@ function kitchenCelsius(jar: Jar, at: Instant, { places, time }: FoldContext): n
   const place = placeAt(places, id, at);
   return place ? celsiusAt(place.temperature, time.hourOfDay(at)) : UNKNOWN_CELSIUS;
 }
+
+/** Hydration of what is in the jar, percent: less once liquid was poured off. */
+export const hydrationNow = ({ fedMix, pouredG }: Jar): number =>
+  drained(fedMix, pouredG).hydrationPct;
 
 /** The mix in a jar at an instant after its band was set, by the model. */
 export function mixAt(jar: Jar, at: Instant, context: FoldContext): Mix {

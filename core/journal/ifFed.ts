@@ -1,6 +1,7 @@
 import { type PaceBelief, type Place } from '../ferment';
 import { type Instant } from '../measure';
 import { type FoldContext, type Jar, withEvent } from './fold';
+import { nextFlour } from './nextFlour';
 import { SKETCHED, type Standing, outlookOf, standingAt } from './standing';
 
 /** A feed that might be given: whole grams, and where the jar would stand. */
@@ -37,7 +38,7 @@ export function ifFed(
   const event = { id: THERE, jar: jar.id, at: when };
   const fed = withEvent(
     jar,
-    { ...event, kind: 'fed', keepG, flourG, waterG, flour: jar.card.flour },
+    { ...event, kind: 'fed', keepG, flourG, waterG, flour: nextFlour(jar) },
     possible,
   )!;
   const standsThere = { ...fed, stays: [{ from: at, place: THERE }] };

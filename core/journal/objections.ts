@@ -51,14 +51,27 @@ export function objectionsTo(
       break;
     case 'took':
     case 'discarded':
+    case 'pouredOff':
+    case 'drying':
       found.push(...weightObjections('grams', event.grams));
       if (jar && event.grams > jar.massG + 0.5)
         object('grams', `There are only about ${Math.round(jar.massG)} g in the jar.`);
       break;
+    case 'backedUp':
+      found.push(...weightObjections('grams', event.grams));
+      if (jar && event.takenG > jar.massG + 0.5)
+        object('takenG', `There are only about ${Math.round(jar.massG)} g in the jar.`);
+      break;
+    case 'programmeBegun':
+    case 'programmeEnded':
+    case 'backupUsed':
+    case 'backupTended':
+    case 'backupDeclined':
     case 'started':
     case 'moved':
     case 'noted':
     case 'described':
+    case 'rejarred':
       break;
   }
   return found;

@@ -80,6 +80,9 @@ export const asJar = (jar: PlannedJar): Jar => ({
   looks: [],
   started: jar.since,
   feeds: 0,
+  fedInChange: 0,
+  cleanSince: 0,
+  pouredG: 0,
 });
 
 export function problemWith(over: Partial<Problem> = {}): Problem {

@@ -3,7 +3,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { type LevainWay, levainWays } from '@core/bench';
+import { type LevainWay, buildSeries, levainWays } from '@core/bench';
 import { DAY, HOUR } from '@core/measure';
 import { Choice, MomentField, Panel, Press, Words, useLook } from '@kit';
 import {
@@ -19,6 +19,7 @@ import {
 } from '@state';
 
 import { levainWayWords, useKitchenWords } from '../words';
+import { Series } from './Series';
 
 /** The levain of a dough: into the plan for an hour, or built now from what is really in a jar. */
 export function LevainPanel({ levainG }: { readonly levainG: number }) {
@@ -38,16 +39,15 @@ export function LevainPanel({ levainG }: { readonly levainG: number }) {
   // The way of the baker's school comes first.
   const schoolRank = ({ kind }: LevainWay) =>
     (kind === 'beside') === (levainIn === 'beside') ? 0 : 1;
-  const ways = levainWays(
-    {
-      levainG,
-      hydrationPct: levainHydrationPct,
-      keepG: card.keepG,
-      inJarG: jar.massG,
-      inJarHydrationPct: jar.fedMix.hydrationPct,
-    },
-    card.ratio.flour,
-  ).toSorted((x, y) => schoolRank(x) - schoolRank(y));
+  const task = {
+    levainG,
+    hydrationPct: levainHydrationPct,
+    keepG: card.keepG,
+    inJarG: jar.massG,
+    inJarHydrationPct: jar.fedMix.hydrationPct,
+  };
+  const ways = levainWays(task, card.ratio.flour).toSorted((x, y) => schoolRank(x) - schoolRank(y));
+  const series = buildSeries(task, card.ratio.flour);
   const plan = () => {
     const middle = Date.parse(at);
     if (Number.isNaN(middle)) return setProblem('Give a day and a time.');
@@ -83,14 +83,15 @@ export function LevainPanel({ levainG }: { readonly levainG: number }) {
       <MomentField label="Ripe at" text={at} onText={setAt} problem={problem} />
       <Press onPress={plan}>Into the plan</Press>
       <Words strong level={3}>{`Or now, from the ${words.grams(jar.massG)} in the jar`}</Words>
-      {ways.length === 0 && (
+      {ways.length === 0 && series === null && (
         <Words tone="crust">
-          {`There is too little in ${card.name} to build so much in one go. Build it up once, or let the plan do it.`}
+          {`There is too little in ${card.name} to build so much. Feed it first, or let the plan do it.`}
         </Words>
       )}
       {ways.map((way) => (
         <Way key={way.kind} way={way} jar={jar.id} name={card.name} />
       ))}
+      {series && <Series builds={series} jar={jar} />}
     </Panel>
   );
 }

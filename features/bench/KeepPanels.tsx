@@ -5,7 +5,7 @@ import { ratioText } from '@core/bench';
 import { DESTINATIONS, type Standing } from '@core/journal';
 import { HOUR } from '@core/measure';
 import { Choice, Field, MomentField, Panel, Press, Words, parseNumber } from '@kit';
-import { selectNow, useAppSelector } from '@state';
+import { selectLots, selectNow, selectSettings, useAppSelector } from '@state';
 
 import { DESTINATION_WORDS, useKitchenWords } from '../words';
 import { type Bench } from './useBench';
@@ -32,10 +32,27 @@ export function KeepPanels({
             chosen={draft.to}
             onChoose={(to) => bench.change({ to })}
           />
+          {draft.to === 'discardJar' && <DiscardJarRoom outG={outG} />}
         </Panel>
       )}
       <RatioPanel bench={bench} />
     </>
+  );
+}
+
+/** Whether the discard jar will hold what comes out. */
+function DiscardJarRoom({ outG }: { readonly outG: number }) {
+  const words = useKitchenWords();
+  const { discardJarMl } = useAppSelector(selectSettings);
+  const keptG = useAppSelector(selectLots).reduce(
+    (sum, { store, grams }) => (store === 'fridge' ? sum + grams : sum),
+    0,
+  );
+  if (keptG + outG <= discardJarMl) return null;
+  return (
+    <Words tone="crust" live>
+      {`With the ${words.grams(keptG)} that are in it, the discard jar of ${discardJarMl} ml would overflow. Use some, freeze it, or send it elsewhere.`}
+    </Words>
   );
 }
 

@@ -2,9 +2,10 @@ import { type ReactNode } from 'react';
 import { View } from 'react-native';
 
 import { ratioText } from '@core/bench';
-import { type Standing } from '@core/journal';
-import { HOUR } from '@core/measure';
-import { MomentField, Notice, Panel, Words } from '@kit';
+import { type Jar, type Standing } from '@core/journal';
+import { DAY, HOUR } from '@core/measure';
+import { MomentField, Notice, Panel, Press, Words } from '@kit';
+import { logEntries, selectNow, selectSettings, useAppDispatch, useAppSelector } from '@state';
 
 import { useKitchenWords } from '../words';
 import { BenchPage } from './BenchPage';
@@ -48,6 +49,7 @@ export function MixStep({
         </Words>
       </Panel>
       <RoomWarning bench={bench} standing={standing} />
+      <CleanJarNotice jar={standing.jar} />
       <View style={{ gap: 10 }}>
         {STEPS.map((step, i) => (
           <View key={step} style={{ flexDirection: 'row', gap: 12 }}>
@@ -72,6 +74,47 @@ export function MixStep({
           </Words>
         ))}
     </BenchPage>
+  );
+}
+
+/** The school of a clean jar every few weeks. */
+const CLEAN_FOR = 21 * DAY;
+
+/** A word when the glass has not been washed for as long as the school allows. */
+function CleanJarNotice({ jar }: { readonly jar: Jar }) {
+  const words = useKitchenWords();
+  const dispatch = useAppDispatch();
+  const now = useAppSelector(selectNow);
+  const { cleanJar } = useAppSelector(selectSettings);
+  if (cleanJar !== 'weeks' || now - jar.cleanSince < CLEAN_FOR) return null;
+  return (
+    <Notice
+      tone="rim"
+      title={`In this jar since ${words.date(jar.cleanSince)}`}
+      actions={
+        <Press
+          onPress={() =>
+            dispatch(
+              logEntries(
+                [
+                  {
+                    kind: 'rejarred',
+                    jar: jar.id,
+                    at: new Date(now).toISOString(),
+                    vessel: jar.card.vessel,
+                  },
+                ],
+                `${jar.card.name} stands in a clean jar`,
+              ),
+            )
+          }
+        >
+          It is washed
+        </Press>
+      }
+    >
+      Time for a clean one, or for a good look at the rim.
+    </Notice>
   );
 }
 

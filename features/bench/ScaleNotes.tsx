@@ -1,21 +1,22 @@
 import { View } from 'react-native';
 
 import { type Portion, cupsText, flourByKind, measureError } from '@core/bench';
-import { type Standing } from '@core/journal';
+import { type Standing, flourChange } from '@core/journal';
 import { type Ingredient, blendShares } from '@core/measure';
+import { waterBack } from '@core/rescue';
 import { Words } from '@kit';
 import { selectSettings, useAppSelector } from '@state';
 
-import { FLOUR_WORDS, useKitchenWords } from '../words';
+import { FLOUR_WORDS, blendWords, useKitchenWords } from '../words';
 import { type Bench, portionsOf } from './useBench';
 
 export const PORTION_TITLES = { keep: 'Keep', water: 'Water', flour: 'Flour' } as const;
 
 /** What a cup is filled with for a portion: the main flour of the jar, water, or the starter itself. */
-export function ingredientOf(portion: Portion, { jar }: Standing): Ingredient {
+export function ingredientOf(portion: Portion, { flour }: Bench): Ingredient {
   if (portion === 'water') return 'water';
   if (portion === 'keep') return 'starter';
-  return [...blendShares(jar.card.flour)].sort((a, b) => b[1] - a[1])[0]![0];
+  return [...blendShares(flour)].sort((a, b) => b[1] - a[1])[0]![0];
 }
 
 /** What to know at a portion: what the scale should read, what an overshoot changes, the water's warmth, the flours. */
@@ -35,10 +36,10 @@ export function ScaleNotes({
   const words = useKitchenWords();
   const { draft, water, wantedMixCelsius } = bench;
   const { card } = standing.jar;
-  const { cups } = useAppSelector(selectSettings);
+  const { cups, cleanJar, water: source } = useAppSelector(selectSettings);
   const notes: string[] = [];
   if (cups) {
-    const ingredient = ingredientOf(portion, standing);
+    const ingredient = ingredientOf(portion, bench);
     const off = Math.round(100 * measureError(ingredient));
     notes.push(`About ${cupsText(wanted, ingredient)}; by volume it is easily ${off} % off.`);
   }
@@ -54,11 +55,29 @@ export function ScaleNotes({
         ? `As warm as is safe, ${words.celsius(40)}: the mix comes to ${words.celsius(water.reached)}.`
         : `${warmth(water.celsius)}, ${words.celsius(water.celsius)}, for a ${words.celsius(wantedMixCelsius)} mix.`,
     );
+  if (portion === 'water' && waterBack(standing.jar, draft.keepG) > 0)
+    notes.push(
+      `With ${waterBack(standing.jar, draft.keepG)} g for the ${Math.round(standing.jar.pouredG)} g of liquid that were poured off.`,
+    );
+  if (portion === 'water' && source === 'tap')
+    notes.push('If it smells of chlorine: filtered, or stood overnight.');
   if (portion === 'flour') {
-    const kinds = flourByKind(wanted, card.flour);
-    if (kinds.length > 1)
+    const change = flourChange(standing.jar);
+    if (change)
+      notes.push(
+        `Feed ${change.done + 1} of ${change.of} on the way to ${blendWords(card.change!.to)}.`,
+      );
+    const kinds = flourByKind(wanted, bench.flour);
+    if (bench.tub) {
+      const stays = Math.round(bench.tub.grams - wanted);
+      const low = stays >= 0 && stays <= bench.tub.lowG;
+      notes.push(
+        `Out of the tub ${bench.tub.name}${low ? `, which then runs low: ${words.grams(stays)} stay` : ''}.`,
+      );
+    } else if (kinds.length > 1)
       notes.push(kinds.map(({ kind, grams }) => `${grams} g ${FLOUR_WORDS[kind]}`).join(' + '));
   }
+  if (portion === 'keep' && cleanJar === 'eachFeed') notes.push('Into a clean jar.');
   if (portion === 'keep')
     notes.push('Look before stirring. Fuzz, or pink and orange streaks: throw it all out.');
   return (

@@ -1,3 +1,4 @@
+import { useRouter } from 'expo-router';
 import { type ReactNode, useState } from 'react';
 import { View } from 'react-native';
 
@@ -10,7 +11,7 @@ import {
 } from '@core/bench';
 import { type Standing, weightObjections } from '@core/journal';
 import { freshDensity } from '@core/measure';
-import { Choice, Field, Pour, type PourLayer, Words, parseNumber } from '@kit';
+import { Choice, Field, Notice, Pour, type PourLayer, Press, Words, parseNumber } from '@kit';
 
 import { selectSettings, useAppSelector } from '@state';
 
@@ -54,7 +55,7 @@ export function ScaleStep({
 
   const wanted = bench.wantedAfter(order.slice(0, at))[`${portion}G`];
   // Cups and spoons are of the portion alone; a number is what the scale reads.
-  const measured = cups ? gramsFromMeasure(text, ingredientOf(portion, standing)) : null;
+  const measured = cups ? gramsFromMeasure(text, ingredientOf(portion, bench)) : null;
   const typed = text.trim() === '' ? null : parseNumber(text);
   const really =
     measured ?? (typed === null ? wanted : portionFromScale(draft.weighing, emptyG, before, typed));
@@ -94,11 +95,7 @@ export function ScaleStep({
         />
       </View>
       <View style={{ flexDirection: 'row', gap: 16 }}>
-        <Pour
-          layers={layersOf(bench, standing, portion, really)}
-          flour={standing.jar.card.flour}
-          width={156}
-        />
+        <Pour layers={layersOf(bench, standing, portion, really)} flour={bench.flour} width={156} />
         <View style={{ flex: 1, gap: 12 }}>
           <Field
             big
@@ -129,8 +126,28 @@ export function ScaleStep({
           />
         </View>
       </View>
+      {portion === 'flour' && <TubNotice bench={bench} />}
       {portion === 'keep' && <KeepPanels bench={bench} standing={standing} />}
     </BenchPage>
+  );
+}
+
+/** A tub that does not hold enough: the feed goes on with other flour, or the tub is filled first. */
+function TubNotice({ bench }: { readonly bench: Bench }) {
+  const router = useRouter();
+  const { tub, shortG } = bench;
+  if (!tub || shortG === 0) return null;
+  return (
+    <Notice
+      title={`${tub.name} is ${shortG} g short`}
+      actions={
+        <Press href="/larder" onPress={() => router.navigate('/larder')}>
+          Fill up the tub
+        </Press>
+      }
+    >
+      {`By the log it holds ${Math.round(tub.grams)} g. Take the rest from another bag and go on, or fill the tub up first: this feed waits here.`}
+    </Notice>
   );
 }
 

@@ -11,9 +11,19 @@ import {
   stirDown,
   waterFor,
 } from '@core/bench';
-import { type Conditions, type Forecast, celsiusAt, feed, forecast, keepOf } from '@core/ferment';
-import { type Standing, airOf, mixAt, objectionsTo } from '@core/journal';
+import {
+  type Conditions,
+  type Forecast,
+  celsiusAt,
+  drained,
+  feed,
+  forecast,
+  keepOf,
+} from '@core/ferment';
+import { type Standing, airOf, hydrationNow, mixAt, objectionsTo } from '@core/journal';
+import { feedFlour } from '@core/larder';
 import { HOUR, type Instant } from '@core/measure';
+import { waterBack } from '@core/rescue';
 import {
   type BenchDraft,
   type Settings,
@@ -26,6 +36,7 @@ import {
   selectPlaces,
   selectSettings,
   selectTime,
+  selectTubs,
   useAppDispatch,
   useAppSelector,
   useContextOf,
@@ -44,7 +55,8 @@ const draftFor = ({ jar }: Standing, settings: Settings): BenchDraft => ({
   step: 0,
   keepG: jar.card.keepG,
   parts: jar.card.ratio.flour,
-  waterParts: jar.card.ratio.water,
+  // What was poured off comes back with the feed's water.
+  waterParts: jar.card.ratio.water + waterBack(jar, jar.card.keepG) / jar.card.keepG,
   order: settings.order,
   weighing: settings.weighing,
   landed: {},
@@ -69,6 +81,8 @@ export function useBench(standing: Standing) {
   const places = useAppSelector(selectPlaces);
   const time = useAppSelector(selectTime);
   const now = useAppSelector(selectNow);
+  const tubs = useAppSelector(selectTubs);
+  const { flour, tub } = useMemo(() => feedFlour(jar, tubs), [jar, tubs]);
   const earlier = useAppSelector((state) => selectJarEvents(state, jar.id));
   const kept = useAppSelector((state) => state.bench[jar.id]);
   const usual = useMemo(() => draftFor(standing, settings), [standing, settings]);
@@ -87,10 +101,10 @@ export function useBench(standing: Standing) {
       recipe,
       Object.fromEntries(portions.map((of) => [of, draft.landed[of] ?? amounts[`${of}G`]])),
     );
-  const keepHydrationPct = jar.fedMix.hydrationPct;
+  const keepHydrationPct = hydrationNow(jar);
   const outcome = feedOutcome(amounts, keepHydrationPct);
   const fedAt: Instant = draft.fedAt === null ? now : Date.parse(draft.fedAt);
-  const mixNow = useMemo(() => mixAt(jar, now, context), [jar, now, context]);
+  const mixNow = useMemo(() => drained(mixAt(jar, now, context), jar.pouredG), [jar, now, context]);
   const counter = places.find((place) => place.kind === 'counter');
   const kitchenCelsius = counter
     ? celsiusAt(counter.temperature, time.hourOfDay(now))
@@ -105,11 +119,11 @@ export function useBench(standing: Standing) {
         keepG,
         flourG,
         waterG,
-        flour: jar.card.flour,
+        flour,
         flourCelsius: kitchenCelsius,
         waterCelsius: kitchenCelsius,
       }),
-    [mixNow, keepG, flourG, waterG, jar.card, kitchenCelsius],
+    [mixNow, keepG, flourG, waterG, flour, kitchenCelsius],
   );
   /** What the mix stands in, place by place, from now on. */
   const conditionsIn = useCallback(
@@ -152,7 +166,7 @@ export function useBench(standing: Standing) {
       mixNow,
       draft.keepG,
       (100 * draft.waterParts) / draft.parts,
-      jar.card.flour,
+      flour,
       conditionsIn(goesTo),
       wantedH,
     );
@@ -163,7 +177,7 @@ export function useBench(standing: Standing) {
     draft.keepG,
     draft.waterParts,
     draft.parts,
-    jar.card,
+    flour,
     goesTo,
     conditionsIn,
   ]);
@@ -185,7 +199,7 @@ export function useBench(standing: Standing) {
   const finish = (): Readonly<Record<string, string>> => {
     const at = Number.isNaN(fedAt) ? '' : new Date(fedAt).toISOString();
     const place = goesTo === here ? null : goesTo;
-    const { fed, entries } = feedEntries(jar, { amounts, at, to: draft.to, place });
+    const { fed, entries } = feedEntries(jar, tubs, { amounts, at, to: draft.to, place });
     const objections = objectionsTo({ ...fed, id: 'new' }, jar, earlier, now);
     if (objections.length > 0)
       return Object.fromEntries(objections.map(({ field, message }) => [field, message]));
@@ -200,6 +214,10 @@ export function useBench(standing: Standing) {
     amounts,
     wantedAfter,
     outcome,
+    flour,
+    /** The tub the flour comes from, and what it lacks for this feed, grams. */
+    tub,
+    shortG: tub ? Math.max(0, Math.round(flourG - tub.grams)) : 0,
     outcomes,
     chosen,
     goesTo,

@@ -1,8 +1,9 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 
+import { heightRise, volumeRise } from '@core/bench';
 import { type Standing } from '@core/journal';
-import { Panel, Press, Words, jarPicture } from '@kit';
+import { Panel, Press, Words, bandVolume, jarPicture } from '@kit';
 import { logEntries, selectNow, useAppDispatch, useAppSelector } from '@state';
 
 import { SurfaceDrag } from '../jar/SurfaceDrag';
@@ -13,7 +14,8 @@ export function LookAtBoth({ pair }: { readonly pair: readonly [Standing, Standi
   const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
   const [seen, setSeen] = useState<Readonly<Record<string, number>>>({});
-  const heightOf = ({ jar, moment }: Standing) => seen[jar.id] ?? moment.height;
+  const heightOf = ({ jar, moment }: Standing) =>
+    seen[jar.id] ?? heightRise(jar.card.vessel, bandVolume(jar), moment.height);
   const log = () => {
     const at = new Date(now).toISOString();
     dispatch(
@@ -22,7 +24,11 @@ export function LookAtBoth({ pair }: { readonly pair: readonly [Standing, Standi
           kind: 'looked' as const,
           jar: standing.jar.id,
           at,
-          height: Math.round(heightOf(standing) * 100) / 100,
+          height:
+            Math.round(
+              100 *
+                volumeRise(standing.jar.card.vessel, bandVolume(standing.jar), heightOf(standing)),
+            ) / 100,
         })),
         `Both looked at: ${pair.map((s) => `${s.jar.card.name} ${riseWords(heightOf(s))}`).join(', ')}`,
       ),

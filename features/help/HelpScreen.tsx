@@ -58,6 +58,18 @@ export function HelpScreen() {
       <Words size="heading" level={1}>
         Help
       </Words>
+      <Press kind="main" big href="/trouble" onPress={() => router.navigate('/trouble')}>
+        Something is wrong with a jar
+      </Press>
+      <Press href="/start" onPress={() => router.navigate('/start')}>
+        Wake a backup, or begin a new starter
+      </Press>
+      <Press href="/away" onPress={() => router.navigate('/away')}>
+        Going away and coming back
+      </Press>
+      <Press href="/schools" onPress={() => router.navigate('/schools')}>
+        Schools and reasons
+      </Press>
       <Press href="/dough" onPress={() => router.navigate('/dough')}>
         A dough, or a yeast recipe turned
       </Press>

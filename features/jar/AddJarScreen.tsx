@@ -45,8 +45,10 @@ export function AddJarScreen() {
   const [form, setForm] = useState<JarForm>(() => ({
     name: '',
     flour: 'white',
-    second: null,
-    secondPct: '20',
+    others: [],
+    overFeeds: 1,
+    tub: null,
+    taperPct: '100',
     hydrationPct: String(settings.hydrationPct),
     emptyG: '350',
     capacityMl: '500',

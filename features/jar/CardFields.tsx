@@ -1,9 +1,9 @@
 import { View } from 'react-native';
 
-import { FLOUR_KINDS } from '@core/measure';
-import { Choice, Field, Panel, Words } from '@kit';
+import { type Jar } from '@core/journal';
+import { Field, Panel, Words } from '@kit';
 
-import { FLOUR_WORDS } from '../words';
+import { FlourFields } from './FlourFields';
 import { type JarForm, type Problems } from './jarForm';
 
 /** The fields of a jar's card: name, flour, jar, and the usual feed. */
@@ -11,37 +11,23 @@ export function CardFields({
   form,
   onForm,
   problems,
+  jar,
 }: {
   readonly form: JarForm;
   readonly onForm: (form: JarForm) => void;
   readonly problems: Problems<JarForm>;
+  /** The jar whose card it is; none while it is new. */
+  readonly jar?: Jar;
 }) {
   const set =
     <K extends keyof JarForm>(key: K) =>
     (to: JarForm[K]) =>
       onForm({ ...form, [key]: to });
-  const flours = FLOUR_KINDS.map((is) => ({ is, text: FLOUR_WORDS[is] }));
   return (
     <>
       <Panel>
         <Field label="Name" text={form.name} onText={set('name')} problem={problems.name ?? null} />
-        <Choice label="Flour" options={flours} chosen={form.flour} onChoose={set('flour')} />
-        <Choice
-          label="And some"
-          options={flours.filter(({ is }) => is !== form.flour)}
-          chosen={form.second}
-          onChoose={(is) => set('second')(form.second === is ? null : is)}
-        />
-        {form.second !== null && (
-          <Field
-            label={`Share of ${FLOUR_WORDS[form.second]}`}
-            text={form.secondPct}
-            onText={set('secondPct')}
-            numeric
-            unit="%"
-            problem={problems.secondPct ?? null}
-          />
-        )}
+        <FlourFields form={form} onForm={onForm} problems={problems} jar={jar ?? null} />
       </Panel>
       <Panel>
         <Words size="title" level={2}>
@@ -96,6 +82,15 @@ export function CardFields({
             problem={problems.emptyG ?? null}
           />
         </View>
+        <Field
+          label="Its floor against its mouth"
+          text={form.taperPct}
+          onText={set('taperPct')}
+          numeric
+          unit="%"
+          problem={problems.taperPct ?? null}
+          hint="100 % is straight. A tumbler that widens upward may have 75 %: heights are then read as volume."
+        />
         <Words size="small" tone="quiet">
           Without the lid. Weigh it empty once, and it stays on this card.
         </Words>

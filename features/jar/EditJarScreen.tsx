@@ -33,7 +33,7 @@ function CardEditor({ jar }: { readonly jar: Jar }) {
     const found = cardProblems(form);
     setProblems(found);
     if (Object.keys(found).length > 0) return;
-    const card = cardFrom(form, jar.card.archived);
+    const card = cardFrom(form, jar.card);
     const at = new Date(now).toISOString();
     dispatch(
       logEntries(
@@ -58,7 +58,7 @@ function CardEditor({ jar }: { readonly jar: Jar }) {
       <Words size="heading" level={1} lines={2}>
         {`The card of ${jar.card.name}`}
       </Words>
-      <CardFields form={form} onForm={setForm} problems={problems} />
+      <CardFields form={form} onForm={setForm} problems={problems} jar={jar} />
     </Page>
   );
 }

@@ -8,6 +8,7 @@ import { logEntries, selectNow, useAppDispatch, useAppSelector } from '@state';
 
 import { MoveSheet } from './MoveSheet';
 import { NoteSheet } from './NoteSheet';
+import { RejarSheet } from './RejarSheet';
 import { SameAgainSheet } from './SameAgainSheet';
 import { TakeSheet } from './TakeSheet';
 
@@ -17,8 +18,9 @@ export function JarActions({ standing }: { readonly standing: Standing }) {
   const router = useRouter();
   const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
-  const [sheet, setSheet] = useState<'move' | 'take' | 'note' | 'again' | null>(null);
+  const [sheet, setSheet] = useState<'move' | 'take' | 'note' | 'again' | 'rejar' | null>(null);
   const close = () => setSheet(null);
+  const trouble = `/trouble?jar=${jar.id}` as const;
   const archive = (archived: boolean) =>
     dispatch(
       logEntries(
@@ -83,13 +85,25 @@ export function JarActions({ standing }: { readonly standing: Standing }) {
         >
           Label
         </Press>
+        <Press kind="bare" onPress={() => setSheet('rejar')}>
+          Jar
+        </Press>
         <Press kind="bare" icon="archive-outline" onPress={() => archive(true)}>
           Archive
+        </Press>
+      </View>
+      <View style={{ flexDirection: 'row', gap: 8, justifyContent: 'space-between' }}>
+        <Press kind="bare" href={trouble} onPress={() => router.navigate(trouble)}>
+          Something is wrong
+        </Press>
+        <Press kind="bare" href="/larder" onPress={() => router.navigate('/larder')}>
+          Backup
         </Press>
       </View>
       {sheet === 'move' && <MoveSheet standing={standing} onClose={close} />}
       {sheet === 'take' && <TakeSheet standing={standing} onClose={close} />}
       {sheet === 'again' && <SameAgainSheet standing={standing} onClose={close} />}
+      {sheet === 'rejar' && <RejarSheet standing={standing} onClose={close} />}
       {sheet === 'note' && <NoteSheet standing={standing} onClose={close} />}
     </View>
   );

@@ -13,7 +13,18 @@ import {
   type Standing,
   objectionsTo,
 } from '@core/journal';
-import { Choice, Field, MomentField, Panel, Press, Words, jarPicture, parseNumber } from '@kit';
+import { heightRise, volumeRise } from '@core/bench';
+import {
+  bandVolume,
+  Choice,
+  Field,
+  MomentField,
+  Panel,
+  Press,
+  Words,
+  jarPicture,
+  parseNumber,
+} from '@kit';
 import {
   type NewEvent,
   logEntries,
@@ -30,7 +41,14 @@ const LOWEST = -80;
 const HIGHEST = 900;
 
 /** Where is it now: drag the surface or type, add what else was seen, log it. */
-export function LookPanel({ standing }: { readonly standing: Standing }) {
+export function LookPanel({
+  standing,
+  askSmell = false,
+}: {
+  readonly standing: Standing;
+  /** Asks for the smell with the height. */
+  readonly askSmell?: boolean;
+}) {
   const { jar, moment } = standing;
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
@@ -41,16 +59,22 @@ export function LookPanel({ standing }: { readonly standing: Standing }) {
   const [seen, setSeen] = useState<Seen>(NOTHING_ELSE);
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
 
-  const expected = Math.round((moment.height - 1) * 100);
+  const { vessel } = jar.card;
+  const fill = bandVolume(jar);
+  const expectedHeight = heightRise(vessel, fill, moment.height);
+  const expected = Math.round((expectedHeight - 1) * 100);
   const shown = rise ?? String(expected);
   const pct = parseNumber(shown);
-  const height = Number.isNaN(pct) ? moment.height : 1 + pct / 100;
+  const height = Number.isNaN(pct) ? expectedHeight : 1 + pct / 100;
+  // Gas is reckoned by volume; in a tapered jar that is not what the height says.
+  const volume = volumeRise(vessel, fill, height);
+  const tapered = vessel.taper !== undefined && vessel.taper !== 1;
   const picture = jarPicture(standing);
   const tooHigh = picture.band * height > 1.02;
 
   const log = () => {
     const found: Record<string, string> = {};
-    const measured = rise !== null || !hasMore(seen);
+    const measured = rise !== null || askSmell || !hasMore(seen);
     if (measured && !(pct >= LOWEST && pct <= HIGHEST))
       found.rise = `Give the rise as a number between ${LOWEST} and ${HIGHEST} %.`;
     const at = seen.at === '' ? now : Date.parse(seen.at);
@@ -58,7 +82,7 @@ export function LookPanel({ standing }: { readonly standing: Standing }) {
       kind: 'looked',
       jar: jar.id,
       at: Number.isNaN(at) ? '' : new Date(at).toISOString(),
-      ...(measured ? { height: Math.round(height * 100) / 100 } : {}),
+      ...(measured ? { height: Math.round(volume * 100) / 100 } : {}),
       ...(seen.sign ? { sign: seen.sign } : {}),
       ...(seen.smell ? { smell: seen.smell } : {}),
       ...(seen.bubbles ? { bubbles: seen.bubbles } : {}),
@@ -103,12 +127,20 @@ export function LookPanel({ standing }: { readonly standing: Standing }) {
             hint={
               tooHigh
                 ? 'That is above the rim of this jar. If it really climbed out, log it.'
-                : `${height.toFixed(1)} × the band`
+                : `${height.toFixed(1)} × the band${tapered ? `, in this jar ${volume.toFixed(1)} × the volume` : ''}`
             }
             onSubmit={log}
           />
         </View>
       </View>
+      {askSmell && !more && (
+        <Choice
+          label="Smell"
+          options={SMELLS.map((is) => ({ is, text: SMELL_WORDS[is] }))}
+          chosen={seen.smell}
+          onChoose={(is) => setSeen({ ...seen, smell: seen.smell === is ? null : is })}
+        />
+      )}
       {more && <MoreSeen seen={seen} onSeen={setSeen} problems={problems} />}
       <View style={{ flexDirection: 'row', gap: 8 }}>
         <Press kind="plain" grow onPress={log}>

@@ -8,6 +8,7 @@ import {
   logEntries,
   selectJarEvents,
   selectNow,
+  selectTubs,
   useAppDispatch,
   useAppSelector,
 } from '@state';
@@ -27,6 +28,7 @@ export function SameAgainSheet({
   const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
   const earlier = useAppSelector((state) => selectJarEvents(state, jar.id));
+  const tubs = useAppSelector(selectTubs);
   const [to, setTo] = useState<Destination>('discardJar');
   const [problem, setProblem] = useState<string | null>(null);
   const last = jar.lastFed ?? amountsAfter(jar.card, {});
@@ -34,7 +36,7 @@ export function SameAgainSheet({
   const outG = Math.max(0, Math.round(jar.massG) - amounts.keepG);
   const done = () => {
     const at = new Date(now).toISOString();
-    const { fed, entries } = feedEntries(jar, { amounts, at, to, place: null });
+    const { fed, entries } = feedEntries(jar, tubs, { amounts, at, to, place: null });
     const [objection] = objectionsTo({ ...fed, id: 'new' }, jar, earlier, now);
     setProblem(objection?.message ?? null);
     if (objection) return;

@@ -39,3 +39,37 @@ it('a jar gets an address of its own', () => {
   expect(jarId('Pão da Avó', new Set())).toBe('pao-da-avo');
   expect(jarId('🫙', new Set())).toBe('jar');
 });
+
+it('a card may have three flours, a tub and a jar that widens upward', () => {
+  const card = {
+    ...CARD,
+    vessel: { ...CARD.vessel, taper: 0.75 },
+    flour: { white: 0.6, rye: 0.2, spelt: 0.2 },
+    tub: 'half',
+  };
+  expect(cardFrom(formFrom(card))).toEqual(card);
+});
+
+it('another flour comes in at once or over some feeds, from the flour there was', () => {
+  const form = { ...formFrom(CARD), flour: 'rye' as const, others: [] };
+  expect(cardFrom(form, CARD).flour).toEqual({ rye: 1 });
+  const slowly = cardFrom({ ...form, overFeeds: 4 }, CARD);
+  expect(slowly.flour).toEqual(CARD.flour);
+  expect(slowly.change).toEqual({ to: { rye: 1 }, feeds: 4 });
+  // Saved again as it is, it goes on; and back to the old flour, it is over.
+  expect(cardFrom(formFrom(slowly), slowly)).toEqual(slowly);
+  expect(cardFrom({ ...formFrom(CARD), overFeeds: 4 }, slowly).change).toBeUndefined();
+});
+
+it('shares of flours must leave some for the main one', () => {
+  const others = [
+    { kind: 'rye' as const, pct: '60' },
+    { kind: 'spelt' as const, pct: '50' },
+  ];
+  expect(cardProblems({ ...formFrom(CARD), others }).others).toBe(
+    'The shares leave nothing for the white flour.',
+  );
+  expect(
+    cardProblems({ ...formFrom(CARD), others: [{ kind: 'rye', pct: 'some' }] }).others,
+  ).toMatch(/between 1 and 99/);
+});

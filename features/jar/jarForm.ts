@@ -2,16 +2,23 @@ import { type JarCard } from '@core/journal';
 import { type Blend, type FlourKind, blendShares } from '@core/measure';
 import { parseNumber } from '@kit';
 
+import { FLOUR_WORDS } from '../words';
+
 /** The card of a jar as it is typed. */
 export interface JarForm {
   readonly name: string;
   readonly flour: FlourKind;
-  /** A second flour and its share in percent; none when null. */
-  readonly second: FlourKind | null;
-  readonly secondPct: string;
+  /** The flours beside it, each with its share in percent. */
+  readonly others: readonly { readonly kind: FlourKind; readonly pct: string }[];
+  /** Over how many feeds another flour comes in; 1 changes it at once. */
+  readonly overFeeds: number;
+  /** The tub the flour comes from. */
+  readonly tub: string | null;
   readonly hydrationPct: string;
   readonly emptyG: string;
   readonly capacityMl: string;
+  /** Width of the floor over that of the mouth, percent; 100 is straight. */
+  readonly taperPct: string;
   readonly keepG: string;
   readonly parts: string;
 }
@@ -34,8 +41,8 @@ export function cardProblems(form: JarForm): Problems<JarForm> {
   const found: { -readonly [K in keyof JarForm]?: string } = {};
   const name = nameProblem(form.name);
   if (name) found.name = name;
-  const number = (key: keyof JarForm, low: number, high: number, unit: string) => {
-    const given = parseNumber(form[key] ?? '');
+  const number = (key: NumberKey, low: number, high: number, unit: string) => {
+    const given = parseNumber(form[key]);
     if (Number.isNaN(given)) found[key] = 'A number, please.';
     else if (given < low || given > high) found[key] = `Between ${low} and ${high}${unit}, please.`;
   };
@@ -44,32 +51,52 @@ export function cardProblems(form: JarForm): Problems<JarForm> {
   number('capacityMl', 30, 10_000, ' ml');
   number('keepG', 1, 2000, ' g');
   number('parts', 0.25, 20, '');
-  if (form.second !== null) number('secondPct', 1, 99, ' %');
+  number('taperPct', 30, 200, ' %');
+  const shares = form.others.map(({ pct }) => parseNumber(pct));
+  if (shares.some((share) => !(share >= 1 && share <= 99)))
+    found.others = 'Each share between 1 and 99 %, please.';
+  else if (shares.reduce((sum, share) => sum + share, 0) > 99)
+    found.others = `The shares leave nothing for the ${FLOUR_WORDS[form.flour]} flour.`;
   return found;
 }
 
-/** The card of a form without problems. */
-export function cardFrom(form: JarForm, archived = false): JarCard {
+type NumberKey = 'hydrationPct' | 'emptyG' | 'capacityMl' | 'taperPct' | 'keepG' | 'parts';
+
+/**
+ * The card of a form without problems.
+ *
+ * @param before the card as it was, which knows the flour to come from
+ */
+export function cardFrom(form: JarForm, before?: JarCard): JarCard {
   const parts = parseNumber(form.parts);
+  const taper = parseNumber(form.taperPct) / 100;
   return {
     name: form.name.trim(),
-    vessel: { emptyG: parseNumber(form.emptyG), capacityMl: parseNumber(form.capacityMl) },
+    vessel: {
+      emptyG: parseNumber(form.emptyG),
+      capacityMl: parseNumber(form.capacityMl),
+      ...(taper === 1 ? {} : { taper }),
+    },
     keepG: parseNumber(form.keepG),
     ratio: { flour: parts, water: (parts * parseNumber(form.hydrationPct)) / 100 },
-    flour: blendFrom(form),
-    archived,
+    ...flourOf(form, before),
+    ...(form.tub === null ? {} : { tub: form.tub }),
+    archived: before?.archived ?? false,
   };
 }
 
 /** A card as it would be typed. */
 export function formFrom(card: JarCard): JarForm {
-  const shares = [...blendShares(card.flour)].sort((a, b) => b[1] - a[1]);
-  const second = shares[1];
+  const [main, ...others] = [...blendShares(card.change?.to ?? card.flour)].sort(
+    (a, b) => b[1] - a[1],
+  );
   return {
     name: card.name,
-    flour: shares[0]![0],
-    second: second?.[0] ?? null,
-    secondPct: second ? String(Math.round(second[1] * 100)) : '20',
+    flour: main![0],
+    others: others.map(([kind, share]) => ({ kind, pct: String(Math.round(share * 100)) })),
+    overFeeds: card.change?.feeds ?? 1,
+    tub: card.tub ?? null,
+    taperPct: String(Math.round(100 * (card.vessel.taper ?? 1))),
     hydrationPct: String(Math.round((100 * card.ratio.water) / card.ratio.flour)),
     emptyG: String(card.vessel.emptyG),
     capacityMl: String(card.vessel.capacityMl),
@@ -78,10 +105,30 @@ export function formFrom(card: JarCard): JarForm {
   };
 }
 
-function blendFrom({ flour, second, secondPct }: JarForm): Blend {
-  if (second === null || second === flour) return { [flour]: 1 };
-  const share = parseNumber(secondPct) / 100;
-  return { [flour]: Math.round((1 - share) * 100) / 100, [second]: share };
+/** The flour at once, or the one before and what it changes to. */
+function flourOf(form: JarForm, before?: JarCard): Pick<JarCard, 'flour' | 'change'> {
+  const to = blendFrom(form);
+  if (before && form.overFeeds > 1 && flourChanges(form, before))
+    return { flour: before.flour, change: { to, feeds: form.overFeeds } };
+  return { flour: to };
+}
+
+/** Whether the form asks for another flour than the jar has been fed. */
+export const flourChanges = (form: JarForm, { flour }: JarCard): boolean => {
+  const now = new Map(blendShares(flour));
+  const then = blendShares(blendFrom(form));
+  return (
+    then.length !== now.size ||
+    then.some(([kind, share]) => Math.abs(share - (now.get(kind) ?? 0)) > 0.015)
+  );
+};
+
+function blendFrom({ flour, others }: JarForm): Blend {
+  const shares = others
+    .filter(({ kind }) => kind !== flour)
+    .map(({ kind, pct }) => [kind, parseNumber(pct) / 100] as const);
+  const rest = shares.reduce((left, [, share]) => left - share, 1);
+  return Object.fromEntries([[flour, Math.round(rest * 100) / 100], ...shares]);
 }
 
 /** An address for a jar: its name in plain letters, with a number when it is taken. */

@@ -13,6 +13,7 @@ const WAITING = {
   streaksTo: 0.3,
   bubbling: 0.12,
   liquid: 'none',
+  taper: 1,
   flour: { white: 1 },
 } as const;
 

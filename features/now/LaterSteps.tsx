@@ -3,9 +3,10 @@ import { View } from 'react-native';
 
 import { type Standing } from '@core/journal';
 import { type NextStep } from '@core/plan';
-import { LinkArea, TOUCH, UmbrellaMark, Words, umbrellaFor, useLook } from '@kit';
+import { umbrellaFor } from '@kit';
 
 import { stepTitle, useKitchenWords } from '../words';
+import { MarkRow } from './MarkRow';
 
 /** What the other jars ask for, in their order. */
 export function LaterSteps({
@@ -15,7 +16,6 @@ export function LaterSteps({
   readonly steps: readonly NextStep[];
   readonly standings: readonly Standing[];
 }) {
-  const look = useLook();
   const words = useKitchenWords();
   const router = useRouter();
   if (steps.length === 0) return null;
@@ -25,24 +25,14 @@ export function LaterSteps({
         const standing = standings.find(({ jar }) => jar.id === step.jar)!;
         const path = `/jar/${step.jar}` as const;
         return (
-          <LinkArea
+          <MarkRow
             key={step.jar}
-            href={path}
+            umbrella={umbrellaFor(standing.stage)}
+            text={stepTitle(step, standing.jar.card.name, standing.now, words)}
+            path={path}
+            first={i === 0}
             onPress={() => router.navigate(path)}
-            style={({ pressed }) => ({
-              flexDirection: 'row',
-              alignItems: 'center',
-              gap: 12,
-              minHeight: TOUCH,
-              paddingHorizontal: 4,
-              opacity: pressed ? 0.7 : 1,
-              borderTopWidth: i === 0 ? 0 : 1,
-              borderTopColor: look.seam,
-            })}
-          >
-            <UmbrellaMark umbrella={umbrellaFor(standing.stage)} size={24} />
-            <Words>{stepTitle(step, standing.jar.card.name, standing.now, words)}</Words>
-          </LinkArea>
+          />
         );
       })}
     </View>

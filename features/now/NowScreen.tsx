@@ -9,6 +9,7 @@ import {
   selectKitchen,
   selectNow,
   selectPlaces,
+  selectRuns,
   selectStandings,
   selectTime,
   useAppSelector,
@@ -22,6 +23,7 @@ import { EmptyKitchen } from './EmptyKitchen';
 import { KitchenSwitch } from './KitchenSwitch';
 import { LaterSteps } from './LaterSteps';
 import { NextStepPanel } from './NextStepPanel';
+import { Remarks, Runs } from './Remarks';
 import { PlannedStepPanel } from './PlannedStepPanel';
 import { Shelves } from './Shelves';
 
@@ -34,6 +36,7 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
   const lost = useAppSelector(
     ({ plan }) => plan.chosen !== null && plan.searching === null && plan.impossible.length > 0,
   );
+  const inProgramme = new Set(useAppSelector(selectRuns).map((run) => run.jar.id));
   const router = useRouter();
   if (jar !== undefined && (!wide || standings.length === 0))
     return (
@@ -48,9 +51,10 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
       </Page>
     );
 
-  const steps = stepsInOrder(standings);
-  const shownJar = jar ?? planned?.jar ?? steps[0]!.jar;
-  const next = standings.find((standing) => standing.jar.id === steps[0]!.jar)!;
+  // A jar in a programme is fed as that says, not as its card does.
+  const steps = stepsInOrder(standings.filter(({ jar: { id } }) => !inProgramme.has(id)));
+  const shownJar = jar ?? planned?.jar ?? steps[0]?.jar ?? standings[0]!.jar.id;
+  const next = standings.find((standing) => standing.jar.id === steps[0]?.jar);
   const due = steps
     .filter(({ from, by }) => from <= standings[0]!.now && by !== null)
     .map(({ jar: id }) => id);
@@ -71,7 +75,7 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
       {planned ? (
         <PlannedStepPanel step={planned} />
       ) : (
-        <NextStepPanel step={steps[0]!} standing={next} />
+        next && <NextStepPanel step={steps[0]!} standing={next} />
       )}
       {due.length > 1 && (
         <Press
@@ -85,7 +89,9 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
         steps={planned ? steps.filter(({ jar: id }) => id !== planned.jar) : steps.slice(1)}
         standings={standings}
       />
+      <Runs />
       <Shelves standings={standings} chosen={wide ? shownJar : null} />
+      <Remarks />
       <View
         style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, justifyContent: 'space-between' }}
       >

@@ -63,6 +63,33 @@ export function SchoolPanel() {
         chosen={settings.levainIn}
         onChoose={(levainIn) => set({ levainIn })}
       />
+      <Choice
+        label="The water"
+        options={[
+          { is: 'tap' as const, text: 'from the tap' },
+          { is: 'stood' as const, text: 'stood or boiled' },
+          { is: 'filtered' as const, text: 'filtered' },
+        ]}
+        chosen={settings.water}
+        onChoose={(water) => set({ water })}
+      />
+      {settings.water !== 'filtered' && (
+        <Words size="small" tone="quiet">
+          {settings.water === 'tap'
+            ? 'If it smells of chlorine, let it stand overnight, boil and cool it, or filter it: chlorine hinders a starter.'
+            : 'That drives chlorine out, but not chloramine: where the waterworks use that, only a filter helps.'}
+        </Words>
+      )}
+      <Choice
+        label="A clean jar"
+        options={[
+          { is: 'eachFeed' as const, text: 'at every feed' },
+          { is: 'weeks' as const, text: 'every three weeks' },
+          { is: 'asItLooks' as const, text: 'when it looks so' },
+        ]}
+        chosen={settings.cleanJar}
+        onChoose={(cleanJar) => set({ cleanJar })}
+      />
     </Panel>
   );
 }

@@ -9,12 +9,13 @@ import { Shortcuts } from './Shortcuts';
 import { StoreFaults } from './StoreFaults';
 
 const PLACES: readonly {
-  readonly path: '/' | '/plan' | '/journal' | '/help';
+  readonly path: '/' | '/plan' | '/larder' | '/journal' | '/help';
   readonly name: string;
   readonly icon: IconName;
 }[] = [
   { path: '/', name: 'Now', icon: 'umbrella-outline' },
   { path: '/plan', name: 'Plan', icon: 'tune-variant' },
+  { path: '/larder', name: 'Larder', icon: 'cupboard-outline' },
   { path: '/journal', name: 'Journal', icon: 'notebook-outline' },
   { path: '/help', name: 'Help', icon: 'help-circle-outline' },
 ];
@@ -22,8 +23,9 @@ const PLACES: readonly {
 /** Which of the places a path belongs to. */
 function placeOf(path: string): string {
   if (path.startsWith('/journal') || path.startsWith('/compare')) return '/journal';
-  if (path.startsWith('/plan') || path.startsWith('/dough')) return '/plan';
-  if (path.startsWith('/help') || path.startsWith('/settings')) return '/help';
+  if (/^\/(plan|dough|away)/.test(path)) return '/plan';
+  if (/^\/(larder|make)/.test(path)) return '/larder';
+  if (/^\/(help|settings|trouble|start|schools)/.test(path)) return '/help';
   return '/';
 }
 
@@ -89,7 +91,7 @@ function Places({ rail }: { readonly rail?: boolean }) {
             style={() => ({
               alignItems: 'center',
               gap: 3,
-              minWidth: 72,
+              minWidth: 64,
               minHeight: 52,
               justifyContent: 'center',
             })}

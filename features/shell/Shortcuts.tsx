@@ -8,15 +8,26 @@ import { undoNotice, useAppDispatch } from '@state';
 const KEYS = [
   ['n', 'Now: the next step and the shelves'],
   ['p', 'Plan'],
+  ['l', 'Larder'],
   ['j', 'Journal'],
   ['h', 'Help'],
   ['s', 'Settings'],
   ['a', 'Add a starter'],
+  ['w', 'Something is wrong'],
   ['u', 'Undo what the bar at the bottom offers'],
   ['?', 'These shortcuts'],
 ] as const;
 
-const PATHS = { n: '/', p: '/plan', j: '/journal', h: '/help', s: '/settings', a: '/add' } as const;
+const PATHS = {
+  n: '/',
+  p: '/plan',
+  l: '/larder',
+  w: '/trouble',
+  j: '/journal',
+  h: '/help',
+  s: '/settings',
+  a: '/add',
+} as const;
 
 /** Single keys, outside fields and panels. */
 export function Shortcuts() {

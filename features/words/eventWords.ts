@@ -10,6 +10,7 @@ import {
   blendWords,
   riseWords,
 } from './jarWords';
+import { BACKUP_WORDS, PROGRAMME_END_WORDS, PROGRAMME_WORDS } from './rescueWords';
 import { type KitchenWords } from './kitchenWords';
 
 /** An entry of the journal in a line. `placeName` finds a place's name by its id. */
@@ -45,6 +46,24 @@ export function eventWords(
       return `took ${words.grams(event.grams)}${event.note ? ` for ${event.note}` : ' for a bake'}`;
     case 'discarded':
       return `took out ${words.grams(event.grams)}: ${DESTINATION_WORDS[event.to]}`;
+    case 'pouredOff':
+      return `poured off ${words.grams(event.grams)} of liquid`;
+    case 'programmeBegun':
+      return `begun: ${PROGRAMME_WORDS[event.programme].title.toLowerCase()}`;
+    case 'programmeEnded':
+      return PROGRAMME_END_WORDS[event.because];
+    case 'drying':
+      return `spread ${words.grams(event.grams)} out to dry`;
+    case 'backedUp':
+      return `backup made: ${words.grams(event.grams)}, ${BACKUP_WORDS[event.form]}`;
+    case 'backupUsed':
+      return `${words.grams(event.grams)} of a backup used`;
+    case 'backupTended':
+      return 'the twin in the fridge was fed';
+    case 'backupDeclined':
+      return 'goes without a backup';
+    case 'rejarred':
+      return 'into a clean jar';
     case 'noted':
       return event.note;
     case 'described':

@@ -23,6 +23,8 @@ export interface KitchenWords {
   celsius(celsius: number): string;
   /** "110 g", with ounces when wanted. */
   grams(grams: number): string;
+  /** Hour of the kitchen's day, 0 up to 24. */
+  hourOf(at: Instant): number;
   /** The local text of a date and time field. */
   fieldText(at: Instant): string;
 }
@@ -37,7 +39,7 @@ const FAR = 36 * HOUR;
  * @param zone IANA zone of the kitchen
  */
 export function kitchenWords(settings: Settings, zone: string, now: Instant): KitchenWords {
-  const { times, days, dates, numbers } = formats(zone, settings.clock);
+  const { times, days, dates, numbers, hours } = formats(zone, settings.clock);
   const dayNumber = (at: Instant) => Date.parse(`${numbers.format(at)}T00:00:00Z`) / DAY;
   const time = (at: Instant) => times.format(at).replace(/\u202f/g, ' ');
   const day = (at: Instant) => {
@@ -77,6 +79,7 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
       const whole = `${Math.round(grams)} g`;
       return settings.ounces ? `${whole} (${gramsToOunces(grams).toFixed(1)} oz)` : whole;
     },
+    hourOf: (at) => Number(hours.format(at)),
     fieldText: (at) => localText(at),
   };
 }
@@ -99,6 +102,7 @@ interface Formats {
   readonly days: Intl.DateTimeFormat;
   readonly dates: Intl.DateTimeFormat;
   readonly numbers: Intl.DateTimeFormat;
+  readonly hours: Intl.DateTimeFormat;
 }
 
 const known = new Map<string, Formats>();
@@ -122,6 +126,11 @@ function formats(zone: string, clock: Settings['clock']): Formats {
         month: 'short',
       }),
       dates: new Intl.DateTimeFormat('en-GB', { timeZone: zone, day: 'numeric', month: 'short' }),
+      hours: new Intl.DateTimeFormat('en-GB', {
+        timeZone: zone,
+        hour: 'numeric',
+        hourCycle: 'h23',
+      }),
       numbers: new Intl.DateTimeFormat('en-CA', { timeZone: zone }),
     };
     known.set(key, found);

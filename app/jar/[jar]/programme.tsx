@@ -1,0 +1,10 @@
+import { useLocalSearchParams } from 'expo-router';
+
+import { later } from '@kit';
+
+const ProgrammeScreen = later(async () => (await import('@features/rescue')).ProgrammeScreen);
+
+export default function Programme() {
+  const { jar } = useLocalSearchParams<{ jar: string }>();
+  return <ProgrammeScreen id={jar} />;
+}

@@ -1,0 +1,43 @@
+import { flourAndWater } from '../measure';
+import { type Jar, type Liquid } from '../journal';
+import { type Answer } from './signs';
+
+/** Depth of liquid over depth of starter, about. */
+const DEPTH: Readonly<Record<Answer<'amount'>, number>> = { film: 0.03, finger: 0.12, more: 0.3 };
+
+/** What to do with liquid of hunger, and why. */
+export interface HoochAdvice {
+  readonly do: 'pourOff' | 'stirIn';
+  readonly because: 'dark' | 'much' | 'little' | 'notOnTop';
+  /** About how much it is, grams. */
+  readonly grams: number;
+}
+
+/**
+ * Pour off what is dark (milder so) or much (it would thin the mix); stir in a little that is clear or grey, which keeps the
+ * hydration. What stands in the middle or below cannot be poured. Both schools exist; this is the one that is recommended.
+ *
+ * @param massG what is in the jar, the liquid with it
+ */
+export function hoochAdvice(
+  colour: Exclude<Liquid, 'none'>,
+  amount: Answer<'amount'>,
+  onTop: boolean,
+  massG: number,
+): HoochAdvice {
+  const grams = Math.round(massG * DEPTH[amount]);
+  if (!onTop) return { do: 'stirIn', because: 'notOnTop', grams };
+  if (colour === 'dark') return { do: 'pourOff', because: 'dark', grams };
+  if (amount !== 'film' && !(amount === 'finger' && colour === 'clear'))
+    return { do: 'pourOff', because: 'much', grams };
+  return { do: 'stirIn', because: 'little', grams };
+}
+
+/** Water that a keep lacks because liquid was poured off, grams: what the next feed adds beyond its own. */
+export function waterBack({ fedMix, massG, pouredG }: Jar, keepG: number): number {
+  if (pouredG <= 0 || massG <= 0) return 0;
+  const { flourG } = flourAndWater(massG + pouredG, fedMix.hydrationPct);
+  const wanted = (flourG * fedMix.hydrationPct) / 100;
+  const there = Math.max(0, wanted - pouredG);
+  return Math.round(((wanted - there) * Math.min(keepG, massG)) / massG);
+}

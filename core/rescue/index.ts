@@ -1,0 +1,12 @@
+/** When something is wrong: signs, verdicts, and programmes that bring a starter back, wake one, or begin anew. */
+export * from './backups';
+export * from './bestPlace';
+export * from './foretell';
+export * from './hooch';
+export * from './nextFeed';
+export * from './programmes';
+export * from './run';
+export * from './away';
+export * from './judge';
+export * from './knownSigns';
+export * from './signs';

@@ -1,0 +1,67 @@
+import { type JarEvent, type Looked, type Smell, type Standing, instantOf } from '../journal';
+import { DAY, HOUR } from '../measure';
+import { doubledHeight } from './run';
+import { type Answer, type Signs } from './signs';
+
+/** A smell or a sight that is older than this tells nothing of today, ms. */
+const FRESH = 3 * DAY;
+/** A starter younger than this is a new one. */
+const YOUNG = 21 * DAY;
+
+const SMELL_SIGNS: Readonly<Record<Smell, Answer<'smell'>>> = {
+  wetFlour: 'fresh',
+  yoghurt: 'fresh',
+  fruit: 'fresh',
+  vinegar: 'sharp',
+  solvent: 'solvent',
+  cheese: 'rot',
+};
+
+/**
+ * What the journal knows already, so that nobody is asked: how long unfed, where it stood and how hot it got there, how far it
+ * was seen to rise, what it smelt of, how old it is, and whether the last feed was thin or thick. The surface is always asked
+ * for: mould does not wait for somebody to log it.
+ */
+export function knownSigns(standing: Standing, events: readonly JarEvent[]): Signs {
+  const { jar, now, outlook, hours } = standing;
+  const fresh = jar.looks.filter((look) => now - instantOf(look) < FRESH);
+  const smell = fresh.findLast((look) => look.smell !== undefined)?.smell;
+  const liquid = fresh.findLast((look) => look.liquid !== undefined)?.liquid;
+  const seenLiquid = liquid !== undefined && liquid !== 'none';
+  const past = outlook.forecast.curve.filter((moment) => moment.hours <= hours);
+  const hottest = Math.max(...past.map(({ celsius }) => celsius));
+  const day = past.slice(-24);
+  const mean = day.reduce((sum, { celsius }) => sum + celsius, 0) / Math.max(1, day.length);
+  const isNew = events.some((event) => event.kind === 'started' && event.condition === 'new');
+  return {
+    ...(seenLiquid ? { liquid } : {}),
+    ...(smell === undefined ? {} : { smell: SMELL_SIGNS[smell] }),
+    ...riseSign(jar.looks, doubledHeight(jar.fedMix.flour)),
+    ...(jar.lastFed || hours > 24 ? { unfed: unfedSign(hours) } : {}),
+    stood: mean < 10 ? 'cold' : mean < 18 ? 'cool' : mean < 26 ? 'room' : 'warm',
+    heat: hottest >= 60 ? 'killed' : hottest >= 45 ? 'harmed' : hottest >= 35 ? 'stalled' : 'none',
+    age: isNew && now - jar.started < YOUNG ? 'young' : 'grown',
+    ...(jar.lastFed ? { texture: textureSign(jar.fedMix.hydrationPct) } : {}),
+  };
+}
+
+function riseSign(looks: readonly Looked[], enough: number): Pick<Signs, 'rise'> {
+  const doubled = looks.some(
+    ({ sign, height }) => sign === 'doubled' || (height !== undefined && height >= enough),
+  );
+  const heights = looks.flatMap(({ height }) => (height === undefined ? [] : [height]));
+  if (doubled) return { rise: 'doubled' };
+  return heights.length === 0 ? {} : { rise: Math.max(...heights) > 1.15 ? 'some' : 'none' };
+}
+
+function unfedSign(hours: number): Answer<'unfed'> {
+  if (hours < 30) return 'hours';
+  const days = (hours * HOUR) / DAY;
+  if (days < 8) return 'days';
+  return days < 36 ? 'weeks' : 'months';
+}
+
+function textureSign(hydrationPct: number): Answer<'texture'> {
+  if (hydrationPct > 150) return 'runny';
+  return hydrationPct < 48 ? 'thick' : 'usual';
+}

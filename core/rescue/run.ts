@@ -1,0 +1,189 @@
+import { growthRate } from '../ferment';
+import {
+  type Fed,
+  type JarEvent,
+  type Looked,
+  type ProgrammeBegun,
+  type ProgrammeId,
+  type Smell,
+  instantOf,
+} from '../journal';
+import { type Blend, DAY, HOUR, type Instant, blendTraits } from '../measure';
+import { PROGRAMME, type Programme } from './programmes';
+
+/** A feed of a programme that was given, and what was seen of it. */
+export interface RunFeed {
+  readonly at: Instant;
+  /** When the next one was given; null for the last. */
+  readonly until: Instant | null;
+  /** Hours after which somebody saw it doubled (or lifted as far as its flour lifts); null when nobody did. */
+  readonly doubledH: number | null;
+  readonly peakedH: number | null;
+  /** The highest that was seen, against the band; null when nobody looked. */
+  readonly highest: number | null;
+  readonly smell: Smell | null;
+  /** Doubled by then is in time, in the warmth it stands in. */
+  readonly inTimeH: number;
+}
+
+/** How a programme goes, against its usual course. `notSeen`: nobody looked, so nobody knows. */
+export type Progress = 'tooSoon' | 'early' | 'onTime' | 'late' | 'none' | 'notSeen';
+
+/** A programme under way, as the log tells it. */
+export interface Run {
+  readonly programme: Programme;
+  readonly begunAt: Instant;
+  readonly day: number;
+  readonly feeds: readonly RunFeed[];
+  /** The last feeds in a row that doubled in time; two are needed. */
+  readonly doublings: number;
+  /** The last smells in a row that were right; two are needed. */
+  readonly goodSmells: number;
+  readonly progress: Progress;
+  /** Rose when other microbes do, in a new starter's first days: no reason to bake. */
+  readonly falseRise: boolean;
+  /** `well` through both gates; `useBackup` when its time is up. */
+  readonly verdict: 'going' | 'well' | 'useBackup';
+}
+
+/** Both gates have to be passed so often. */
+export const GATES = 2;
+
+/** Pleasant or plainly sour; the others are of hunger or of strangers. */
+export const GOOD_SMELLS: ReadonlySet<Smell> = new Set(['yoghurt', 'fruit', 'vinegar', 'wetFlour']);
+
+const STANDARD_CELSIUS = 24;
+/** A rise below this is none, and below this share of the way only a beginning. */
+const LEAST_RISE = 1.15;
+
+/** The programme a jar is in by its events, oldest first; null when it is in none. */
+export function begunProgramme(events: readonly JarEvent[]): ProgrammeBegun | null {
+  const last = events.findLast(
+    (event) => event.kind === 'programmeBegun' || event.kind === 'programmeEnded',
+  );
+  return last?.kind === 'programmeBegun' ? last : null;
+}
+
+/** Hours by which a feed should have doubled where it stands: quicker when warm, slower when cool. */
+export function inTimeHours({ inTimeH }: Programme, celsius: number): number {
+  const slower =
+    growthRate('yeast', STANDARD_CELSIUS) / Math.max(1e-3, growthRate('yeast', celsius));
+  return inTimeH * Math.min(2, Math.max(0.8, slower));
+}
+
+/** Height that counts as doubled: rye and gluten-free flour lift less than they would stretch. */
+export const doubledHeight = (flour: Blend): number => 1 + Math.min(1, blendTraits(flour).lift);
+
+/**
+ * A programme as the log tells it.
+ *
+ * @param celsiusAt the air where the jar stood at an instant
+ */
+export function runOf(
+  begun: { readonly programme: ProgrammeId; readonly at: string },
+  events: readonly JarEvent[],
+  now: Instant,
+  celsiusAt: (at: Instant) => number,
+): Run {
+  const programme = PROGRAMME[begun.programme];
+  const begunAt = instantOf(begun);
+  const since = events.filter((event) => instantOf(event) >= begunAt);
+  const given = since.filter((event): event is Fed => event.kind === 'fed');
+  const looks = since.filter((event): event is Looked => event.kind === 'looked');
+  const feeds = given.map((fed, i) =>
+    runFeed(programme, fed, given[i + 1] ?? null, looks, celsiusAt),
+  );
+  const day = Math.floor((now - begunAt) / DAY) + 1;
+  const trusted = feeds.filter(({ at }) => at - begunAt >= (programme.falseUntilDay - 1) * DAY);
+  const doublings = lastInARow(
+    trusted.filter((feed) => feed.until !== null || feed.doubledH !== null),
+    ({ doubledH, inTimeH }) => doubledH !== null && doubledH <= inTimeH,
+  );
+  const smells = feeds.flatMap(({ smell }) => (smell === null ? [] : [smell]));
+  const goodSmells = lastInARow(smells, (smell) => GOOD_SMELLS.has(smell));
+  const everDoubled = trusted.some(({ doubledH }) => doubledH !== null);
+  const days = (now - begunAt) / DAY;
+  const well = doublings >= GATES && goodSmells >= GATES;
+  const timeIsUp =
+    days >= programme.longestDays || (days >= programme.patienceDays && !everDoubled);
+  return {
+    programme,
+    begunAt,
+    day,
+    feeds,
+    doublings: Math.min(GATES, doublings),
+    goodSmells: Math.min(GATES, goodSmells),
+    progress: progressOf(programme, feeds, doublings, now),
+    falseRise:
+      trusted.length < feeds.length &&
+      trusted.length === 0 &&
+      feeds.some(({ highest }) => (highest ?? 0) > LEAST_RISE + 0.2),
+    verdict: well ? 'well' : timeIsUp ? 'useBackup' : 'going',
+  };
+}
+
+function runFeed(
+  programme: Programme,
+  fed: Fed,
+  next: Fed | null,
+  looks: readonly Looked[],
+  celsiusAt: (at: Instant) => number,
+): RunFeed {
+  const at = instantOf(fed);
+  const until = next ? instantOf(next) : null;
+  const seen = looks.filter((look) => {
+    const when = instantOf(look);
+    // A look in the minute of the feed was before it.
+    return when > at && when <= (until ?? Infinity);
+  });
+  const hoursOf = (look: Looked | undefined) =>
+    look === undefined ? null : (instantOf(look) - at) / HOUR;
+  const enough = doubledHeight(fed.flour);
+  const doubled = seen.find(
+    ({ height, sign }) => sign === 'doubled' || (height !== undefined && height >= enough - 0.02),
+  );
+  const heights = seen.flatMap(({ height, sign }) =>
+    sign === 'doubled' ? [enough] : height === undefined ? [] : [height],
+  );
+  const air = [0, 3, 6, 9].map((h) => celsiusAt(at + h * HOUR));
+  return {
+    at,
+    until,
+    doubledH: hoursOf(doubled),
+    peakedH: hoursOf(seen.find(({ sign }) => sign === 'peaked' || sign === 'fallen')),
+    highest: heights.length > 0 ? Math.max(...heights) : null,
+    smell: seen.findLast(({ smell }) => smell !== undefined)?.smell ?? null,
+    inTimeH: inTimeHours(programme, air.reduce((sum, c) => sum + c, 0) / air.length),
+  };
+}
+
+/** A feed has had its chance after so long, hours. */
+const CHANCE_H = 20;
+
+function progressOf(
+  { usualFeeds, falseUntilDay }: Programme,
+  feeds: readonly RunFeed[],
+  doublings: number,
+  now: Instant,
+): Progress {
+  const judged = feeds.filter(
+    ({ at, until, doubledH }) => doubledH !== null || until !== null || now - at >= CHANCE_H * HOUR,
+  );
+  if (judged.length === 0) return 'tooSoon';
+  const first = judged.findIndex(
+    ({ doubledH, inTimeH }) => doubledH !== null && doubledH <= inTimeH,
+  );
+  if (doublings > 0 && falseUntilDay === 0 && first + 1 < usualFeeds[0]) return 'early';
+  if (doublings > 0) return first + 1 > usualFeeds[1] ? 'late' : 'onTime';
+  const lately = judged.slice(-2);
+  if (lately.every(({ highest }) => highest === null)) return 'notSeen';
+  // A new starter is silent for days: that is no bad sign.
+  const quiet = lately.every(({ highest }) => (highest ?? 0) < LEAST_RISE);
+  if (quiet && judged.length > usualFeeds[0] / 2) return 'none';
+  return judged.length >= usualFeeds[1] ? 'late' : 'onTime';
+}
+
+function lastInARow<T>(items: readonly T[], good: (item: T) => boolean): number {
+  const bad = items.findLastIndex((item) => !good(item));
+  return items.length - 1 - bad;
+}

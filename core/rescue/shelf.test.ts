@@ -1,0 +1,319 @@
+import fc from 'fast-check';
+
+import { USUAL_BELIEF, USUAL_PACE, USUAL_PLACES, middlePace, starterIn } from '../ferment';
+import {
+  type Arranged,
+  type BackedUp,
+  type JarEvent,
+  type Liquid,
+  foldJar,
+  outlookOf,
+  placesOf,
+  standingAt,
+} from '../journal';
+import { DAY, HOUR, hydrationOf, kitchenTime } from '../measure';
+import { advisedLeaving, beginBy, leave } from './away';
+import {
+  type Backup,
+  aliveShare,
+  backupsOf,
+  dryingBatches,
+  filmGrams,
+  flakesFrom,
+  withoutBackup,
+} from './backups';
+import { hoochAdvice, waterBack } from './hooch';
+import { knownSigns } from './knownSigns';
+import { SIGNS_OF } from './signs';
+
+const T0 = Date.parse('2026-02-02T08:00:00Z');
+const iso = (hours: number) => new Date(T0 + hours * HOUR).toISOString();
+const places = placesOf(
+  USUAL_PLACES.map((place): Arranged => ({ kind: 'arranged', id: place.id, at: iso(-1), place })),
+);
+const context = { places, time: kitchenTime('Europe/Lisbon'), pace: middlePace(USUAL_BELIEF) };
+const common = { jar: 'tern' };
+const STARTED: JarEvent = {
+  ...common,
+  kind: 'started',
+  id: 's',
+  at: iso(0),
+  card: {
+    name: 'Tern',
+    vessel: { emptyG: 300, capacityMl: 500 },
+    keepG: 20,
+    ratio: { flour: 4, water: 4 },
+    flour: { white: 1 },
+    archived: false,
+  },
+  massG: 100,
+  hydrationPct: 100,
+  condition: 'ripe',
+  place: 'counter',
+};
+const FED: JarEvent = {
+  ...common,
+  kind: 'fed',
+  id: 'f',
+  at: iso(1),
+  keepG: 20,
+  flourG: 80,
+  waterG: 80,
+  flour: { white: 1 },
+};
+const jarOf = (events: readonly JarEvent[]) => foldJar([STARTED, ...events], context)!.jar;
+const signsAt = (events: readonly JarEvent[], hours: number) => {
+  const all = [STARTED, ...events];
+  const jar = jarOf(events);
+  const now = T0 + hours * HOUR;
+  const outlook = outlookOf(jar, context, hours + 48);
+  return knownSigns(standingAt(jar, outlook, context, now), all);
+};
+
+describe('liquid of hunger', () => {
+  it('is poured off when dark or much, stirred in when little, and cannot be poured from below', () => {
+    expect(hoochAdvice('dark', 'film', true, 180)).toMatchObject({
+      do: 'pourOff',
+      because: 'dark',
+    });
+    expect(hoochAdvice('grey', 'more', true, 180)).toMatchObject({
+      do: 'pourOff',
+      because: 'much',
+    });
+    expect(hoochAdvice('clear', 'film', true, 180)).toMatchObject({
+      do: 'stirIn',
+      because: 'little',
+    });
+    expect(hoochAdvice('dark', 'more', false, 180)).toMatchObject({
+      do: 'stirIn',
+      because: 'notOnTop',
+    });
+  });
+
+  it('is more, the more there is', () => {
+    const grams = SIGNS_OF.amount.map((amount) => hoochAdvice('grey', amount, true, 180).grams);
+    expect(grams).toEqual([...grams].sort((a, b) => a - b));
+    expect(grams[0]).toBeGreaterThan(0);
+  });
+
+  it('poured off comes back as water of the next feed, so that the hydration is as it was', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 2, max: 40 }),
+        fc.integer({ min: 20, max: 120 }),
+        (grams, keepG) => {
+          const poured: JarEvent = { ...common, kind: 'pouredOff', id: 'p', at: iso(60), grams };
+          const jar = jarOf([FED, poured]);
+          const back = waterBack(jar, keepG);
+          const fed: JarEvent = {
+            ...FED,
+            id: 'g',
+            at: iso(61),
+            keepG,
+            flourG: 100,
+            waterG: 100 + back,
+          };
+          const { fedMix } = jarOf([FED, poured, fed]);
+          // Whole grams are off by at most half of one.
+          expect(Math.abs(fedMix.hydrationPct - 100)).toBeLessThan(0.6);
+        },
+      ),
+    );
+  });
+
+  it('poured off and not given back leaves the next feed stiffer', () => {
+    const poured: JarEvent = { ...common, kind: 'pouredOff', id: 'p', at: iso(60), grams: 30 };
+    const fed = { ...FED, id: 'g', at: iso(61), keepG: 100 } as JarEvent;
+    expect(jarOf([FED, poured]).massG).toBe(150);
+    const keptWater = 50 - (30 * 100) / 180;
+    expect(jarOf([FED, poured, fed]).fedMix.hydrationPct).toBeLessThan(
+      hydrationOf(130, 130 - keptWater / 10),
+    );
+    expect(jarOf([FED, poured, fed]).pouredG).toBe(0);
+    expect(waterBack(jarOf([FED]), 20)).toBe(0);
+  });
+});
+
+describe('what the journal knows of a jar', () => {
+  const looked = (hours: number, over: object): JarEvent => ({
+    ...common,
+    kind: 'looked',
+    id: `l${hours}`,
+    at: iso(hours),
+    ...over,
+  });
+
+  it('is how long unfed, where, how old, and what was seen lately', () => {
+    expect(signsAt([FED], 10)).toMatchObject({
+      unfed: 'hours',
+      stood: 'room',
+      heat: 'none',
+      age: 'grown',
+      texture: 'usual',
+    });
+    expect(
+      signsAt([FED, looked(50, { smell: 'solvent', liquid: 'grey' as Liquid })], 70),
+    ).toMatchObject({ unfed: 'days', smell: 'solvent', liquid: 'grey' });
+    expect(signsAt([FED, looked(8, { height: 2.2 })], 12).rise).toBe('doubled');
+    expect(signsAt([FED, looked(8, { height: 1.4 })], 12).rise).toBe('some');
+    expect(signsAt([FED], 12).rise).toBeUndefined();
+  });
+
+  it('forgets smells and sights of last week, and never speaks for the surface', () => {
+    const old = signsAt([FED, looked(5, { smell: 'solvent', liquid: 'grey' as Liquid })], 24 * 12);
+    expect(old.smell).toBeUndefined();
+    expect(old.liquid).toBeUndefined();
+    expect(old.unfed).toBe('weeks');
+    expect(old.surface).toBeUndefined();
+  });
+
+  it('of a jar without a feed is little, and of a new one that it is young', () => {
+    expect(signsAt([], 5).unfed).toBeUndefined();
+    const jar = foldJar([{ ...STARTED, condition: 'new' }], context)!.jar;
+    const standing = standingAt(jar, outlookOf(jar, context, 96), context, T0 + 40 * HOUR);
+    expect(knownSigns(standing, [{ ...STARTED, condition: 'new' }]).age).toBe('young');
+  });
+
+  it('has the heat it went through', () => {
+    const hot = places.get('warm')![0]!;
+    const oven = new Map(places).set('warm', [
+      { ...hot, place: { ...hot.place, temperature: { kind: 'constant', celsius: 50 } } },
+    ]);
+    const moved: JarEvent = { ...common, kind: 'moved', id: 'm', at: iso(1), place: 'warm' };
+    const jar = foldJar([STARTED, FED, moved], { ...context, places: oven })!.jar;
+    const standing = standingAt(
+      jar,
+      outlookOf(jar, { ...context, places: oven }, 48),
+      context,
+      T0 + 10 * HOUR,
+    );
+    expect(knownSigns(standing, [STARTED, FED, moved]).heat).toBe('harmed');
+  });
+});
+
+describe('backups', () => {
+  const backedUp = (over: Partial<BackedUp> = {}): BackedUp => ({
+    ...common,
+    kind: 'backedUp',
+    id: 'b',
+    at: iso(10),
+    form: 'flakes',
+    grams: 30,
+    takenG: 0,
+    store: 'room',
+    ...over,
+  });
+  const shelf = (...events: readonly JarEvent[]) => new Map([['tern', [STARTED, ...events]]]);
+  const used = (grams: number): JarEvent => ({
+    ...common,
+    kind: 'backupUsed',
+    id: `u${grams}`,
+    at: iso(20),
+    backup: 'b',
+    grams,
+  });
+
+  it('stand on the shelf until they are used up', () => {
+    expect(backupsOf(shelf(backedUp()))[0]).toMatchObject({ form: 'flakes', gramsLeft: 30 });
+    expect(backupsOf(shelf(backedUp(), used(10)))[0]!.gramsLeft).toBe(20);
+    expect(backupsOf(shelf(backedUp(), used(30)))).toEqual([]);
+  });
+
+  it('are renewed in time: flakes twice a year, a twin by its last feed', () => {
+    const days = (backup: Backup) => Math.round((backup.renewBy - backup.freshAt) / DAY);
+    expect(days(backupsOf(shelf(backedUp()))[0]!)).toBe(183);
+    const tended: JarEvent = {
+      ...common,
+      kind: 'backupTended',
+      id: 't',
+      at: iso(500),
+      backup: 'b',
+    };
+    const twin = backupsOf(shelf(backedUp({ form: 'twin', store: 'fridge' }), tended))[0]!;
+    expect(twin.freshAt).toBe(T0 + 500 * HOUR);
+    expect(days(twin)).toBe(30);
+  });
+
+  it('lose cells with time, in the warm more than in the cold', () => {
+    const [room] = backupsOf(shelf(backedUp()));
+    const [frozen] = backupsOf(shelf(backedUp({ store: 'freezer' })));
+    const year = T0 + 365 * DAY;
+    expect(aliveShare(room!, T0 + 11 * HOUR)).toBeGreaterThan(0.99);
+    expect(aliveShare(room!, year)).toBeLessThan(0.3);
+    expect(aliveShare(room!, year)).toBeGreaterThan(0.1);
+    expect(aliveShare(frozen!, year)).toBeGreaterThan(aliveShare(room!, year));
+    expect(aliveShare(room!, T0 - DAY)).toBeLessThanOrEqual(1);
+  });
+
+  it('are asked for once: not while some dries, nor after it was declined', () => {
+    const jars = [{ id: 'tern', feeds: 3 }];
+    const now = T0 + 12 * HOUR;
+    const drying: JarEvent = { ...common, kind: 'drying', id: 'd', at: iso(10), grams: 40 };
+    const declined: JarEvent = { ...common, kind: 'backupDeclined', id: 'x', at: iso(10) };
+    expect(withoutBackup(shelf(FED), jars, now)).toEqual(['tern']);
+    expect(withoutBackup(shelf(FED, drying), jars, now)).toEqual([]);
+    expect(withoutBackup(shelf(FED, declined), jars, now)).toEqual([]);
+    expect(withoutBackup(shelf(FED, backedUp()), jars, now)).toEqual([]);
+    expect(withoutBackup(shelf(), [{ id: 'tern', feeds: 0 }], now)).toEqual([]);
+  });
+
+  it('dry for one to two days, and are a batch until they are packed', () => {
+    const drying: JarEvent = { ...common, kind: 'drying', id: 'd', at: iso(10), grams: 40 };
+    const [batch] = dryingBatches(shelf(drying), T0 + 20 * HOUR);
+    expect(batch).toMatchObject({ grams: 40, snapsFrom: T0 + 34 * HOUR, snapsBy: T0 + 58 * HOUR });
+    expect(dryingBatches(shelf(drying, backedUp({ drying: 'd' })), T0 + 60 * HOUR)).toEqual([]);
+    expect(jarOf([FED, drying]).massG).toBe(140);
+  });
+
+  it('of a sheet of paper are a thin film, and half of it is water', () => {
+    expect(filmGrams(30 * 20)).toBe(63);
+    expect(flakesFrom(60, 100)).toBe(32);
+  });
+});
+
+describe('going away', () => {
+  const jar = {
+    mix: starterIn('ripe', { white: 1 }, 100, 180),
+    keepG: 20,
+    flour: { white: 1 },
+    vessel: { emptyG: 300, capacityMl: 500 },
+    pace: USUAL_PACE,
+    roomCelsius: 22,
+    fridgeCelsius: 5,
+  };
+
+  it('for longer needs more feeds afterwards, and takes longer to be ripe', () => {
+    const [week, month, season] = [7, 30, 90].map((days) => leave(jar, 'leanFeed', days));
+    expect(week!.feedsAfter).toBeLessThanOrEqual(month!.feedsAfter);
+    expect(month!.readyH).toBeLessThan(season!.readyH);
+    expect(week!.foodLeft).toBeGreaterThan(month!.foodLeft!);
+  });
+
+  it('as a stiff ball keeps more food than as a liquid one', () => {
+    expect(leave(jar, 'stiffBall', 21).foodLeft).toBeGreaterThan(
+      leave(jar, 'leanFeed', 21).foodLeft!,
+    );
+    expect(leave(jar, 'stiffBall', 21).before!.waterG).toBeLessThan(
+      leave(jar, 'stiffBall', 21).before!.flourG,
+    );
+  });
+
+  it('is advised by how long: fridge, stiff ball, dried', () => {
+    expect([3, 8, 9, 30, 60].map(advisedLeaving)).toEqual([
+      'leanFeed',
+      'leanFeed',
+      'stiffBall',
+      'stiffBall',
+      'dry',
+    ]);
+  });
+
+  it('says when to begin to be ripe by an hour, and when that is too soon', () => {
+    const outcome = leave(jar, 'leanFeed', 7);
+    const home = T0 + 7 * DAY;
+    const easy = beginBy(outcome, home + 4 * DAY, home);
+    expect(easy.inTime).toBe(true);
+    expect(easy.at).toBeGreaterThan(home);
+    expect(beginBy(outcome, home + HOUR, home)).toEqual({ at: home, inTime: false });
+  });
+});

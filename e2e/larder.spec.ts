@@ -1,0 +1,166 @@
+import { expect, test } from './fixtures';
+
+test('a tub is weighed together, a jar is fed from it, and it runs down', async ({
+  page,
+  kitchen,
+}) => {
+  await kitchen.open('/', 'demo');
+  await page.getByRole('link', { name: 'Larder', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Larder' })).toBeVisible();
+  await kitchen.button('A tub of flour').click();
+  await kitchen.button('Set up the tub').click();
+  await expect(page.getByText('Give it a name.')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Name' }).fill('Half and half');
+  await page.getByLabel('Grams of white').fill('-3');
+  await kitchen.button('Set up the tub').click();
+  await expect(page.getByText('More than nothing, please.')).toBeVisible();
+  await page.getByLabel('Grams of white').fill('100');
+  await page.getByLabel('Grams of whole wheat').fill('100');
+  await page.getByLabel('Warn at').fill('150');
+  await page.getByLabel('All of it cost').fill('0.40');
+  await kitchen.accessible();
+  await kitchen.button('Set up the tub').click();
+  await expect(page.getByText('200 g into Half and half')).toBeVisible();
+
+  // Dunlin is fed from it, and the tub is less by that.
+  await page.goto('/jar/dunlin/edit');
+  await page.getByRole('radio', { name: 'tub: Half and half' }).click();
+  await expect(page.getByText('white, half whole wheat. Every feed runs it down.')).toBeVisible();
+  await kitchen.button('Save the card').click();
+  await page.goto('/jar/dunlin/feed');
+  await kitchen.button('Keep is in').click();
+  await kitchen.button('Water is in').click();
+  await expect(
+    page.getByText('Out of the tub Half and half, which then runs low: 125 g stay.'),
+  ).toBeVisible();
+  for (const step of ['Flour is in', 'The band is set', 'The feed is done'])
+    await kitchen.button(step).click();
+  await page.goto('/larder');
+  await expect(page.getByText(/^125 g, running low/)).toBeVisible();
+  await kitchen.accessible();
+
+  // Weighed, it holds less than a feed: the bench says so, and the way to fill it up loses nothing.
+  await kitchen.button('Weigh Half and half').click();
+  await page.getByLabel('It holds').fill('lots');
+  await kitchen.button('That is in it').click();
+  await expect(page.getByText('Grams from 0 to 50 000, please.')).toBeVisible();
+  await page.getByLabel('It holds').fill('30');
+  await kitchen.button('That is in it').click();
+  await page.goto('/jar/dunlin/feed');
+  await kitchen.button('Keep is in').click();
+  await kitchen.button('Water is in').click();
+  await expect(page.getByText('Half and half is 45 g short')).toBeVisible();
+  await page.getByRole('link', { name: 'Fill up the tub' }).click();
+  await kitchen.button('Fill up Half and half').click();
+  await kitchen.button('It is in').click();
+  await expect(page.getByText(/^1030 g, for about/)).toBeVisible();
+  await page.goto('/jar/dunlin/feed');
+  await expect(page.getByRole('heading', { name: 'Flour', exact: true })).toBeVisible();
+  await expect(page.getByText('Half and half is 45 g short')).toBeHidden();
+});
+
+test('another flour comes in over four feeds, and the bench says how much of each @phone', async ({
+  page,
+  kitchen,
+}) => {
+  await kitchen.open('/jar/dunlin/edit', 'demo');
+  await page.getByRole('radio', { name: 'spelt' }).click();
+  await page.getByRole('radio', { name: 'over 4 feeds' }).click();
+  await kitchen.button('Save the card').click();
+  await page.getByRole('link', { name: 'Feed', exact: true }).click();
+  await kitchen.button('Keep is in').click();
+  await kitchen.button('Water is in').click();
+  await expect(page.getByText('Feed 1 of 4 on the way to spelt.')).toBeVisible();
+  await expect(page.getByText('56 g rye + 19 g spelt')).toBeVisible();
+});
+
+test('a starter moves into a jar that widens upward, and heights are read as volume @phone', async ({
+  page,
+  kitchen,
+}) => {
+  await kitchen.open('/jar/grebe', 'demo');
+  await kitchen.button('Jar').click();
+  const sheet = page.getByRole('dialog', { name: 'A jar for Grebe' });
+  await sheet.getByLabel('Holds').fill('150');
+  await sheet.getByRole('button', { name: 'It is in the other jar' }).click();
+  await expect(sheet.getByText(/that jar is too small/)).toBeVisible();
+  await sheet.getByLabel('Holds').fill('900');
+  await sheet.getByLabel('Its floor against its mouth').fill('60');
+  await kitchen.accessible();
+  await sheet.getByRole('button', { name: 'It is in the other jar' }).click();
+  await page.getByLabel('Rise above the band').fill('100');
+  await expect(
+    page.getByText(/^2\.0 × the band, in this jar 2\.[2-9] × the volume$/),
+  ).toBeVisible();
+  await kitchen.button('Log this look').click();
+  await expect(page.getByText(/^looked: \+ 1[2-9]\d %/).first()).toBeVisible();
+});
+
+test('a feed’s discard becomes a pan of pancakes, and comes off the ledger', async ({
+  page,
+  kitchen,
+}) => {
+  await kitchen.open('/jar/grebe/feed', 'demo');
+  await page.getByRole('radio', { name: 'discard jar' }).click();
+  await kitchen.feedAtBench();
+  await page.goto('/larder');
+  const discard = page.getByRole('region', { name: 'Discard' });
+  const fridge = discard.getByRole('heading', { name: /^In the fridge: \d+ g$/ });
+  const before = Number(/\d+/.exec((await fridge.textContent())!)![0]);
+  expect(before).toBeGreaterThan(180);
+  await discard.getByRole('link', { name: 'What can I make?' }).click();
+  await page.getByRole('button', { name: /^Pancakes: \d+ pancakes from all of it/ }).click();
+  const pancakes = page.getByRole('region', { name: 'Pancakes' });
+  await expect(pancakes.getByText(/^Holds gluten, milk, egg\./)).toBeVisible();
+  await kitchen.accessible();
+  await pancakes.getByLabel('How many pancakes').fill('200');
+  await expect(pancakes.getByText(/^That takes \d+ g of discard/)).toBeVisible();
+  await pancakes.getByLabel('How many pancakes').fill('8');
+  await pancakes.getByRole('button', { name: /^Made: take \d+ g off$/ }).click();
+  await expect(page.getByText(/^\d+ g of discard became pancakes$/)).toBeVisible();
+  await page.goto('/larder');
+  const after = Number(/\d+/.exec((await fridge.textContent())!)![0]);
+  expect(after).toBeLessThan(before - 100);
+  await kitchen.accessible();
+});
+
+test('discard freezes and thaws, and more than there is cannot be taken @phone', async ({
+  page,
+  kitchen,
+}) => {
+  await kitchen.open('/larder', 'demo');
+  const discard = page.getByRole('region', { name: 'Discard' });
+  await discard
+    .getByRole('button', { name: /^Freeze / })
+    .first()
+    .click();
+  await expect(page.getByText(/^\d+ g frozen$/)).toBeVisible();
+  await kitchen.button('Undo').click();
+  await discard
+    .getByRole('button', { name: /^Thaw / })
+    .first()
+    .click();
+  await expect(discard.getByText(/thawed tomorrow 06:50/)).toBeVisible();
+  await discard.getByRole('button', { name: 'Take some' }).click();
+  const sheet = page.getByRole('dialog', { name: 'Take some discard' });
+  for (const [typed, says] of [
+    ['-5', 'More than nothing, please.'],
+    ['9000', /^There are only \d+ g in the fridge/],
+  ] as const) {
+    await sheet.getByLabel('How much').fill(typed);
+    await sheet.getByRole('button', { name: 'Take it' }).click();
+    await expect(sheet.getByText(says)).toBeVisible();
+  }
+  await sheet.getByLabel('How much').fill('40');
+  await sheet.getByRole('radio', { name: 'compost' }).click();
+  await sheet.getByRole('button', { name: 'Take it' }).click();
+  await expect(page.getByText('40 g of discard: compost')).toBeVisible();
+
+  const saved = page.getByRole('region', { name: 'Used and saved' });
+  await saved.getByRole('radio', { name: 'Grebe' }).click();
+  await expect(
+    saved.getByText(
+      /^A keep of 15 g instead of 2\d would save [\d.]+ kg of flour a year, which cost [\d.]+\.$/,
+    ),
+  ).toBeVisible();
+});

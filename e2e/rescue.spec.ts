@@ -1,0 +1,220 @@
+import { type Page } from '@playwright/test';
+
+import { expect, test } from './fixtures';
+
+/** A look at a programme's jar: how far it rose, and what it smells of. */
+async function look(page: Page, rise: string, smell: string) {
+  await page.getByLabel('Rise above the band').fill(rise);
+  await page.getByRole('radio', { name: smell }).click();
+  await page.getByRole('button', { name: 'Log this look' }).click();
+  await expect(page.getByText(`Look logged: ${rise} % up`)).toBeVisible();
+}
+
+/** A programme's feed, weighed out as it asks. */
+async function feed(page: Page) {
+  await page.getByRole('button', { name: /^To the bench/ }).click();
+  for (const step of [
+    'Keep is in',
+    'Water is in',
+    'Flour is in',
+    'The band is set',
+    'The feed is done',
+  ])
+    await page.getByRole('button', { name: step }).click();
+}
+
+test('hooch is poured off, and the next feed brings the water back', async ({ page, kitchen }) => {
+  await kitchen.open('/jar/skua', 'demo');
+  await page.getByRole('link', { name: 'Something is wrong' }).click();
+  await expect(page.getByRole('heading', { name: 'What do you see on it?' })).toBeVisible();
+  await kitchen.accessible();
+  await page.getByRole('checkbox', { name: 'liquid' }).click();
+  await kitchen.button('Go on').click();
+  // The log knows its colour; how much there is it cannot know.
+  await page.getByRole('radio', { name: 'a finger’s breadth' }).click();
+  await kitchen.accessible();
+  await kitchen.button('Go on').click();
+  await expect(
+    page.getByRole('heading', { name: 'Neglected, and worth bringing back' }),
+  ).toBeVisible();
+  await expect(
+    page.getByText(
+      /^The model expects \w+ feeds? in the place called Oven, lamp on, and it lively /,
+    ),
+  ).toBeVisible();
+  const why = page.getByRole('region', { name: 'Why' });
+  await expect(why.getByText('unfed: longer', { exact: false })).toBeVisible();
+  await expect(why.getByText('surface: fuzz. Then: throw it out.')).toBeVisible();
+  await kitchen.accessible();
+
+  const liquid = page.getByRole('region', { name: 'The liquid' });
+  await expect(liquid.getByText(/^Pour it off: so much of it would thin the mix/)).toBeVisible();
+  await liquid.getByLabel('About how much').fill('900');
+  await liquid.getByRole('button', { name: 'Poured off' }).click();
+  await expect(liquid.getByText(/^That is more than half/)).toBeVisible();
+  await liquid.getByLabel('About how much').fill('16');
+  await liquid.getByRole('button', { name: 'Poured off' }).click();
+  await expect(
+    liquid.getByText(/^16 g are poured off\. A keep of 20 g gets 2 g more water/),
+  ).toBeVisible();
+  await page.goto('/jar/skua/feed');
+  await kitchen.button('Keep is in').click();
+  await expect(
+    page.getByText('With 2 g for the 16 g of liquid that were poured off.'),
+  ).toBeVisible();
+});
+
+test('a neglected jar comes back over five days, and is well on evidence @phone', async ({
+  page,
+  kitchen,
+}) => {
+  await kitchen.open('/trouble?jar=skua', 'demo');
+  await page.getByRole('checkbox', { name: 'liquid' }).click();
+  await kitchen.button('Go on').click();
+  await kitchen.button('Go on').click();
+  await kitchen.button('Begin the programme').click();
+  await expect(
+    page.getByRole('heading', { name: 'Bringing back a neglected starter' }),
+  ).toBeVisible();
+  await expect(page.getByText('Feed it now')).toBeVisible();
+  await expect(page.getByText(/^By spoon: 2 tsp of it/)).toBeVisible();
+  await kitchen.accessible();
+  await feed(page);
+
+  // A day later nothing has moved: it is left longer.
+  await kitchen.later('/jar/skua/programme', '2026-03-14T17:30');
+  await expect(page.getByText('Skua, day 1')).toBeVisible();
+  await look(page, '2', 'vinegar');
+  await expect(page.getByText(/^Nothing rose, so it is left longer/)).toBeVisible();
+
+  // Half way through, somebody closes it and comes back.
+  await kitchen.later('/', '2026-03-15T07:30');
+  await page.getByRole('link', { name: 'Skua is being brought back, day 2' }).click();
+  await look(page, '55', 'vinegar');
+  await feed(page);
+
+  // A day is missed; nothing is lost.
+  await kitchen.later('/jar/skua/programme', '2026-03-17T08:00');
+  await expect(page.getByText(/^A day was missed\. Nothing is lost/)).toBeVisible();
+  await feed(page);
+
+  await kitchen.later('/jar/skua/programme', '2026-03-17T18:00');
+  await look(page, '115', 'yoghurt');
+  await expect(page.getByRole('img', { name: /^Doubled within .*: 1 of 2$/ })).toBeVisible();
+  await feed(page);
+
+  await kitchen.later('/jar/skua/programme', '2026-03-18T04:00');
+  await look(page, '120', 'ripe fruit');
+  await expect(page.getByText('Skua is well', { exact: true })).toBeVisible();
+  await kitchen.accessible();
+  await kitchen.button('Back to its usual feeds').click();
+  await expect(page.getByText('Skua: well again')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Skua', exact: true })).toBeVisible();
+});
+
+test('mould is thrown out whatever else is said, and a backup begins in its place', async ({
+  page,
+  kitchen,
+}) => {
+  await kitchen.open('/trouble?jar=grebe', 'demo');
+  await page.getByRole('checkbox', { name: 'nothing odd' }).click();
+  await page.getByRole('checkbox', { name: 'fuzz' }).click();
+  await expect(page.getByRole('checkbox', { name: 'nothing odd' })).not.toBeChecked();
+  await page.getByRole('checkbox', { name: 'liquid' }).click();
+  await kitchen.button('Go on').click();
+  await expect(page.getByRole('heading', { name: 'Throw it all out' })).toBeVisible();
+  await expect(page.getByText(/^Some keepers cut a clean core/)).toBeVisible();
+  await kitchen.accessible();
+  await kitchen.button('It is thrown out').click();
+  await expect(page.getByText('Grebe is off the shelf')).toBeVisible();
+
+  // Its flakes wake, under its own name, in stages.
+  await kitchen.button('Wake Grebe, dried flakes').click();
+  const sheet = page.getByRole('dialog', { name: 'Waking flakes in stages' });
+  await expect(sheet.getByLabel('Its name')).toHaveValue('Grebe');
+  await sheet.getByLabel('Grams of flakes').fill('90');
+  await sheet.getByRole('button', { name: 'They soak now' }).click();
+  await expect(sheet.getByText('Only 38 g are left of it.')).toBeVisible();
+  await sheet.getByLabel('Grams of flakes').fill('12');
+  await expect(sheet.getByText('With 24 g of lukewarm water.')).toBeVisible();
+  await kitchen.accessible();
+  await sheet.getByRole('button', { name: 'They soak now' }).click();
+  await expect(page.getByText('Grebe, day 1')).toBeVisible();
+  await expect(page.getByText(/Nothing comes out\.$/)).toBeVisible();
+  await page.goto('/larder');
+  await expect(page.getByText(/^26 g at room temperature/)).toBeVisible();
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: 'Grebe is being woken, day 1' })).toBeVisible();
+});
+
+test('answers that clash are named, what nobody can tell is no obstacle, and coming back finds it as it was @phone', async ({
+  page,
+  kitchen,
+}) => {
+  await kitchen.open('/trouble', 'demo');
+  await page.getByRole('radio', { name: 'another' }).click();
+  await page.getByRole('checkbox', { name: 'liquid' }).click();
+  await kitchen.button('Go on').click();
+  await page.getByRole('radio', { name: 'dark' }).click();
+  await kitchen.button('Go on').click();
+  await expect(page.getByRole('heading', { name: 'What does it smell of?' })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'What does it smell of?' })).toBeVisible();
+  await kitchen.button('I cannot tell').click();
+  await kitchen.button('a day at most').click();
+  await expect(page.getByText(/do not go together\. Look again/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'It is hungry' })).toBeVisible();
+  await kitchen.button('Change liquid').click();
+  await page.getByRole('radio', { name: 'pink or orange' }).click();
+  await kitchen.button('Go on').click();
+  await expect(page.getByRole('heading', { name: 'Throw it all out' })).toBeVisible();
+  await kitchen.button('Begin again').click();
+  await expect(page.getByRole('heading', { name: 'What do you see on it?' })).toBeVisible();
+});
+
+test('a backup is dried, packed and stands on the shelf @phone', async ({ page, kitchen }) => {
+  await kitchen.open('/larder', 'demo');
+  await expect(page.getByText(/^To be made anew since/)).toBeVisible();
+  await expect(page.getByText('Dunlin has no backup yet.')).toBeVisible();
+  await kitchen.button('Dunlin goes without a backup').click();
+  await expect(page.getByText('Dunlin has no backup yet.')).toBeHidden();
+  await page.getByRole('button', { name: 'Make a backup', exact: true }).click();
+  const sheet = page.getByRole('dialog', { name: 'Make a backup' });
+  await sheet.getByLabel('How much').fill('999');
+  await sheet.getByRole('button', { name: 'It is spread out' }).click();
+  await expect(sheet.getByText(/^There are only about 208 g in the jar/)).toBeVisible();
+  await sheet.getByLabel('How much').fill('60');
+  await kitchen.accessible();
+  await sheet.getByRole('button', { name: 'It is spread out' }).click();
+  await expect(page.getByText(/^Spread out 18:20\. Try whether it snaps/)).toBeVisible();
+
+  await kitchen.later('/', '2026-03-15T08:00');
+  await page.getByRole('link', { name: 'Grebe lies drying: does it snap?' }).click();
+  await kitchen.button('Grebe snaps: pack it').click();
+  await page.getByRole('button', { name: 'They are packed' }).click();
+  await expect(page.getByText(/^32 g at room temperature, of 15 Mar/)).toBeVisible();
+});
+
+test('going away says what to do before and after, and the plan knows @phone', async ({
+  page,
+  kitchen,
+}) => {
+  await kitchen.open('/help', 'demo');
+  await page.getByRole('link', { name: 'Going away and coming back' }).click();
+  await page.getByLabel('Leaving').fill('2026-03-20T09:00');
+  await page.getByLabel('Back').fill('2026-03-18T09:00');
+  await expect(page.getByText('Coming back is before leaving.')).toBeVisible();
+  await page.getByLabel('Back').fill('2026-04-10T18:00');
+  await page.getByLabel('A starter should be ripe by (optional)').fill('2026-04-10T20:00');
+  const grebe = page.getByRole('region', { name: 'Grebe' });
+  await expect(grebe.getByText('For 21 days: usually stiff ball, fridge')).toBeVisible();
+  await expect(
+    grebe.getByText(/^On the last day: keep 20 g, add 50 g water and 100 g flour/),
+  ).toBeVisible();
+  await expect(grebe.getByText(/^Not ripe by /)).toBeVisible();
+  await kitchen.accessible();
+  await kitchen.button('Tell the plan').click();
+  await expect(kitchen.button('The plan knows of it')).toBeDisabled();
+  await grebe.getByRole('button', { name: 'To the bench' }).click();
+  await expect(page.getByText('Grebe at the bench · 1 of 5')).toBeVisible();
+});

@@ -1,0 +1,101 @@
+import { useState } from 'react';
+
+import { daysAway } from '@core/rescue';
+import { Choices, MomentField, Page, Panel, Press, Words } from '@kit';
+import {
+  selectJars,
+  selectNow,
+  tripsChanged,
+  changeWish,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
+import { DAY, HOUR } from '@core/measure';
+
+import { useKitchenWords } from '../words';
+import { JarAway } from './JarAway';
+
+/** Longer than this is not a trip. */
+const LONGEST_DAYS = 730;
+
+/** How long, which jars, what to do before, and what after to be ripe by a date. */
+export function AwayScreen() {
+  const words = useKitchenWords();
+  const dispatch = useAppDispatch();
+  const now = useAppSelector(selectNow);
+  const jars = useAppSelector(selectJars);
+  const trips = useAppSelector((state) => state.plan.trips);
+  const next = trips.find((trip) => trip.until > now);
+  const whole = (at: number) => words.fieldText(Math.ceil(at / HOUR) * HOUR);
+  const [from, setFrom] = useState(() => whole(next?.from ?? now + DAY));
+  const [until, setUntil] = useState(() => whole(next?.until ?? now + 8 * DAY));
+  const [ripeBy, setRipeBy] = useState('');
+  const [chosen, setChosen] = useState<readonly string[]>(() => jars.map(({ id }) => id));
+  const leaves = Date.parse(from);
+  const home = Date.parse(until);
+  const days = daysAway(leaves, home);
+  const problem =
+    Number.isNaN(leaves) || Number.isNaN(home)
+      ? 'Give a day and a time for both.'
+      : home <= leaves
+        ? 'Coming back is before leaving.'
+        : home < now
+          ? 'That trip is over.'
+          : days > LONGEST_DAYS
+            ? 'Two years at most. For longer, dry it.'
+            : null;
+  const wanted = ripeBy === '' ? null : Date.parse(ripeBy);
+  const known = trips.some((trip) => trip.from === leaves && trip.until === home);
+  return (
+    <Page narrow>
+      <Words size="heading" level={1}>
+        Going away
+      </Words>
+      <Panel label="The trip">
+        <MomentField label="Leaving" text={from} onText={setFrom} problem={problem} />
+        <MomentField label="Back" text={until} onText={setUntil} />
+        <MomentField
+          label="A starter should be ripe by (optional)"
+          text={ripeBy}
+          onText={setRipeBy}
+        />
+        {jars.length > 0 && (
+          <Choices
+            label="Jars"
+            options={jars.map(({ id: is, card }) => ({ is, text: card.name }))}
+            chosen={chosen}
+            onChoose={setChosen}
+          />
+        )}
+        {problem === null && (
+          <Press
+            disabled={known}
+            onPress={() =>
+              dispatch(
+                changeWish(
+                  tripsChanged([...trips, { from: leaves, until: home }]),
+                  `Away ${words.moment(leaves)} to ${words.moment(home)}: the plan knows`,
+                ),
+              )
+            }
+          >
+            {known ? 'The plan knows of it' : 'Tell the plan'}
+          </Press>
+        )}
+      </Panel>
+      {jars.length === 0 && <Words tone="quiet">There is no jar to leave behind.</Words>}
+      {problem === null &&
+        jars
+          .filter(({ id }) => chosen.includes(id))
+          .map((jar) => (
+            <JarAway
+              key={jar.id}
+              jar={jar}
+              days={days}
+              home={home}
+              ripeBy={wanted !== null && !Number.isNaN(wanted) ? wanted : null}
+            />
+          ))}
+    </Page>
+  );
+}

@@ -1,0 +1,173 @@
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+
+import { celsiusAt } from '@core/ferment';
+import { type Jar, mixAt, nextFlour } from '@core/journal';
+import { HOUR, type Instant } from '@core/measure';
+import {
+  LEAVINGS,
+  type Leaving,
+  type LeavingOutcome,
+  advisedLeaving,
+  beginBy,
+  leave,
+} from '@core/rescue';
+import { Choice, Panel, Press, Words } from '@kit';
+import {
+  fillBench,
+  selectBackups,
+  selectNow,
+  selectPlaces,
+  selectTime,
+  useAppDispatch,
+  useAppSelector,
+  useContextOf,
+} from '@state';
+
+import { MakeBackupSheet } from '../larder/MakeBackupSheet';
+import { useKitchenWords } from '../words';
+
+const LEAVING_WORDS: Readonly<Record<Leaving, string>> = {
+  leanFeed: 'lean feed, fridge',
+  stiffBall: 'stiff ball, fridge',
+  dry: 'dry it',
+  freeze: 'freeze some',
+};
+
+/** Kitchens without a fridge or a room on their list have these, °C. */
+const USUAL = { fridge: 5, counter: 21 };
+
+/** One jar left behind: how, and what brings it back. */
+export function JarAway({
+  jar,
+  days,
+  home,
+  ripeBy,
+}: {
+  readonly jar: Jar;
+  readonly days: number;
+  readonly home: Instant;
+  readonly ripeBy: Instant | null;
+}) {
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const backups = useAppSelector(selectBackups).filter((backup) => backup.jar === jar.id);
+  const advised = advisedLeaving(days);
+  const [chosen, setChosen] = useState<Leaving | null>(null);
+  const [making, setMaking] = useState(false);
+  const leaving = chosen ?? advised;
+  const outcomes = useOutcomes(jar, days);
+  const outcome = outcomes[leaving];
+  const { before } = outcome;
+  return (
+    <Panel label={jar.card.name}>
+      <Words size="title" level={2}>
+        {jar.card.name}
+      </Words>
+      <Choice
+        label={`For ${days} ${days === 1 ? 'day' : 'days'}: usually ${LEAVING_WORDS[advised]}`}
+        options={LEAVINGS.map((is) => ({ is, text: LEAVING_WORDS[is] }))}
+        chosen={leaving}
+        onChoose={setChosen}
+      />
+      <Words strong level={3}>
+        Before
+      </Words>
+      <Words>{beforeWords(leaving, outcome)}</Words>
+      {before ? (
+        <Press
+          onPress={() => {
+            dispatch(fillBench(jar.id, before, null));
+            router.navigate(`/jar/${jar.id}/feed`);
+          }}
+        >
+          To the bench
+        </Press>
+      ) : (
+        <Press onPress={() => setMaking(true)}>Make it now</Press>
+      )}
+      {backups.length === 0 && before && (
+        <Words tone="crust">
+          It has no backup. A fridge can fail while nobody is there: dry or freeze a little of it
+          too.
+        </Words>
+      )}
+      <Words strong level={3}>
+        After
+      </Words>
+      <AfterWords outcome={outcome} home={home} ripeBy={ripeBy} />
+      {making && <MakeBackupSheet jar={jar.id} onClose={() => setMaking(false)} />}
+    </Panel>
+  );
+}
+
+function beforeWords(leaving: Leaving, { before }: LeavingOutcome): string {
+  if (leaving === 'dry')
+    return 'Spread ripe starter thin and let it dry for one to two days: begin three days before leaving. Keep the jar in the fridge beside it, as a chance.';
+  if (leaving === 'freeze')
+    return 'Freeze a portion of ripe starter flat. It keeps about three months.';
+  const { keepG, flourG, waterG } = before!;
+  return `On the last day: keep ${keepG} g, add ${waterG} g water and ${flourG} g flour${leaving === 'stiffBall' ? ', kneaded to a ball' : ''}. An hour and a half out, then into the fridge, loosely covered.`;
+}
+
+function AfterWords({
+  outcome,
+  home,
+  ripeBy,
+}: {
+  readonly outcome: LeavingOutcome;
+  readonly home: Instant;
+  readonly ripeBy: Instant | null;
+}) {
+  const words = useKitchenWords();
+  const { feedsAfter, readyH, foodLeft } = outcome;
+  const feeds = feedsAfter === 1 ? 'one feed' : `${feedsAfter} feeds`;
+  const begin = ripeBy === null ? null : beginBy(outcome, ripeBy, home);
+  return (
+    <View style={{ gap: 4 }}>
+      {foodLeft !== null && (
+        <Words>
+          {foodLeft < 0.02
+            ? 'On the day of return its food is long gone, and it is hungry.'
+            : `On the day of return about ${Math.round(100 * foodLeft)} % of its food are left.`}
+        </Words>
+      )}
+      <Words>
+        {`It takes ${feeds}, one part to two and two in a room. Begun on the day of return, ripe about ${words.about(home + readyH * HOUR)}.`}
+      </Words>
+      {begin && ripeBy !== null && (
+        <Words strong tone={begin.inTime ? 'ink' : 'crust'}>
+          {begin.inTime
+            ? `To be ripe by ${words.moment(ripeBy)}, begin by ${words.moment(begin.at)}.`
+            : `Not ripe by ${words.moment(ripeBy)}: the earliest is about ${words.about(home + readyH * HOUR)}.`}
+        </Words>
+      )}
+    </View>
+  );
+}
+
+function useOutcomes(jar: Jar, days: number): Readonly<Record<Leaving, LeavingOutcome>> {
+  const now = useAppSelector(selectNow);
+  const places = useAppSelector(selectPlaces);
+  const time = useAppSelector(selectTime);
+  const context = useContextOf(jar.id);
+  return useMemo(() => {
+    const celsius = (kind: 'fridge' | 'counter') => {
+      const place = places.find((one) => one.kind === kind);
+      return place ? celsiusAt(place.temperature, time.hourOfDay(now)) : USUAL[kind];
+    };
+    const left = {
+      mix: mixAt(jar, now, context),
+      keepG: jar.card.keepG,
+      flour: nextFlour(jar),
+      vessel: jar.card.vessel,
+      pace: context.pace,
+      roomCelsius: celsius('counter'),
+      fridgeCelsius: celsius('fridge'),
+    };
+    return Object.fromEntries(
+      LEAVINGS.map((leaving) => [leaving, leave(left, leaving, days)]),
+    ) as Record<Leaving, LeavingOutcome>;
+  }, [jar, days, now, places, time, context]);
+}

@@ -1,0 +1,2 @@
+/** Going away and coming back. */
+export * from './AwayScreen';

@@ -1,0 +1,61 @@
+import { useMemo } from 'react';
+import { View } from 'react-native';
+
+import { type Build, ripeHours } from '@core/bench';
+import { type Jar, airOf, mixAt } from '@core/journal';
+import { HOUR } from '@core/measure';
+import { Press, Words, useLook } from '@kit';
+import {
+  logEntries,
+  selectNow,
+  selectPlaces,
+  useAppDispatch,
+  useAppSelector,
+  useContextOf,
+} from '@state';
+
+import { useKitchenWords } from '../words';
+
+/** Several builds in a row, from the little that a jar can spare: what goes in at each, and when it is ripe. */
+export function Series({ builds, jar }: { readonly builds: readonly Build[]; readonly jar: Jar }) {
+  const look = useLook();
+  const words = useKitchenWords();
+  const dispatch = useAppDispatch();
+  const now = useAppSelector(selectNow);
+  const places = useAppSelector(selectPlaces);
+  const context = useContextOf(jar.id);
+  const room = (places.find(({ kind }) => kind === 'counter') ?? places[0])?.id;
+  const ripe = useMemo(() => {
+    const mix = mixAt(jar, now, context);
+    return ripeHours(builds, mix, (hours) => {
+      const from = now + hours * HOUR;
+      return {
+        air: airOf([{ from, place: room ?? '' }], from, context.places, context.time),
+        vessel: jar.card.vessel,
+        pace: context.pace,
+      };
+    });
+  }, [builds, jar, now, context, room]);
+  const [first] = builds;
+  const take = () =>
+    dispatch(
+      logEntries(
+        [{ kind: 'took', jar: jar.id, at: new Date(now).toISOString(), grams: first!.seedG }],
+        `${first!.seedG} g of ${jar.card.name} is taken for a levain`,
+      ),
+    );
+  return (
+    <View style={{ gap: 8, borderTopWidth: 1, borderTopColor: look.seam, paddingTop: 8 }}>
+      <Words>{`In ${builds.length} builds, in a second vessel:`}</Words>
+      {builds.map(({ seedG, flourG, waterG }, i) => {
+        const at = ripe[i] ?? null;
+        return (
+          <Words key={seedG}>
+            {`${i + 1}. ${i === 0 ? `take ${seedG} g out` : `to all ${seedG} g`}, add ${waterG} g water and ${flourG} g flour${at === null ? '.' : `: ripe about ${words.about(now + at * HOUR)}.`}`}
+          </Words>
+        );
+      })}
+      <Press onPress={take}>{`Take ${first!.seedG} g out`}</Press>
+    </View>
+  );
+}

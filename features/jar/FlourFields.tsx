@@ -1,0 +1,110 @@
+import { type Jar, flourChange } from '@core/journal';
+import { FLOUR_KINDS } from '@core/measure';
+import { Choice, Choices, Field, Words } from '@kit';
+import { selectTubs, useAppSelector } from '@state';
+
+import { FLOUR_WORDS, blendWords } from '../words';
+import { type JarForm, type Problems, flourChanges } from './jarForm';
+
+const USUAL_SHARE = '20';
+
+/** What a jar is fed with: its flours and their shares, a tub, and how slowly another flour comes in. */
+export function FlourFields({
+  form,
+  onForm,
+  problems,
+  jar,
+}: {
+  readonly form: JarForm;
+  readonly onForm: (form: JarForm) => void;
+  readonly problems: Problems<JarForm>;
+  readonly jar: Jar | null;
+}) {
+  const tubs = useAppSelector(selectTubs);
+  const flours = FLOUR_KINDS.map((is) => ({ is, text: FLOUR_WORDS[is] }));
+  const tub = tubs.find(({ id }) => id === form.tub);
+  const under = jar && flourChange(jar);
+  return (
+    <>
+      {tubs.length > 0 && (
+        <Choice
+          label="Its flour"
+          options={[
+            { is: '', text: 'weighed by itself' },
+            ...tubs.map(({ id: is, name }) => ({ is, text: `tub: ${name}` })),
+          ]}
+          chosen={form.tub ?? ''}
+          onChoose={(is) => onForm({ ...form, tub: is === '' ? null : is })}
+        />
+      )}
+      {tub ? (
+        <Words tone="quiet">{`${blendWords(tub.flour)}. Every feed runs it down.`}</Words>
+      ) : (
+        <>
+          <Choice
+            label="Flour"
+            options={flours}
+            chosen={form.flour}
+            onChoose={(flour) =>
+              onForm({
+                ...form,
+                flour,
+                others: form.others.filter(({ kind }) => kind !== flour),
+              })
+            }
+          />
+          <Choices
+            label="And some"
+            options={flours.filter(({ is }) => is !== form.flour)}
+            chosen={form.others.map(({ kind }) => kind)}
+            onChoose={(kinds) =>
+              onForm({
+                ...form,
+                others: kinds.map(
+                  (kind) =>
+                    form.others.find((other) => other.kind === kind) ?? { kind, pct: USUAL_SHARE },
+                ),
+              })
+            }
+          />
+          {form.others.map(({ kind, pct }) => (
+            <Field
+              key={kind}
+              label={`Share of ${FLOUR_WORDS[kind]}`}
+              text={pct}
+              onText={(to) =>
+                onForm({
+                  ...form,
+                  others: form.others.map((other) =>
+                    other.kind === kind ? { kind, pct: to } : other,
+                  ),
+                })
+              }
+              numeric
+              unit="%"
+              problem={problems.others ?? null}
+            />
+          ))}
+        </>
+      )}
+      {jar && !tub && flourChanges(form, jar.card) && (
+        <>
+          <Choice
+            label="The new flour comes in"
+            options={[1, 4, 6].map((is) => ({
+              is,
+              text: is === 1 ? 'at the next feed' : `over ${is} feeds`,
+            }))}
+            chosen={form.overFeeds}
+            onChoose={(overFeeds) => onForm({ ...form, overFeeds })}
+          />
+          <Words size="small" tone="quiet">
+            {under
+              ? `On the way there: ${under.done} of ${under.of} feeds are done.`
+              : 'A starter follows better when its flour changes little by little.'}
+          </Words>
+        </>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,88 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { type Standing } from '@core/journal';
+import { Field, Press, Sheet, Words, parseNumber } from '@kit';
+import { logEntries, selectNow, useAppDispatch, useAppSelector } from '@state';
+
+import { useKitchenWords } from '../words';
+
+/** The starter goes into another glass, or back into its own, washed. */
+export function RejarSheet({
+  standing,
+  onClose,
+}: {
+  readonly standing: Standing;
+  readonly onClose: () => void;
+}) {
+  const { jar } = standing;
+  const { vessel } = jar.card;
+  const words = useKitchenWords();
+  const dispatch = useAppDispatch();
+  const now = useAppSelector(selectNow);
+  const [form, setForm] = useState({
+    emptyG: String(vessel.emptyG),
+    capacityMl: String(vessel.capacityMl),
+    taperPct: String(Math.round(100 * (vessel.taper ?? 1))),
+  });
+  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+  const log = (to: typeof vessel, text: string) => {
+    dispatch(
+      logEntries(
+        [{ kind: 'rejarred', jar: jar.id, at: new Date(now).toISOString(), vessel: to }],
+        text,
+      ),
+    );
+    onClose();
+  };
+  const another = () => {
+    const found: Record<string, string> = {};
+    const number = (key: keyof typeof form, low: number, high: number) => {
+      const given = parseNumber(form[key]);
+      if (!(given >= low && given <= high)) found[key] = `Between ${low} and ${high}, please.`;
+      return given;
+    };
+    const emptyG = number('emptyG', 5, 5000);
+    const capacityMl = number('capacityMl', 30, 10_000);
+    const taper = number('taperPct', 30, 200) / 100;
+    if (!found.capacityMl && capacityMl < jar.massG)
+      found.capacityMl = `About ${words.grams(jar.massG)} are to go in: that jar is too small.`;
+    setProblems(found);
+    if (Object.keys(found).length > 0) return;
+    log(
+      { emptyG, capacityMl, ...(taper === 1 ? {} : { taper }) },
+      `${jar.card.name} stands in a jar of ${capacityMl} ml`,
+    );
+  };
+  const field = (key: keyof typeof form, label: string, unit: string) => (
+    <Field
+      label={label}
+      text={form[key]}
+      onText={(to) => setForm({ ...form, [key]: to })}
+      numeric
+      unit={unit}
+      problem={problems[key] ?? null}
+    />
+  );
+  return (
+    <Sheet title={`A jar for ${jar.card.name}`} onClose={onClose}>
+      <Words>
+        {`In this one since ${words.date(jar.cleanSince)}. A clean jar each time or the same for weeks: both work, while the rim is clean.`}
+      </Words>
+      <Press onPress={() => log(vessel, `${jar.card.name} stands in a clean jar`)}>
+        The same jar, washed
+      </Press>
+      <Words strong level={3}>
+        Another jar
+      </Words>
+      <View style={{ flexDirection: 'row', gap: 12 }}>
+        {field('capacityMl', 'Holds', 'ml')}
+        {field('emptyG', 'Weighs empty', 'g')}
+      </View>
+      {field('taperPct', 'Its floor against its mouth', '%')}
+      <Press kind="main" onPress={another}>
+        It is in the other jar
+      </Press>
+    </Sheet>
+  );
+}

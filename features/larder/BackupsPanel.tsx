@@ -1,0 +1,188 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { type Backup, type DryingBatch, aliveShare } from '@core/rescue';
+import { Panel, Press, Words, useLook } from '@kit';
+import {
+  logEntries,
+  selectBackups,
+  selectDrying,
+  selectJars,
+  selectNow,
+  selectWithoutBackup,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
+
+import { useJarName } from '../rescue/useJarName';
+import { BACKUP_WORDS, STORE_WORDS, useKitchenWords } from '../words';
+import { MakeBackupSheet } from './MakeBackupSheet';
+import { PackSheet } from './PackSheet';
+
+/** The shelf of backups: what lies there, how much of it should live, and when to make it anew. */
+export function BackupsPanel() {
+  const router = useRouter();
+  const backups = useAppSelector(selectBackups);
+  const drying = useAppSelector(selectDrying);
+  const without = useAppSelector(selectWithoutBackup);
+  const jars = useAppSelector(selectJars);
+  const [making, setMaking] = useState<string | null>(null);
+  return (
+    <Panel label="Backups">
+      <Words size="title" level={2}>
+        Backups
+      </Words>
+      <Words size="small" tone="quiet">
+        Jars break. One backup for each starter, renewed twice a year, and nothing is ever lost.
+      </Words>
+      {drying.map((batch) => (
+        <DryingRow key={batch.id} batch={batch} />
+      ))}
+      {backups.map((backup) => (
+        <BackupRow key={backup.id} backup={backup} />
+      ))}
+      {without.map((id) => (
+        <Without key={id} id={id} onMake={() => setMaking(id)} />
+      ))}
+      {jars.length > 0 && (
+        <Press icon="plus" onPress={() => setMaking(jars[0]!.id)}>
+          Make a backup
+        </Press>
+      )}
+      <Press kind="bare" href="/start" onPress={() => router.navigate('/start')}>
+        Wake one, or begin anew
+      </Press>
+      {making !== null && <MakeBackupSheet jar={making} onClose={() => setMaking(null)} />}
+    </Panel>
+  );
+}
+
+function Line({ children }: { readonly children: React.ReactNode }) {
+  const look = useLook();
+  return (
+    <View style={{ borderTopWidth: 1, borderTopColor: look.seam, paddingTop: 10, gap: 8 }}>
+      {children}
+    </View>
+  );
+}
+
+function BackupRow({ backup }: { readonly backup: Backup }) {
+  const words = useKitchenWords();
+  const dispatch = useAppDispatch();
+  const now = useAppSelector(selectNow);
+  const name = useJarName()(backup.jar);
+  const { form, store, gramsLeft, madeAt, freshAt, renewBy, note } = backup;
+  const due = renewBy <= now;
+  const what = `${name}, ${BACKUP_WORDS[form]}`;
+  const entry = { jar: backup.jar, at: new Date(now).toISOString(), backup: backup.id };
+  return (
+    <Line>
+      <View>
+        <Words strong level={3}>
+          {what}
+        </Words>
+        <Words>
+          {`${words.grams(gramsLeft)} ${STORE_WORDS[store]}, of ${words.date(madeAt)}${freshAt > madeAt ? `, fed ${words.date(freshAt)}` : ''}.${note ? ` ${note}.` : ''}`}
+        </Words>
+        <Words strong={due} tone={due ? 'crust' : 'quiet'}>
+          {`${
+            form === 'twin'
+              ? due
+                ? 'Its monthly feed is due'
+                : `Feed it by ${words.date(renewBy)}`
+              : due
+                ? `To be made anew since ${words.date(renewBy)}`
+                : `Renew by ${words.date(renewBy)}`
+          }; about ${Math.round(100 * aliveShare(backup, now))} % should be alive.`}
+        </Words>
+      </View>
+      <View style={{ flexDirection: 'row', gap: 8 }}>
+        {form === 'twin' && (
+          <Press
+            grow
+            label={`${what}: fed`}
+            onPress={() =>
+              dispatch(
+                logEntries([{ kind: 'backupTended', ...entry }], `The twin of ${name} is fed`),
+              )
+            }
+          >
+            It is fed
+          </Press>
+        )}
+        <Press
+          grow
+          label={`${what}: used up or thrown out`}
+          onPress={() =>
+            dispatch(
+              logEntries(
+                [{ kind: 'backupUsed', ...entry, grams: gramsLeft }],
+                `${what}: off the shelf`,
+              ),
+            )
+          }
+        >
+          Used up
+        </Press>
+      </View>
+    </Line>
+  );
+}
+
+function DryingRow({ batch }: { readonly batch: DryingBatch }) {
+  const words = useKitchenWords();
+  const now = useAppSelector(selectNow);
+  const name = useJarName()(batch.jar);
+  const [packing, setPacking] = useState(false);
+  const ready = now >= batch.snapsFrom;
+  return (
+    <Line>
+      <View>
+        <Words strong level={3}>{`${name} lies drying`}</Words>
+        <Words tone={ready ? 'crust' : 'ink'} strong={ready}>
+          {now >= batch.snapsBy
+            ? 'It should snap by now. If it still bends, give it another day.'
+            : ready
+              ? `Try a piece: it may snap, and should by ${words.moment(batch.snapsBy)}.`
+              : `Spread out ${words.moment(batch.since)}. Try whether it snaps from ${words.moment(batch.snapsFrom)}.`}
+        </Words>
+      </View>
+      <Press label={`${name} snaps: pack it`} onPress={() => setPacking(true)}>
+        It snaps: crumble and pack it
+      </Press>
+      {packing && <PackSheet batch={batch} onClose={() => setPacking(false)} />}
+    </Line>
+  );
+}
+
+/** Said once of every jar, and never again when it is declined. */
+function Without({ id, onMake }: { readonly id: string; readonly onMake: () => void }) {
+  const dispatch = useAppDispatch();
+  const at = new Date(useAppSelector(selectNow)).toISOString();
+  const name = useJarName()(id);
+  return (
+    <Line>
+      <Words>{`${name} has no backup yet.`}</Words>
+      <View style={{ flexDirection: 'row', gap: 8 }}>
+        <Press grow label={`Make a backup of ${name}`} onPress={onMake}>
+          Make one
+        </Press>
+        <Press
+          grow
+          label={`${name} goes without a backup`}
+          onPress={() =>
+            dispatch(
+              logEntries(
+                [{ kind: 'backupDeclined', jar: id, at }],
+                `${name} goes without a backup`,
+              ),
+            )
+          }
+        >
+          It goes without
+        </Press>
+      </View>
+    </Line>
+  );
+}

@@ -1,0 +1,86 @@
+import { useMemo, useState } from 'react';
+
+import { celsiusAt } from '@core/ferment';
+import { UNKNOWN_CELSIUS } from '@core/journal';
+import { type Lot, discardLevain } from '@core/larder';
+import { HOUR } from '@core/measure';
+import { NumberField, Panel, Press, Words } from '@kit';
+import {
+  selectNow,
+  selectPlaces,
+  selectTime,
+  takeLots,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
+
+import { useKitchenWords } from '../words';
+
+const MOST_G = 2000;
+
+/** Some discard fed as a levain: how much of it, with what, and when it is ripe. */
+export function DiscardLevain({ lots }: { readonly lots: readonly Lot[] }) {
+  const words = useKitchenWords();
+  const dispatch = useAppDispatch();
+  const now = useAppSelector(selectNow);
+  const places = useAppSelector(selectPlaces);
+  const time = useAppSelector(selectTime);
+  const [wanted, setWanted] = useState(150);
+  // The freshest has the most life; the oldest goes into pans.
+  const freshest = lots[lots.length - 1];
+  const room = places.find(({ kind }) => kind === 'counter') ?? places[0];
+  const levain = useMemo(
+    () =>
+      freshest
+        ? discardLevain(freshest, wanted, (h) =>
+            room ? celsiusAt(room.temperature, time.hourOfDay(now + h * HOUR)) : UNKNOWN_CELSIUS,
+          )
+        : null,
+    [freshest, wanted, room, time, now],
+  );
+  if (!freshest || !levain) return null;
+  const { seedG, waterG, flourG } = levain;
+  const lacks = seedG > freshest.grams;
+  const { ripeFromH, ripeUntilH } = levain.forecast;
+  return (
+    <Panel label="As a levain">
+      <Words size="title" level={2}>
+        Or fed, as a levain
+      </Words>
+      <NumberField
+        label="Levain wanted"
+        unit="g"
+        value={wanted}
+        low={20}
+        high={MOST_G}
+        onValue={setWanted}
+      />
+      <Words>
+        {`${seedG} g of the freshest discard, ${waterG} g water and ${flourG} g flour: ${
+          ripeFromH === null
+            ? 'not ripe within three days. Wake it with a feed first'
+            : `ripe ${ripeUntilH === null ? `from ${words.about(now + ripeFromH * HOUR)}` : words.stretch(now + ripeFromH * HOUR, now + ripeUntilH * HOUR)} in the room`
+        }.`}
+      </Words>
+      {lacks ? (
+        <Words tone="crust">{`Only ${words.grams(freshest.grams)} of the freshest are here.`}</Words>
+      ) : (
+        <Press
+          onPress={() =>
+            dispatch(
+              takeLots(
+                [freshest],
+                seedG,
+                'bake',
+                `${seedG} g of discard taken for a levain`,
+                'a levain',
+              ),
+            )
+          }
+        >
+          {`Take ${seedG} g for it`}
+        </Press>
+      )}
+    </Panel>
+  );
+}

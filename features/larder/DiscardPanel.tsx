@@ -1,0 +1,150 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { type Lot } from '@core/larder';
+import { NumberField, Notice, Panel, Press, Words, useLook } from '@kit';
+import {
+  logEntries,
+  selectLots,
+  selectNow,
+  selectSettings,
+  settingsChanged,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
+
+import { useJarName } from '../rescue/useJarName';
+import { lotWords, useKitchenWords } from '../words';
+import { UseSheet } from './UseSheet';
+
+/** Stirred-down discard takes about a millilitre a gram; gas and a rim of air need their room. */
+const FULL_SHARE = 0.85;
+
+/** The discard that is here, by age, and what can be done with it. */
+export function DiscardPanel({ making = false }: { readonly making?: boolean }) {
+  const router = useRouter();
+  const words = useKitchenWords();
+  const dispatch = useAppDispatch();
+  const lots = useAppSelector(selectLots);
+  const { discardJarMl } = useAppSelector(selectSettings);
+  const [using, setUsing] = useState(false);
+  const inFridge = lots.filter(({ store }) => store === 'fridge');
+  const frozen = lots.filter(({ store }) => store === 'freezer');
+  const grams = (of: readonly Lot[]) => of.reduce((sum, lot) => sum + lot.grams, 0);
+  return (
+    <Panel label="Discard">
+      <Words size="title" level={2}>
+        Discard
+      </Words>
+      {lots.length === 0 && (
+        <Words tone="quiet">
+          None is kept. What comes out of a jar at the bench can go to the discard jar or the
+          freezer, and then stands here by its age.
+        </Words>
+      )}
+      {grams(inFridge) > FULL_SHARE * discardJarMl && (
+        <Notice title="The discard jar is full">
+          {`${words.grams(grams(inFridge))} in ${discardJarMl} ml: use some, freeze some, or take a second jar. It still makes gas: cover it loosely.`}
+        </Notice>
+      )}
+      <Lots title="In the fridge" lots={inFridge} to="freezer" />
+      <Lots title="In the freezer" lots={frozen} to="fridge" />
+      {lots.some(({ keeping }) => keeping === 'old') && (
+        <Words size="small" tone="quiet">
+          Past its time it is sour and grey: that is age, and crackers hide it. Fuzz or coloured
+          spots are out: all of that lot goes.
+        </Words>
+      )}
+      {lots.length > 0 && (
+        <View style={{ flexDirection: 'row', gap: 8 }}>
+          {!making && (
+            <Press kind="main" grow href="/make" onPress={() => router.navigate('/make')}>
+              What can I make?
+            </Press>
+          )}
+          <Press grow onPress={() => setUsing(true)}>
+            Take some
+          </Press>
+        </View>
+      )}
+      <NumberField
+        label="The discard jar holds"
+        unit="ml"
+        value={discardJarMl}
+        low={100}
+        high={10_000}
+        onValue={(to) => dispatch(settingsChanged({ discardJarMl: to }))}
+      />
+      {using && <UseSheet onClose={() => setUsing(false)} />}
+    </Panel>
+  );
+}
+
+function Lots({
+  title,
+  lots,
+  to,
+}: {
+  readonly title: string;
+  readonly lots: readonly Lot[];
+  readonly to: 'fridge' | 'freezer';
+}) {
+  const words = useKitchenWords();
+  const look = useLook();
+  const dispatch = useAppDispatch();
+  const now = useAppSelector(selectNow);
+  const nameOf = useJarName();
+  const [all, setAll] = useState(false);
+  if (lots.length === 0) return null;
+  const total = lots.reduce((sum, { grams }) => sum + grams, 0);
+  const shown = all ? lots : lots.slice(0, SHOWN_LOTS);
+  return (
+    <View style={{ gap: 0 }}>
+      <Words strong level={3}>{`${title}: ${words.grams(total)}`}</Words>
+      {shown.map((lot) => (
+        <View
+          key={lot.id}
+          style={{
+            flexDirection: 'row',
+            alignItems: 'center',
+            gap: 8,
+            borderTopWidth: 1,
+            borderTopColor: look.seam,
+          }}
+        >
+          <View style={{ flex: 1, paddingVertical: 6 }}>
+            <Words>{`${words.grams(lot.grams)} of ${nameOf(lot.jar)}`}</Words>
+            <Words size="small" tone={lot.keeping === 'good' ? 'quiet' : 'crust'}>
+              {lotWords(lot, now, words)}
+            </Words>
+          </View>
+          <Press
+            kind="bare"
+            label={`${to === 'freezer' ? 'Freeze' : 'Thaw'} ${Math.round(lot.grams)} g of ${nameOf(lot.jar)}, ${words.date(lot.takenAt)}`}
+            onPress={() =>
+              dispatch(
+                logEntries(
+                  [{ kind: 'lotMoved', at: new Date(now).toISOString(), lot: lot.id, store: to }],
+                  to === 'freezer'
+                    ? `${words.grams(lot.grams)} frozen`
+                    : `${words.grams(lot.grams)} thaw overnight in the fridge`,
+                ),
+              )
+            }
+          >
+            {to === 'freezer' ? 'Freeze' : 'Thaw'}
+          </Press>
+        </View>
+      ))}
+      {lots.length > SHOWN_LOTS && (
+        <Press kind="bare" onPress={() => setAll(!all)}>
+          {all ? 'Fewer' : `All ${lots.length}`}
+        </Press>
+      )}
+    </View>
+  );
+}
+
+/** The oldest are the ones to use. */
+const SHOWN_LOTS = 4;

@@ -1,0 +1,124 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { type Formula, type Lot, discardFor, mixtureFor, together } from '@core/larder';
+import { NumberField, Panel, Press, Words, useLook } from '@kit';
+import { takeLots, useAppDispatch } from '@state';
+
+import { useKitchenWords } from '../words';
+import { ALLERGEN_WORDS, EXTRA_WORDS, FORMULA_WORDS } from './formulaWords';
+
+/** Where nothing is here, a formula is shown for so much discard, grams. */
+const EXAMPLE_G = 150;
+
+/** A formula for the discard there is, or for a number that is wanted: amounts, method, and off the ledger. */
+export function FormulaPanel({
+  formula,
+  lots,
+}: {
+  readonly formula: Formula;
+  readonly lots: readonly Lot[];
+}) {
+  const look = useLook();
+  const words = useKitchenWords();
+  const dispatch = useAppDispatch();
+  const here = together(lots);
+  const [wanted, setWanted] = useState<number | null>(null);
+  const all = here.grams >= 1 ? here.grams : EXAMPLE_G;
+  const discardG = wanted === null ? all : discardFor(formula, wanted, here.hydrationPct);
+  const made = mixtureFor(formula, discardG, here.hydrationPct);
+  const { name, piece, method, instead } = FORMULA_WORDS[formula.id];
+  if ('tooWet' in made || Number.isNaN(discardG))
+    return (
+      <Panel label={name}>
+        <Words size="title" level={2}>
+          {name}
+        </Words>
+        <Words tone="crust">
+          This discard is wetter than the mix may be. Pour off what stands on top, or stir flour
+          into it first.
+        </Words>
+      </Panel>
+    );
+  const lacking = discardG > here.grams + 0.5;
+  const figure = (grams: number) =>
+    grams < 10 ? String(Math.round(grams * 10) / 10) : String(Math.round(grams));
+  const rows: readonly (readonly [string, number])[] = [
+    ['discard', made.discardG],
+    ['flour', made.flourG],
+    ['water', made.waterG],
+    ...made.extras.map(([extra, grams]) => [EXTRA_WORDS[extra], grams] as const),
+  ];
+  return (
+    <Panel label={name}>
+      <Words size="heading" level={2}>
+        {name}
+      </Words>
+      <NumberField
+        label={`How many ${piece[1]}`}
+        value={wanted ?? made.pieces}
+        low={1}
+        high={500}
+        onValue={(pieces) => setWanted(Math.round(pieces))}
+      />
+      {wanted !== null && (
+        <Press kind="bare" onPress={() => setWanted(null)}>
+          For all the discard there is
+        </Press>
+      )}
+      <View>
+        {rows
+          .filter(([, grams]) => grams >= 0.05)
+          .map(([of, grams]) => (
+            <View
+              key={of}
+              style={{
+                flexDirection: 'row',
+                justifyContent: 'space-between',
+                borderTopWidth: 1,
+                borderTopColor: look.seam,
+                paddingVertical: 5,
+              }}
+            >
+              <Words>{of}</Words>
+              <Words strong>{`${figure(grams)} g`}</Words>
+            </View>
+          ))}
+      </View>
+      {method.map((step, i) => (
+        <View key={step} style={{ flexDirection: 'row', gap: 10 }}>
+          <Words size="title" tone="rim" style={{ width: 18 }}>
+            {i + 1}
+          </Words>
+          <Words style={{ flex: 1 }}>{step}</Words>
+        </View>
+      ))}
+      <Words size="small" tone="quiet">{`Instead: ${instead}`}</Words>
+      <Words size="small" tone="quiet">
+        {`Holds ${formula.allergens.map((one) => ALLERGEN_WORDS[one]).join(', ')}. Do not taste the raw mix.`}
+      </Words>
+      {lacking ? (
+        <Words tone="crust" live>
+          {`That takes ${words.grams(discardG)} of discard; ${here.grams < 1 ? 'there is none' : `${words.grams(here.grams)} are here`}. Fewer pieces, or make up the rest with flour and water.`}
+        </Words>
+      ) : (
+        <Press
+          kind="main"
+          onPress={() =>
+            dispatch(
+              takeLots(
+                lots,
+                discardG,
+                'bake',
+                `${words.grams(discardG)} of discard became ${name.toLowerCase()}`,
+                name.toLowerCase(),
+              ),
+            )
+          }
+        >
+          {`Made: take ${figure(discardG)} g off`}
+        </Press>
+      )}
+    </Panel>
+  );
+}

@@ -1,0 +1,42 @@
+import { Page, TwoPanes, Words, useWide } from '@kit';
+
+import { BackupsPanel } from './BackupsPanel';
+import { DiscardPanel } from './DiscardPanel';
+import { SavedPanel } from './SavedPanel';
+import { TubsPanel } from './TubsPanel';
+
+/** What stands in the larder. */
+export function LarderScreen() {
+  const wide = useWide();
+  return (
+    <Page narrow={!wide}>
+      <Words size="heading" level={1}>
+        Larder
+      </Words>
+      {wide ? (
+        <TwoPanes
+          left={
+            <>
+              <DiscardPanel />
+              <SavedPanel />
+            </>
+          }
+          right={
+            <>
+              <BackupsPanel />
+              <TubsPanel />
+            </>
+          }
+          leftShare={0.5}
+        />
+      ) : (
+        <>
+          <DiscardPanel />
+          <BackupsPanel />
+          <TubsPanel />
+          <SavedPanel />
+        </>
+      )}
+    </Page>
+  );
+}

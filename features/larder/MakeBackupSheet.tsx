@@ -1,0 +1,138 @@
+import { useState } from 'react';
+
+import { BACKUP_FORMS, type BackupForm, objectionsTo } from '@core/journal';
+import { USUAL_STORE, filmGrams, flakesFrom } from '@core/rescue';
+import { Choice, Field, Press, Sheet, Words, parseNumber } from '@kit';
+import {
+  type NewEvent,
+  logEntries,
+  selectJarEvents,
+  selectJars,
+  selectNow,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
+
+import { BACKUP_WORDS, STORE_WORDS, useKitchenWords } from '../words';
+
+/** How each is made, in a few lines. */
+const HOW: Readonly<Record<BackupForm, readonly string[]>> = {
+  flakes: [
+    'Take ripe starter. Spread it very thin on baking paper or a silicone mat, thin enough to see the paper through.',
+    'Let it dry in the open for 24 to 48 hours, not in the warm oven: over 40 °C harms it.',
+    'When a piece snaps, peel it off, crumble it and pack it airtight.',
+  ],
+  frozen: [
+    'Take ripe starter and freeze it flat in a small bag, so that it thaws quickly.',
+    'Good for about three months.',
+  ],
+  stiffBall: [
+    'Work flour into a little ripe starter until it is a dry, stiff ball; roll it in flour and wrap it loosely.',
+    'In the fridge it keeps for some weeks.',
+  ],
+  twin: ['Feed a little of it in a second jar and keep that in the fridge. Feed it once a month.'],
+};
+
+const USUAL_G: Readonly<Record<BackupForm, string>> = {
+  flakes: '60',
+  frozen: '50',
+  stiffBall: '20',
+  twin: '20',
+};
+/** A sheet of baking paper, cm². */
+const SHEET_CM2 = 30 * 38;
+
+/** Making a backup: what form, how much, where it goes. */
+export function MakeBackupSheet({
+  jar: proposed,
+  onClose,
+}: {
+  readonly jar: string;
+  readonly onClose: () => void;
+}) {
+  const words = useKitchenWords();
+  const dispatch = useAppDispatch();
+  const now = useAppSelector(selectNow);
+  const jars = useAppSelector(selectJars);
+  const [id, setId] = useState(proposed);
+  const jar = jars.find((one) => one.id === id) ?? jars[0]!;
+  const earlier = useAppSelector((state) => selectJarEvents(state, jar.id));
+  const [form, setForm] = useState<BackupForm>('flakes');
+  const [text, setText] = useState(USUAL_G.flakes);
+  const [note, setNote] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const grams = parseNumber(text);
+  const make = () => {
+    const common = { jar: jar.id, at: new Date(now).toISOString() };
+    // A stiff ball grows by the flour that is worked in.
+    const made = form === 'stiffBall' ? Math.round(grams * 2.2) : grams;
+    const entry: NewEvent =
+      form === 'flakes'
+        ? { kind: 'drying', ...common, grams }
+        : {
+            kind: 'backedUp',
+            ...common,
+            form,
+            grams: made,
+            takenG: grams,
+            store: USUAL_STORE[form],
+            ...(note.trim() ? { note: note.trim() } : {}),
+          };
+    const [objection] = objectionsTo({ ...entry, id: 'new' }, jar, earlier, now);
+    setProblem(objection?.message ?? null);
+    if (objection) return;
+    dispatch(
+      logEntries(
+        [entry],
+        form === 'flakes'
+          ? `${words.grams(grams)} of ${jar.card.name} lie drying`
+          : `${jar.card.name} has a backup: ${BACKUP_WORDS[form]}`,
+      ),
+    );
+    onClose();
+  };
+  return (
+    <Sheet title="Make a backup" onClose={onClose}>
+      {jars.length > 1 && (
+        <Choice
+          label="Of"
+          options={jars.map(({ id: is, card }) => ({ is, text: card.name }))}
+          chosen={jar.id}
+          onChoose={setId}
+        />
+      )}
+      <Choice
+        label="As"
+        options={BACKUP_FORMS.map((is) => ({ is, text: BACKUP_WORDS[is].replace(/^an? /, '') }))}
+        chosen={form}
+        onChoose={(is) => {
+          setForm(is);
+          setText(USUAL_G[is]);
+          setProblem(null);
+        }}
+      />
+      {HOW[form].map((step) => (
+        <Words key={step}>{step}</Words>
+      ))}
+      <Field
+        label="How much"
+        text={text}
+        onText={setText}
+        numeric
+        unit="g"
+        problem={problem}
+        hint={
+          form === 'flakes'
+            ? `A baking sheet takes at most ${filmGrams(SHEET_CM2)} g in a film a millimetre thin${grams > 0 ? `; these give about ${flakesFrom(grams, jar.fedMix.hydrationPct)} g of flakes` : ''}.`
+            : `About ${words.grams(jar.massG)} are in the jar. It goes ${STORE_WORDS[USUAL_STORE[form]]}.`
+        }
+      />
+      {form !== 'flakes' && (
+        <Field label="Where exactly" text={note} onText={setNote} placeholder="top drawer" />
+      )}
+      <Press kind="main" onPress={make}>
+        {form === 'flakes' ? 'It is spread out' : 'It is made'}
+      </Press>
+    </Sheet>
+  );
+}

@@ -1,0 +1,146 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+
+import { FORMULAS, type Formula, type FormulaId, mixtureFor, together, unfit } from '@core/larder';
+import { Choice, Page, Panel, Press, TOUCH, TwoPanes, Words, useLook, useWide } from '@kit';
+import { selectLots, selectNow, useAppSelector } from '@state';
+
+import { useKitchenWords } from '../words';
+import { DiscardLevain } from './DiscardLevain';
+import { DiscardPanel } from './DiscardPanel';
+import { FormulaPanel } from './FormulaPanel';
+import { FORMULA_WORDS, UNFIT_WORDS } from './formulaWords';
+
+/** What the discard can become, by how much there is, how sour it is, and the time. */
+export function MakeScreen() {
+  const wide = useWide();
+  const router = useRouter();
+  const words = useKitchenWords();
+  const now = useAppSelector(selectNow);
+  const usable = useAppSelector(selectLots).filter(
+    ({ store, thawedAt }) => store === 'fridge' && (thawedAt === null || thawedAt <= now),
+  );
+  const [minutes, setMinutes] = useState(90);
+  const [chosen, setChosen] = useState<FormulaId | null>(null);
+  const discard = together(usable);
+  const fitting = FORMULAS.map((formula) => ({ formula, not: unfit(formula, discard, minutes) }));
+  const sorted = [...fitting.filter(({ not }) => !not), ...fitting.filter(({ not }) => not)];
+  const shown = FORMULAS.find(({ id }) => id === chosen) ?? (wide ? sorted[0]!.formula : null);
+  const list = (
+    <Panel label="Formulas" style={{ gap: 4 }}>
+      <Words>
+        {discard.grams < 1
+          ? 'There is no discard in the fridge. The formulas are here all the same.'
+          : `${words.grams(discard.grams)} in the fridge, all together at ${Math.round(discard.hydrationPct)} % hydration.`}
+      </Words>
+      <Choice
+        label="Time there is"
+        options={[30, 45, 90].map((is) => ({ is, text: `${is} min` }))}
+        chosen={minutes}
+        onChoose={setMinutes}
+      />
+      {sorted.map(({ formula, not }) => (
+        <FormulaRow
+          key={formula.id}
+          formula={formula}
+          text={not ? UNFIT_WORDS[not] : `${piecesOf(formula, discard)}, ${formula.minutes} min`}
+          dim={not !== null}
+          on={shown?.id === formula.id}
+          onPress={() => setChosen(formula.id)}
+        />
+      ))}
+    </Panel>
+  );
+  const beside = (
+    <>
+      {shown && <FormulaPanel key={shown.id} formula={shown} lots={usable} />}
+      <DiscardLevain lots={usable} />
+    </>
+  );
+  return (
+    <Page>
+      <View style={{ gap: 2 }}>
+        <View style={{ alignItems: 'flex-start', marginLeft: -8 }}>
+          <Press
+            kind="bare"
+            icon="arrow-left"
+            href="/larder"
+            onPress={() => router.navigate('/larder')}
+          >
+            Larder
+          </Press>
+        </View>
+        <Words size="heading" level={1}>
+          What can I make?
+        </Words>
+      </View>
+      {wide ? (
+        <TwoPanes
+          left={
+            <>
+              {list}
+              <DiscardPanel making />
+            </>
+          }
+          right={beside}
+        />
+      ) : (
+        <>
+          {shown && <FormulaPanel key={shown.id} formula={shown} lots={usable} />}
+          {list}
+          <DiscardLevain lots={usable} />
+        </>
+      )}
+    </Page>
+  );
+}
+
+function piecesOf(
+  formula: Formula,
+  discard: { readonly grams: number; readonly hydrationPct: number },
+): string {
+  const made = mixtureFor(formula, discard.grams, discard.hydrationPct);
+  if ('tooWet' in made) return '';
+  const [one, several] = FORMULA_WORDS[formula.id].piece;
+  return `${made.pieces} ${made.pieces === 1 ? one : several} from all of it`;
+}
+
+function FormulaRow({
+  formula,
+  text,
+  dim,
+  on,
+  onPress,
+}: {
+  readonly formula: Formula;
+  readonly text: string;
+  readonly dim: boolean;
+  readonly on: boolean;
+  readonly onPress: () => void;
+}) {
+  const look = useLook();
+  return (
+    <Pressable
+      role="button"
+      aria-pressed={on}
+      aria-label={`${FORMULA_WORDS[formula.id].name}: ${text}`}
+      onPress={onPress}
+      style={({ pressed }) => ({
+        minHeight: TOUCH,
+        justifyContent: 'center',
+        paddingVertical: 6,
+        paddingHorizontal: 8,
+        borderTopWidth: 1,
+        borderTopColor: look.seam,
+        backgroundColor: on ? look.mist : 'transparent',
+        opacity: pressed ? 0.7 : 1,
+      })}
+    >
+      <Words strong={!dim}>{FORMULA_WORDS[formula.id].name}</Words>
+      <Words size="small" tone="quiet">
+        {text}
+      </Words>
+    </Pressable>
+  );
+}

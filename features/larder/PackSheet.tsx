@@ -1,0 +1,79 @@
+import { useState } from 'react';
+
+import { STORES, type Storage } from '@core/journal';
+import { type DryingBatch, flakesFrom } from '@core/rescue';
+import { Choice, Field, Press, Sheet, Words, parseNumber } from '@kit';
+import { makeBackup, selectJar, useAppDispatch, useAppSelector } from '@state';
+
+import { STORE_WORDS, useKitchenWords } from '../words';
+
+/** Dried starter that snaps is crumbled and packed. */
+export function PackSheet({
+  batch,
+  onClose,
+}: {
+  readonly batch: DryingBatch;
+  readonly onClose: () => void;
+}) {
+  const words = useKitchenWords();
+  const dispatch = useAppDispatch();
+  const jar = useAppSelector((state) => selectJar(state, batch.jar));
+  const hydrationPct = jar?.fedMix.hydrationPct ?? 100;
+  const [text, setText] = useState(() => String(flakesFrom(batch.grams, hydrationPct)));
+  const [store, setStore] = useState<Storage>('room');
+  const [note, setNote] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const pack = () => {
+    const grams = parseNumber(text);
+    if (!(grams >= 1)) return setProblem('At least a gram, please.');
+    if (grams > batch.grams)
+      return setProblem(`${words.grams(batch.grams)} were spread out; dried they weigh less.`);
+    dispatch(
+      makeBackup(
+        {
+          jar: batch.jar,
+          form: 'flakes',
+          grams,
+          takenG: 0,
+          store,
+          drying: batch.id,
+          ...(note.trim() ? { note: note.trim() } : {}),
+        },
+        `${words.grams(grams)} of flakes are packed`,
+      ),
+    );
+    onClose();
+  };
+  return (
+    <Sheet title="Crumble and pack" onClose={onClose}>
+      <Words>
+        A piece that snaps is dry; one that bends is not, and would mould. Crumble it, pack it
+        airtight, and write name and date on it.
+      </Words>
+      <Field
+        label="Flakes"
+        text={text}
+        onText={setText}
+        numeric
+        unit="g"
+        problem={problem}
+        onSubmit={pack}
+      />
+      <Choice
+        label="They are kept"
+        options={STORES.map((is) => ({ is, text: STORE_WORDS[is] }))}
+        chosen={store}
+        onChoose={setStore}
+      />
+      <Field
+        label="Where exactly"
+        text={note}
+        onText={setNote}
+        placeholder="tin on the top shelf"
+      />
+      <Press kind="main" onPress={pack}>
+        They are packed
+      </Press>
+    </Sheet>
+  );
+}

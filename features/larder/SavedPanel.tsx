@@ -1,0 +1,105 @@
+import { useState } from 'react';
+
+import { type MonthUse, leanerKeep, usesByMonth } from '@core/larder';
+import { BarChart, Choice, NumberField, Panel, Words } from '@kit';
+import {
+  selectJarEvents,
+  selectJars,
+  selectLiveEvents,
+  selectNow,
+  selectTime,
+  selectTubs,
+  useAppSelector,
+} from '@state';
+
+import { useKitchenWords } from '../words';
+
+const MONTHS = 6;
+const PARTS = [
+  { key: 'bakedG', name: 'baked', tone: 'canopy' },
+  { key: 'keptG', name: 'kept as discard', tone: 'rain' },
+  { key: 'compostedG', name: 'composted or fed', tone: 'leaf' },
+  { key: 'wastedG', name: 'binned', tone: 'beet' },
+] as const;
+
+/** Used and saved: what was fed and where it went, month by month, and what a leaner keep would save. */
+export function SavedPanel() {
+  const words = useKitchenWords();
+  const live = useAppSelector(selectLiveEvents);
+  const time = useAppSelector(selectTime);
+  const jars = useAppSelector(selectJars);
+  const now = useAppSelector(selectNow);
+  const [jar, setJar] = useState('');
+  const months = usesByMonth(live, time, (id) => jar === '' || id === jar).slice(-MONTHS);
+  if (months.length === 0) return null;
+  const sum = (key: keyof Omit<MonthUse, 'month'>) =>
+    months.reduce((total, month) => total + month[key], 0);
+  const short = new Intl.DateTimeFormat('en-GB', { month: 'short', timeZone: 'UTC' });
+  return (
+    <Panel label="Used and saved">
+      <Words size="title" level={2}>
+        Used and saved
+      </Words>
+      {jars.length > 1 && (
+        <Choice
+          label="Of"
+          options={[
+            { is: '', text: 'all jars' },
+            ...jars.map(({ id: is, card }) => ({ is, text: card.name })),
+          ]}
+          chosen={jar}
+          onChoose={setJar}
+        />
+      )}
+      <Words>
+        {`${kilos(sum('flourFedG'))} of flour fed since ${words.date(Date.parse(`${months[0]!.month}-01`) || now)}. Of what came out, ${kilos(sum('bakedG'))} were baked, ${kilos(sum('keptG'))} kept, ${kilos(sum('compostedG'))} composted or fed, ${kilos(sum('wastedG'))} binned.`}
+      </Words>
+      <Words size="small" tone="quiet">
+        Starter taken out, grams by month
+      </Words>
+      <BarChart
+        label="Starter taken out, by month"
+        bars={months.map((month) => ({
+          name: short.format(Date.parse(`${month.month}-01T00:00:00Z`)),
+          parts: PARTS.map(({ key, name, tone }) => ({ name, tone, amount: month[key] })),
+        }))}
+        unit="g"
+      />
+      <Leaner key={jar} id={jar === '' ? (jars[0]?.id ?? '') : jar} />
+    </Panel>
+  );
+}
+
+function Leaner({ id }: { readonly id: string }) {
+  const now = useAppSelector(selectNow);
+  const events = useAppSelector((state) => selectJarEvents(state, id));
+  const name = useAppSelector(selectJars).find((jar) => jar.id === id)?.card.name ?? '';
+  const { tub } = useAppSelector(selectJars).find((jar) => jar.id === id)?.card ?? {};
+  const price = useAppSelector(selectTubs).find((one) => one.id === tub)?.pricePerKg ?? null;
+  const [keepG, setKeepG] = useState(15);
+  const leaner = leanerKeep(events, keepG, now);
+  if (!leaner) return null;
+  return (
+    <>
+      <NumberField
+        label={`If ${name} had kept`}
+        unit="g"
+        value={keepG}
+        low={5}
+        high={200}
+        onValue={setKeepG}
+      />
+      <Words strong>
+        {leaner.savedG < 100
+          ? `A keep of ${keepG} g instead of ${leaner.usualG} would save next to nothing.`
+          : `A keep of ${keepG} g instead of ${leaner.usualG} would save ${kilos(leaner.savedG)} of flour a year${price === null ? '' : `, which cost ${((price * leaner.savedG) / 1000).toFixed(2)}`}.`}
+      </Words>
+      <Words size="small" tone="quiet">
+        From this log, run again with the smaller keep; what was baked with is kept in full.
+      </Words>
+    </>
+  );
+}
+
+const kilos = (grams: number) =>
+  grams < 1000 ? `${Math.round(grams)} g` : `${(grams / 1000).toFixed(1)} kg`;

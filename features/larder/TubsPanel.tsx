@@ -1,0 +1,156 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { type Tub, flourUse, shoppingNote } from '@core/larder';
+import { Panel, Press, TubDrawing, Words, useLook } from '@kit';
+import {
+  noticed,
+  selectJars,
+  selectLiveEvents,
+  selectNow,
+  selectTubs,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
+
+import { FLOUR_WORDS, blendWords, tubWords, useKitchenWords } from '../words';
+import { TubSheet } from './TubSheet';
+import { WeighTubSheet } from './WeighTubSheet';
+
+/** The tubs of flour, how long they last, and what feeding costs in a week. */
+export function TubsPanel() {
+  const words = useKitchenWords();
+  const tubs = useAppSelector(selectTubs);
+  const live = useAppSelector(selectLiveEvents);
+  const now = useAppSelector(selectNow);
+  const [adding, setAdding] = useState(false);
+  const use = flourUse(live, now);
+  return (
+    <Panel label="Flour">
+      <Words size="title" level={2}>
+        Flour
+      </Words>
+      {use.gramsPerWeek > 0 && (
+        <Words>
+          {`The jars are fed about ${words.grams(use.gramsPerWeek)} of flour a week${
+            use.costPerWeek === null
+              ? '.'
+              : `; ${use.priced > 0.99 ? 'it costs' : `the ${Math.round(use.priced * 100)} % with a price cost`} ${use.costPerWeek.toFixed(2)}.`
+          }`}
+        </Words>
+      )}
+      {tubs.length === 0 && (
+        <Words tone="quiet">
+          Many keep a tub of their own blend, weighed together once. Set it up here, name it on a
+          jar’s card, and every feed runs it down.
+        </Words>
+      )}
+      {tubs.map((tub) => (
+        <TubRow key={tub.id} tub={tub} />
+      ))}
+      <JarCosts />
+      <ShoppingNote />
+      <Press icon="plus" onPress={() => setAdding(true)}>
+        A tub of flour
+      </Press>
+      {adding && <TubSheet tub={null} onClose={() => setAdding(false)} />}
+    </Panel>
+  );
+}
+
+function TubRow({ tub }: { readonly tub: Tub }) {
+  const look = useLook();
+  const words = useKitchenWords();
+  const live = useAppSelector(selectLiveEvents);
+  const now = useAppSelector(selectNow);
+  const [sheet, setSheet] = useState<'fill' | 'weigh' | null>(null);
+  const use = flourUse(live, now, (fed) => fed.tub === tub.id);
+  const low = tub.grams <= tub.lowG;
+  return (
+    <View style={{ borderTopWidth: 1, borderTopColor: look.seam, paddingTop: 12, gap: 10 }}>
+      <View style={{ flexDirection: 'row', gap: 14, alignItems: 'center' }}>
+        <TubDrawing grams={tub.grams} flour={tub.flour} />
+        <View style={{ flex: 1, gap: 2 }}>
+          <Words strong level={3}>
+            {tub.name}
+          </Words>
+          <Words size="small" tone="quiet">
+            {blendWords(tub.flour)}
+          </Words>
+          <Words strong={low} tone={low ? 'crust' : 'ink'}>
+            {tubWords(tub, use, now, words)}
+          </Words>
+        </View>
+      </View>
+      <View style={{ flexDirection: 'row', gap: 8 }}>
+        <Press grow onPress={() => setSheet('fill')} label={`Fill up ${tub.name}`}>
+          Fill up
+        </Press>
+        <Press grow onPress={() => setSheet('weigh')} label={`Weigh ${tub.name}`}>
+          Weigh
+        </Press>
+      </View>
+      {sheet === 'fill' && <TubSheet tub={tub} onClose={() => setSheet(null)} />}
+      {sheet === 'weigh' && <WeighTubSheet tub={tub} onClose={() => setSheet(null)} />}
+    </View>
+  );
+}
+
+/** Weeks that a shopping trip should last. */
+const SHOP_WEEKS = 4;
+
+/** What to buy, to be copied into whatever the baker carries along. */
+function ShoppingNote() {
+  const words = useKitchenWords();
+  const dispatch = useAppDispatch();
+  const live = useAppSelector(selectLiveEvents);
+  const tubs = useAppSelector(selectTubs);
+  const now = useAppSelector(selectNow);
+  const note = shoppingNote(live, tubs, now, SHOP_WEEKS);
+  if (note.length === 0) return null;
+  const text = note
+    .map(({ flour, grams }) => `${words.grams(grams)} ${FLOUR_WORDS[flour]}`)
+    .join(', ');
+  const copy = async () => {
+    const copied = await navigator.clipboard.writeText(`Flour: ${text}`).then(
+      () => true,
+      () => false,
+    );
+    dispatch(
+      noticed({
+        text: copied ? 'The shopping note is copied' : 'This browser does not let it be copied',
+        undo: [],
+      }),
+    );
+  };
+  return (
+    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+      <Words style={{ flex: 1 }}>{`For the next four weeks, buy ${text}.`}</Words>
+      <Press kind="bare" label="Copy the shopping note" onPress={() => void copy()}>
+        Copy
+      </Press>
+    </View>
+  );
+}
+
+/** Flour of each jar in a week. */
+function JarCosts() {
+  const words = useKitchenWords();
+  const jars = useAppSelector(selectJars);
+  const live = useAppSelector(selectLiveEvents);
+  const now = useAppSelector(selectNow);
+  const uses = jars
+    .map(({ id, card }) => ({ name: card.name, ...flourUse(live, now, ({ jar }) => jar === id) }))
+    .filter(({ gramsPerWeek }) => gramsPerWeek >= 1);
+  if (uses.length < 2) return null;
+  return (
+    <Words size="small" tone="quiet">
+      {`In a week: ${uses
+        .map(
+          ({ name, gramsPerWeek, costPerWeek }) =>
+            `${name} ${words.grams(gramsPerWeek)}${costPerWeek === null ? '' : ` (${costPerWeek.toFixed(2)})`}`,
+        )
+        .join(', ')}.`}
+    </Words>
+  );
+}

@@ -1,0 +1,205 @@
+import { screen, within } from '@testing-library/react';
+
+import { selectBackups, selectDrying, selectLots, selectTubs } from '@state';
+
+import { kitchenStore, later, show, touch, type, went } from '../../tests/kitchen';
+import { AwayScreen } from '../away';
+import { LarderScreen } from './LarderScreen';
+import { MakeScreen } from './MakeScreen';
+
+jest.mock('expo-router', () => ({
+  useRouter: () => jest.requireActual('../../tests/kitchen').mockRouter,
+}));
+
+const press = (name: string | RegExp) => touch('button', name);
+const region = (name: string) => within(screen.getByRole('region', { name, hidden: true }));
+
+describe('the larder', () => {
+  it('has its discard by age, and says what each lot tastes of', () => {
+    show(<LarderScreen />);
+    const discard = region('Discard');
+    expect(discard.getByText(/^In the fridge: \d+ g$/)).toBeVisible();
+    expect(discard.getAllByText(/days in the fridge, tangy/).length).toBeGreaterThan(0);
+    expect(discard.getByText(/^frozen 5 weeks, mild/)).toBeVisible();
+  });
+
+  it('teaches what belongs here while it is empty', () => {
+    const places = kitchenStore()
+      .getState()
+      .kitchen.events.filter((e) => e.kind === 'arranged');
+    show(<LarderScreen />, kitchenStore(places));
+    expect(screen.getByText(/^None is kept\./)).toBeVisible();
+    expect(screen.getByText(/^Many keep a tub of their own blend/)).toBeVisible();
+    expect(screen.queryByRole('button', { name: 'Make a backup' })).toBeNull();
+    expect(screen.queryByRole('region', { name: 'Used and saved' })).toBeNull();
+  });
+
+  it('says when the discard jar is full', () => {
+    show(<LarderScreen />);
+    type('The discard jar holds', '400');
+    expect(screen.getByText('The discard jar is full')).toBeVisible();
+    type('The discard jar holds', '5');
+    expect(screen.getByText('Between 100 and 10000, please.')).toBeVisible();
+  });
+
+  it('freezes a lot, and it sours no more', () => {
+    const store = show(<LarderScreen />);
+    const before = selectLots(store.getState()).filter(({ store: at }) => at === 'freezer').length;
+    touch('button', /^Freeze 192 g/);
+    const frozen = selectLots(store.getState()).filter(({ store: at }) => at === 'freezer');
+    expect(frozen.length).toBe(before + 1);
+    const acid = frozen[0]!.acid;
+    later(store, 24 * 10);
+    expect(selectLots(store.getState()).find(({ id }) => id === frozen[0]!.id)!.acid).toBe(acid);
+  });
+
+  it('dries a backup: too much is refused, what is spread out can be packed once it snaps', () => {
+    const store = show(<LarderScreen />);
+    press('Make a backup of Dunlin');
+    type('How much', '900');
+    press('It is spread out');
+    expect(screen.getByText(/^There are only about \d+ g in the jar/)).toBeVisible();
+    type('How much', '40');
+    press('It is spread out');
+    expect(selectDrying(store.getState())).toHaveLength(1);
+    later(store, 30);
+    expect(screen.getByText(/^Try a piece: it may snap/)).toBeVisible();
+    press('Dunlin snaps: pack it');
+    type('Flakes', '80');
+    press('They are packed');
+    expect(screen.getByText('40 g were spread out; dried they weigh less.')).toBeVisible();
+    type('Flakes', '21');
+    press('They are packed');
+    expect(selectBackups(store.getState())[0]).toMatchObject({ form: 'flakes', gramsLeft: 21 });
+    expect(selectDrying(store.getState())).toHaveLength(0);
+  });
+
+  it('keeps a twin that is fed monthly', () => {
+    const store = show(<LarderScreen />);
+    press('Make a backup of Skua');
+    touch('radio', 'twin');
+    press('It is made');
+    later(store, 24 * 31);
+    expect(screen.getByText(/^Its monthly feed is due/)).toBeVisible();
+    press('Skua, a twin: fed');
+    expect(screen.getByText(/^Feed it by/)).toBeVisible();
+    press('Skua, a twin: used up or thrown out');
+    expect(selectBackups(store.getState()).map(({ form }) => form)).toEqual(['flakes']);
+  });
+
+  it('asks for a backup once of each jar', () => {
+    show(<LarderScreen />);
+    press('Dunlin goes without a backup');
+    expect(screen.queryByText('Dunlin has no backup yet.')).toBeNull();
+    expect(screen.getByText('Skua has no backup yet.')).toBeVisible();
+  });
+
+  it('weighs a tub and puts it away', () => {
+    const store = show(<LarderScreen />);
+    press('Weigh Harbour blend');
+    type('It holds', '-1');
+    press('That is in it');
+    expect(screen.getByText('Grams from 0 to 50 000, please.')).toBeVisible();
+    type('It holds', '300');
+    press('That is in it');
+    expect(screen.getByText(/^300 g, running low/)).toBeVisible();
+    press('Weigh Harbour blend');
+    press('Put the tub away for good');
+    expect(selectTubs(store.getState())).toEqual([]);
+  });
+
+  it('notes what to buy from what is fed and what is here', () => {
+    show(<LarderScreen />);
+    expect(
+      screen.getByText(
+        /^For the next four weeks, buy \d+ g white, \d+ g whole wheat, \d+ g rye\.$/,
+      ),
+    ).toBeVisible();
+  });
+
+  it('draws what was used, and reads it out', () => {
+    show(<LarderScreen />);
+    expect(
+      screen.getByRole('img', { name: /^Starter taken out, by month\. Oct \d+ g: baked/ }),
+    ).toBeVisible();
+    type('If Grebe had kept', '25');
+    expect(screen.getByText(/^A keep of 25 g instead of 25/)).toBeVisible();
+  });
+});
+
+describe('what can I make', () => {
+  it('lists what fits the time first, and says why the rest does not', () => {
+    show(<MakeScreen />);
+    touch('radio', '30 min');
+    const names = screen
+      .getAllByRole('button', { name: /: / })
+      .map((row) => row.getAttribute('aria-label') ?? '');
+    const long = names.findIndex((name) => name.endsWith('takes longer'));
+    expect(long).toBeGreaterThan(0);
+    expect(names.slice(long).every((name) => name.endsWith('takes longer'))).toBe(true);
+  });
+
+  it('scales to a number that is wanted, and takes what is used off the ledger', () => {
+    const store = show(<MakeScreen />);
+    const here = () => selectLots(store.getState()).reduce((sum, { grams }) => sum + grams, 0);
+    const before = here();
+    touch('button', /^Waffles: /);
+    type('How many waffles', '4');
+    touch('button', /^Made: take 13\d g off$/);
+    expect(before - here()).toBeGreaterThan(130);
+    expect(before - here()).toBeLessThan(140);
+  });
+
+  it('shows the formulas where nothing is here, and takes nothing', () => {
+    show(<MakeScreen />, kitchenStore([]));
+    expect(screen.getByText(/^There is no discard in the fridge/)).toBeVisible();
+    touch('button', /^Crumpets: /);
+    expect(screen.getByText(/there is none\. Fewer pieces/)).toBeVisible();
+    expect(screen.queryByRole('button', { name: /^Made/ })).toBeNull();
+  });
+
+  it('feeds some of it as a levain, with its forecast', () => {
+    show(<MakeScreen />);
+    const levain = region('As a levain');
+    expect(
+      levain.getByText(/^21 g of the freshest discard, 65 g water and 65 g flour: ripe/),
+    ).toBeVisible();
+    type('Levain wanted', '1990');
+    expect(levain.getByText(/of the freshest are here\.$/)).toBeVisible();
+  });
+});
+
+describe('going away', () => {
+  it('refuses dates that cannot be, and keeps them', () => {
+    show(<AwayScreen />);
+    type('Back', '2026-03-01T09:00');
+    expect(screen.getByText('Coming back is before leaving.')).toBeVisible();
+    expect(screen.getByLabelText('Back')).toHaveValue('2026-03-01T09:00');
+    expect(screen.queryByRole('region', { name: 'Grebe' })).toBeNull();
+  });
+
+  it('advises each jar by how long, and lets another way be chosen', () => {
+    show(<AwayScreen />);
+    type('Leaving', '2026-03-20T09:00');
+    type('Back', '2026-06-20T09:00');
+    const grebe = region('Grebe');
+    expect(grebe.getByText('For 92 days: usually dry it')).toBeVisible();
+    expect(grebe.getByText(/begin three days before leaving/)).toBeVisible();
+    expect(grebe.getByText(/^It takes 4 feeds/)).toBeVisible();
+  });
+
+  it('fills the bench with the last feed before leaving', () => {
+    const store = show(<AwayScreen />);
+    const [bench] = region('Grebe').getAllByRole('button', { name: 'To the bench', hidden: true });
+    bench!.click();
+    expect(went).toEqual(['/jar/grebe/feed']);
+    expect(store.getState().bench.grebe).toMatchObject({ keepG: 20, parts: 5, waterParts: 5 });
+  });
+
+  it('tells the plan of the trip', () => {
+    const store = show(<AwayScreen />);
+    press('Tell the plan');
+    expect(store.getState().plan.trips).toHaveLength(1);
+    expect(screen.getByRole('button', { name: 'The plan knows of it' })).toBeDisabled();
+  });
+});

@@ -1,0 +1,160 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+
+import { type JarCard, type ProgrammeId } from '@core/journal';
+import { FLOUR_KINDS, type FlourKind } from '@core/measure';
+import { BEGINNINGS, type Backup, PROGRAMME } from '@core/rescue';
+import { Choice, Field, Press, Sheet, Words, parseNumber } from '@kit';
+import {
+  begin,
+  selectArchived,
+  selectJars,
+  selectPlaces,
+  selectSettings,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
+
+import { jarId, nameProblem } from '../jar/jarForm';
+import { FLOUR_WORDS, PROGRAMME_WORDS, useKitchenWords } from '../words';
+import { PROGRAMME_TEXTS } from './programmeWords';
+
+/** A glass that many have. */
+const USUAL_VESSEL = { emptyG: 350, capacityMl: 500 };
+const FROM_FLOUR: readonly FlourKind[] = FLOUR_KINDS;
+
+/** A new jar and its programme: a name, a place, and what goes in first. */
+export function BeginSheet({
+  programme: proposed,
+  backup,
+  onClose,
+}: {
+  readonly programme: ProgrammeId;
+  readonly backup: Backup | null;
+  readonly onClose: () => void;
+}) {
+  const words = useKitchenWords();
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const jars = useAppSelector(selectJars);
+  const archived = useAppSelector(selectArchived);
+  const places = useAppSelector(selectPlaces);
+  const settings = useAppSelector(selectSettings);
+  const source = [...jars, ...archived].find(({ id }) => id === backup?.jar);
+  const [programme, setProgramme] = useState(proposed);
+  const soaked = BEGINNINGS[programme];
+  const [name, setName] = useState(() => freeName(source?.card.name ?? '', jars));
+  const [text, setText] = useState(() =>
+    String(backup ? Math.min(backup.gramsLeft, soaked?.dryG ?? 40) : (soaked?.dryG ?? 40)),
+  );
+  const [flour, setFlour] = useState<FlourKind>(
+    PROGRAMME[programme].medicine.wholeWheat === 1 ? 'wholeWheat' : 'white',
+  );
+  const warm = places.find(({ kind }) => kind === 'warm') ?? places[0];
+  const [place, setPlace] = useState(warm?.id ?? 'counter');
+  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+  const flakes = programme === 'flakesInStages' || programme === 'flakesAtOnce';
+  const fromNothing = soaked !== undefined && !flakes;
+
+  const start = () => {
+    const found: Record<string, string> = {};
+    const unnamed = nameProblem(name);
+    if (unnamed) found.name = unnamed;
+    else if (jars.some(({ card }) => card.name.toLowerCase() === name.trim().toLowerCase()))
+      found.name = 'There is a jar of that name already.';
+    const grams = parseNumber(text);
+    if (!(grams >= 1)) found.grams = 'At least a gram, please.';
+    else if (backup && grams > backup.gramsLeft + 0.5)
+      found.grams = `Only ${words.grams(backup.gramsLeft)} are left of it.`;
+    else if (grams > 500) found.grams = 'Half a kilogram is more than anybody wakes.';
+    setProblems(found);
+    if (Object.keys(found).length > 0) return;
+    const id = jarId(name, new Set([...jars, ...archived].map((jar) => jar.id)));
+    const card: JarCard = source
+      ? { ...source.card, name: name.trim(), archived: false }
+      : {
+          name: name.trim(),
+          vessel: USUAL_VESSEL,
+          keepG: 20,
+          ratio: {
+            flour: settings.parts,
+            water: (settings.parts * settings.hydrationPct) / 100,
+          },
+          flour: { [flour]: 1 },
+          archived: false,
+        };
+    dispatch(
+      begin(
+        {
+          programme,
+          jar: id,
+          card,
+          place,
+          grams,
+          backup,
+        },
+        `${name.trim()}: ${PROGRAMME_WORDS[programme].title.toLowerCase()}`,
+      ),
+    );
+    router.navigate(`/jar/${id}/programme`);
+  };
+  return (
+    <Sheet title={PROGRAMME_WORDS[programme].title} onClose={onClose}>
+      <Words>{PROGRAMME_TEXTS[programme].begins}</Words>
+      {flakes && (
+        <Choice
+          label="The school"
+          options={[
+            { is: 'flakesInStages' as const, text: 'in stages, without discard' },
+            { is: 'flakesAtOnce' as const, text: '1 : 2 : 2 at once' },
+          ]}
+          chosen={programme}
+          onChoose={setProgramme}
+        />
+      )}
+      <Field label="Its name" text={name} onText={setName} problem={problems.name ?? null} />
+      <Field
+        label={flakes ? 'Grams of flakes' : fromNothing ? 'Grams of flour' : 'Grams of it'}
+        text={text}
+        onText={(to) => {
+          setText(to);
+          setProblems({});
+        }}
+        numeric
+        unit="g"
+        problem={problems.grams ?? null}
+        hint={
+          soaked && parseNumber(text) > 0
+            ? `With ${Math.round((parseNumber(text) * soaked.waterG) / soaked.dryG)} g of ${programme === 'fruitWater' ? 'fruit water' : 'lukewarm water'}.`
+            : ''
+        }
+      />
+      {!source && (
+        <Choice
+          label="Flour"
+          options={FROM_FLOUR.map((is) => ({ is, text: FLOUR_WORDS[is] }))}
+          chosen={flour}
+          onChoose={setFlour}
+        />
+      )}
+      <Choice
+        label="Where it stands"
+        options={places.map(({ id: is, name: of }) => ({ is, text: of }))}
+        chosen={place}
+        onChoose={setPlace}
+      />
+      <Press kind="main" onPress={start}>
+        {flakes ? 'They soak now' : 'It is mixed'}
+      </Press>
+    </Sheet>
+  );
+}
+
+/** The name of the jar it comes from, with a number while that one still stands on the shelf. */
+function freeName(name: string, jars: readonly { readonly card: JarCard }[]): string {
+  const taken = new Set(jars.map(({ card }) => card.name.toLowerCase()));
+  if (name === '' || !taken.has(name.toLowerCase())) return name;
+  let n = 2;
+  while (taken.has(`${name} ${n}`.toLowerCase())) n++;
+  return `${name} ${n}`;
+}

@@ -1,0 +1,44 @@
+import { View } from 'react-native';
+
+import { Panel, Words, useLook } from '@kit';
+import { type JarRun } from '@state';
+
+import { SMELL_WORDS, riseWords, useKitchenWords } from '../words';
+
+/** Each feed of a programme and what was seen of it. */
+export function FeedsSoFar({ run: { run } }: { readonly run: JarRun }) {
+  const look = useLook();
+  const words = useKitchenWords();
+  if (run.feeds.length === 0) return null;
+  return (
+    <Panel label="Feeds so far" style={{ gap: 4 }}>
+      <Words size="title" level={2}>
+        Feeds so far
+      </Words>
+      {run.feeds.map(({ at, doubledH, highest, smell }, i) => (
+        <View
+          key={at}
+          style={{
+            borderTopWidth: i === 0 ? 0 : 1,
+            borderTopColor: look.seam,
+            paddingVertical: 6,
+          }}
+        >
+          <Words>
+            {`${words.moment(at)}: `}
+            {[
+              doubledH !== null
+                ? `doubled after ${words.span(doubledH)}`
+                : highest === null
+                  ? 'nobody looked'
+                  : `at most ${riseWords(highest)}`,
+              smell && `smelt of ${SMELL_WORDS[smell]}`,
+            ]
+              .filter(Boolean)
+              .join(', ')}
+          </Words>
+        </View>
+      ))}
+    </Panel>
+  );
+}

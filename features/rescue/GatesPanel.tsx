@@ -1,0 +1,54 @@
+import { View } from 'react-native';
+
+import { GATES, inTimeHours } from '@core/rescue';
+import { Panel, UmbrellaMark, Words } from '@kit';
+import { type JarRun, selectStanding, useAppSelector } from '@state';
+
+import { useKitchenWords } from '../words';
+import { PROGRESS_WORDS, expectOn } from './programmeWords';
+
+/** How it goes: the two gates to be well again, the progress, and what to expect today. */
+export function GatesPanel({ run: { jar, run } }: { readonly run: JarRun }) {
+  const words = useKitchenWords();
+  const standing = useAppSelector((state) => selectStanding(state, jar.id));
+  const { is, so } = PROGRESS_WORDS[run.progress];
+  const last = run.feeds[run.feeds.length - 1];
+  const inTimeH = last?.inTimeH ?? inTimeHours(run.programme, standing?.moment.celsius ?? 24);
+  return (
+    <Panel label="How it goes">
+      <Words size="title" level={2}>
+        {is}
+      </Words>
+      <Words>{so}</Words>
+      <Gate
+        passed={run.doublings}
+        text={`Doubled within ${words.span(inTimeH)} of a feed, twice running`}
+      />
+      <Gate
+        passed={run.goodSmells}
+        text="Smells of yoghurt, fruit or mild vinegar, twice running"
+      />
+      {run.verdict === 'going' && (
+        <Words tone="quiet">{`Day ${run.day}: ${expectOn(run.programme.id, run.day)}`}</Words>
+      )}
+      <Words size="small" tone="quiet">
+        {`Usually ${run.programme.usualFeeds[0]} to ${run.programme.usualFeeds[1]} feeds. Without any doubling by day ${run.programme.patienceDays}, a backup takes over.`}
+      </Words>
+    </Panel>
+  );
+}
+
+function Gate({ passed, text }: { readonly passed: number; readonly text: string }) {
+  return (
+    <View
+      role="img"
+      aria-label={`${text}: ${passed} of ${GATES}`}
+      style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}
+    >
+      {Array.from({ length: GATES }, (_, i) => (
+        <UmbrellaMark key={i} umbrella={i < passed ? 'open' : 'furled'} size={30} />
+      ))}
+      <Words style={{ flex: 1 }}>{text}</Words>
+    </View>
+  );
+}

@@ -1,0 +1,86 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { type Liquid, type Standing } from '@core/journal';
+import { type Signs, hoochAdvice, waterBack } from '@core/rescue';
+import { Field, Panel, Press, Words, parseNumber } from '@kit';
+import { logEntries, selectNow, useAppDispatch, useAppSelector } from '@state';
+
+import { useKitchenWords } from '../words';
+import { hoochWords } from './verdictWords';
+
+/** Liquid of hunger: pour it off or stir it in, and what that changes in the next feed. */
+export function HoochPanel({
+  standing,
+  signs,
+}: {
+  readonly standing: Standing;
+  readonly signs: Signs;
+}) {
+  const { jar } = standing;
+  const words = useKitchenWords();
+  const dispatch = useAppDispatch();
+  const at = new Date(useAppSelector(selectNow)).toISOString();
+  const colour = signs.liquid as Exclude<Liquid, 'none'>;
+  const amount = signs.amount === undefined || signs.amount === 'unknown' ? 'film' : signs.amount;
+  const onTop = signs.where !== 'middle' && signs.where !== 'below';
+  const advice = hoochAdvice(colour, amount, onTop, jar.massG + jar.pouredG);
+  const [text, setText] = useState(String(advice.grams));
+  const [problem, setProblem] = useState<string | null>(null);
+  const pour = () => {
+    const grams = parseNumber(text);
+    if (!(grams > 0)) return setProblem('Grams, please; a guess will do.');
+    if (grams > jar.massG / 2)
+      return setProblem(`That is more than half of the ${words.grams(jar.massG)} in the jar.`);
+    setProblem(null);
+    dispatch(
+      logEntries(
+        [
+          { kind: 'looked', jar: jar.id, at, liquid: colour },
+          { kind: 'pouredOff', jar: jar.id, at, grams },
+        ],
+        `${words.grams(grams)} of liquid poured off`,
+      ),
+    );
+  };
+  const stir = () =>
+    dispatch(
+      logEntries(
+        [{ kind: 'looked', jar: jar.id, at, liquid: colour, note: 'liquid stirred in' }],
+        'Liquid stirred in',
+      ),
+    );
+  const { keepG } = jar.card;
+  return (
+    <Panel label="The liquid">
+      <Words size="title" level={2}>
+        The liquid
+      </Words>
+      {jar.pouredG > 0 ? (
+        <Words>
+          {`${words.grams(jar.pouredG)} are poured off. A keep of ${words.grams(keepG)} gets ${waterBack(jar, keepG)} g more water for it, and the bench knows.`}
+        </Words>
+      ) : (
+        <>
+          <Words>{hoochWords(advice)}</Words>
+          <Field
+            label="About how much"
+            text={text}
+            onText={setText}
+            numeric
+            unit="g"
+            problem={problem}
+          />
+          <View style={{ flexDirection: 'row', gap: 8 }}>
+            <Press grow kind={advice.do === 'pourOff' ? 'main' : 'plain'} onPress={pour}>
+              Poured off
+            </Press>
+            <Press grow kind={advice.do === 'stirIn' ? 'main' : 'plain'} onPress={stir}>
+              Stirred in
+            </Press>
+          </View>
+        </>
+      )}
+    </Panel>
+  );
+}

@@ -1,0 +1,58 @@
+import { useRouter } from 'expo-router';
+
+import { cupsText } from '@core/bench';
+import { blendShares } from '@core/measure';
+import { nextFeed } from '@core/rescue';
+import { nextFlour } from '@core/journal';
+import { Amounts, Panel, Press, Words } from '@kit';
+import { type JarRun, fillBench, selectNow, useAppDispatch, useAppSelector } from '@state';
+
+import { blendWords, useKitchenWords } from '../words';
+import { FEED_REASON_WORDS, PROGRAMME_TEXTS } from './programmeWords';
+import { useBestPlace, useHandsAhead } from './useForetold';
+
+/** The next feed of a programme: when, why, how much, in grams and by spoon. */
+export function NextFeedPanel({ run: { jar, run } }: { readonly run: JarRun }) {
+  const words = useKitchenWords();
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const now = useAppSelector(selectNow);
+  const hands = useHandsAhead();
+  const best = useBestPlace(jar, run.programme.id);
+  const next = nextFeed(run, jar.massG, now, hands);
+  const { programme, feeds } = run;
+  const flour = [...blendShares(nextFlour(jar))].sort((a, b) => b[1] - a[1])[0]![0];
+  const due = next.at <= now;
+  const outG = Math.round(jar.massG) - next.keepG;
+  const toBench = () => {
+    dispatch(fillBench(jar.id, next, best?.elsewhere ? best.place.id : null));
+    router.navigate(`/jar/${jar.id}/feed`);
+  };
+  return (
+    <Panel label="Next feed">
+      <Words size="title" level={2}>
+        {due ? 'Feed it now' : `Feed it ${words.moment(next.at)}`}
+      </Words>
+      <Words>{FEED_REASON_WORDS[next.because]}</Words>
+      {feeds.length === 0 && <Words>{PROGRAMME_TEXTS[programme.id].begins}</Words>}
+      <Amounts
+        parts={[
+          ['keep', next.keepG],
+          ['water', next.waterG],
+          ['flour', next.flourG],
+        ]}
+      />
+      <Words size="small" tone="quiet">
+        {`By spoon: ${cupsText(next.keepG, 'starter')} of it, ${next.waterG > 0 ? `${cupsText(next.waterG, 'water')} water, ` : ''}${cupsText(next.flourG, flour)} flour. ${
+          outG > 0 ? `About ${words.grams(outG)} come out.` : 'Nothing comes out.'
+        }`}
+      </Words>
+      <Words size="small" tone="quiet">
+        {`Best flour for it: ${blendWords(programme.medicine)}. Best place: ${words.celsius(programme.warmth[0])} to ${words.celsius(programme.warmth[1])}${best?.elsewhere ? `, so afterwards: ${best.place.name}` : ''}.`}
+      </Words>
+      <Press kind={due ? 'main' : 'plain'} big={due} onPress={toBench}>
+        {due ? 'To the bench' : 'To the bench already'}
+      </Press>
+    </Panel>
+  );
+}

@@ -1,0 +1,185 @@
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+
+import { Notice, Page, Press, TwoPanes, Words, useWide } from '@kit';
+import {
+  type JarRun,
+  logEntries,
+  selectJar,
+  selectNow,
+  selectRuns,
+  selectStanding,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
+
+import { LookPanel } from '../jar/LookPanel';
+import { NoSuchJar } from '../jar/NoSuchJar';
+import { PROGRAMME_END_WORDS, PROGRAMME_WORDS, useKitchenWords } from '../words';
+import { GatesPanel } from './GatesPanel';
+import { NextFeedPanel } from './NextFeedPanel';
+import { RecoveryPanel } from './RecoveryPanel';
+import { FeedsSoFar } from './FeedsSoFar';
+
+/** A programme under way: what to feed next and when, how it goes, and what is expected. */
+export function ProgrammeScreen({ id }: { readonly id: string }) {
+  const jar = useAppSelector((state) => selectJar(state, id));
+  const run = useAppSelector(selectRuns).find((one) => one.jar.id === id);
+  if (!jar)
+    return (
+      <Page narrow>
+        <NoSuchJar />
+      </Page>
+    );
+  return (
+    <Page narrow={!run}>
+      {run ? <UnderWay run={run} /> : <NoProgramme id={id} name={jar.card.name} />}
+    </Page>
+  );
+}
+
+function NoProgramme({ id, name }: { readonly id: string; readonly name: string }) {
+  const router = useRouter();
+  const trouble = `/trouble?jar=${id}` as const;
+  return (
+    <Notice
+      tone="rim"
+      level={1}
+      title={`${name} is in no programme.`}
+      actions={
+        <>
+          <Press href={trouble} onPress={() => router.navigate(trouble)}>
+            Something is wrong with it
+          </Press>
+          <Press href={`/jar/${id}`} onPress={() => router.navigate(`/jar/${id}`)}>
+            To the jar
+          </Press>
+        </>
+      }
+    >
+      A programme begins with a look at what is wrong, or with a backup that is woken.
+    </Notice>
+  );
+}
+
+function UnderWay({ run: under }: { readonly run: JarRun }) {
+  const wide = useWide();
+  const { jar, run } = under;
+  const standing = useAppSelector((state) => selectStanding(state, jar.id));
+  const first = (
+    <>
+      <Ending run={under} />
+      {run.verdict === 'going' && <NextFeedPanel run={under} />}
+      {run.feeds.length > 0 && standing && (
+        <LookPanel key={jar.since} standing={standing} askSmell />
+      )}
+    </>
+  );
+  const second = (
+    <>
+      <RecoveryPanel run={under} />
+      <GatesPanel run={under} />
+      <FeedsSoFar run={under} />
+      <Leave run={under} />
+    </>
+  );
+  return (
+    <>
+      <View style={{ gap: 2 }}>
+        <Words size="small" tone="quiet">
+          {`${jar.card.name}, day ${run.day}`}
+        </Words>
+        <Words size="heading" level={1}>
+          {PROGRAMME_WORDS[run.programme.id].title}
+        </Words>
+      </View>
+      {wide ? (
+        <TwoPanes left={first} right={second} />
+      ) : (
+        <>
+          {first}
+          {second}
+        </>
+      )}
+    </>
+  );
+}
+
+/** Ends a programme, with the reason. */
+function useEnding({ jar }: JarRun) {
+  const dispatch = useAppDispatch();
+  const now = useAppSelector(selectNow);
+  return (because: 'well' | 'useBackup' | 'left') =>
+    dispatch(
+      logEntries(
+        [{ kind: 'programmeEnded', jar: jar.id, at: new Date(now).toISOString(), because }],
+        `${jar.card.name}: ${PROGRAMME_END_WORDS[because]}`,
+      ),
+    );
+}
+
+function Ending({ run }: { readonly run: JarRun }) {
+  const router = useRouter();
+  const words = useKitchenWords();
+  const end = useEnding(run);
+  const { jar } = run;
+  const { verdict, falseRise, day, programme } = run.run;
+  if (verdict === 'well')
+    return (
+      <Notice
+        tone="rim"
+        title={`${jar.card.name} is well`}
+        actions={
+          <Press
+            kind="main"
+            onPress={() => {
+              end('well');
+              router.navigate(`/jar/${jar.id}`);
+            }}
+          >
+            Back to its usual feeds
+          </Press>
+        }
+      >
+        {`It doubled in time twice and smells right, ${words.span(24 * day)} after it began. A backup now saves the next worry.`}
+      </Notice>
+    );
+  if (verdict === 'useBackup')
+    return (
+      <Notice
+        title="It has had its time"
+        actions={
+          <>
+            <Press
+              kind="main"
+              onPress={() => {
+                end('useBackup');
+                router.navigate('/start');
+              }}
+            >
+              Begin from a backup
+            </Press>
+            <Press onPress={() => end('left')}>Leave the programme, keep the jar</Press>
+          </>
+        }
+      >
+        {`${day - 1} days, and it does not come back as it should. Usually that takes ${programme.usualFeeds[0]} to ${programme.usualFeeds[1]} feeds. A backup gets there sooner.`}
+      </Notice>
+    );
+  return falseRise ? (
+    <Notice title="A false rise">
+      It rises already, but by other microbes: its own yeast comes after day 5. Do not bake with it,
+      and do not throw it out when it falls silent.
+    </Notice>
+  ) : null;
+}
+
+function Leave({ run }: { readonly run: JarRun }) {
+  const end = useEnding(run);
+  if (run.run.verdict !== 'going') return null;
+  return (
+    <Press kind="bare" onPress={() => end('left')}>
+      Leave the programme
+    </Press>
+  );
+}

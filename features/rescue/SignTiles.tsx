@@ -1,0 +1,58 @@
+import { Pressable, View } from 'react-native';
+
+import { type JarSign, RADIUS, RIM, SignDrawing, Words, useLook } from '@kit';
+
+/** Drawn examples to choose from: one, or several. */
+export function SignTiles<T extends JarSign>({
+  label,
+  several,
+  options,
+  chosen,
+  onChoose,
+}: {
+  readonly label: string;
+  readonly several?: boolean;
+  readonly options: readonly { readonly is: T; readonly text: string }[];
+  readonly chosen: readonly T[];
+  readonly onChoose: (is: T) => void;
+}) {
+  const look = useLook();
+  return (
+    <View
+      role={several ? 'group' : 'radiogroup'}
+      aria-label={label}
+      style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
+    >
+      {options.map(({ is, text }) => {
+        const on = chosen.includes(is);
+        return (
+          <Pressable
+            key={is}
+            role={several ? 'checkbox' : 'radio'}
+            aria-checked={on}
+            aria-label={text}
+            onPress={() => onChoose(is)}
+            style={({ pressed }) => ({
+              width: '31%',
+              maxWidth: 140,
+              alignItems: 'center',
+              gap: 6,
+              paddingVertical: 10,
+              paddingHorizontal: 4,
+              borderRadius: RADIUS,
+              borderWidth: on ? 3 : RIM,
+              borderColor: on ? look.rim : look.seam,
+              backgroundColor: on ? look.mist : look.enamel,
+              opacity: pressed ? 0.75 : 1,
+            })}
+          >
+            <SignDrawing sign={is} width={78} />
+            <Words size="small" strong={on} center>
+              {text}
+            </Words>
+          </Pressable>
+        );
+      })}
+    </View>
+  );
+}

@@ -1,0 +1,194 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { type BackupForm, type ProgrammeId } from '@core/journal';
+import { type Backup, DAYS_FOR_ONE_FEED, FROM_NOTHING, aliveShare } from '@core/rescue';
+import { Page, Panel, Press, Words, useLook } from '@kit';
+import {
+  beginProgramme,
+  selectBackups,
+  selectNow,
+  selectRuns,
+  selectStandings,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
+
+import { BACKUP_WORDS, PROGRAMME_WORDS, useKitchenWords } from '../words';
+import { BeginSheet } from './BeginSheet';
+import { PROGRAMME_TEXTS } from './programmeWords';
+import { useJarName } from './useJarName';
+
+/** What comes from outside the kitchen, and how it is woken. */
+const FROM_ELSEWHERE: readonly { readonly programme: ProgrammeId; readonly text: string }[] = [
+  { programme: 'byPost', text: 'A live sample, from a friend or by post' },
+  { programme: 'flakesInStages', text: 'Dried flakes' },
+  { programme: 'stiffBall', text: 'A stiff ball' },
+  { programme: 'frozen', text: 'A frozen portion' },
+];
+
+/** The programme that wakes a backup. */
+export const WAKES: Readonly<Record<BackupForm, ProgrammeId>> = {
+  flakes: 'flakesInStages',
+  frozen: 'frozen',
+  stiffBall: 'stiffBall',
+  twin: 'afterFridge',
+};
+
+interface Chosen {
+  readonly programme: ProgrammeId;
+  readonly backup: Backup | null;
+}
+
+/** Waking a backup, settling in what somebody gave, or beginning from flour and water. */
+export function StartScreen() {
+  const words = useKitchenWords();
+  const backups = useAppSelector(selectBackups);
+  const now = useAppSelector(selectNow);
+  const nameOf = useJarName();
+  const [chosen, setChosen] = useState<Chosen | null>(null);
+  return (
+    <Page narrow>
+      <Words size="heading" level={1}>
+        Wake or begin
+      </Words>
+      <Panel label="From a backup">
+        <Words size="title" level={2}>
+          From a backup
+        </Words>
+        {backups.length === 0 && (
+          <Words tone="quiet">
+            There is none on the shelf. A backup is made from any jar, in the larder.
+          </Words>
+        )}
+        {backups.map((backup) => (
+          <Row
+            key={backup.id}
+            title={`${nameOf(backup.jar)}, ${BACKUP_WORDS[backup.form]}`}
+            text={`${words.grams(backup.gramsLeft)} of ${words.date(backup.madeAt)}, about ${Math.round(100 * aliveShare(backup, now))} % alive`}
+            press="Wake it"
+            label={`Wake ${nameOf(backup.jar)}, ${BACKUP_WORDS[backup.form]}`}
+            onPress={() => setChosen({ programme: WAKES[backup.form], backup })}
+          />
+        ))}
+      </Panel>
+      <FromTheFridge />
+      <Panel label="From elsewhere">
+        <Words size="title" level={2}>
+          From elsewhere
+        </Words>
+        {FROM_ELSEWHERE.map(({ programme, text }) => (
+          <Row
+            key={programme}
+            title={text}
+            text={PROGRAMME_TEXTS[programme].begins}
+            press="Begin"
+            label={`Begin: ${text}`}
+            onPress={() => setChosen({ programme, backup: null })}
+          />
+        ))}
+      </Panel>
+      <Panel label="From nothing">
+        <Words size="title" level={2}>
+          From flour and water
+        </Words>
+        <Words>
+          One to three weeks. Expect a lively false rise on day 2 or 3, then silence and odd smells,
+          then its own yeast. Each day says which stage it is.
+        </Words>
+        {FROM_NOTHING.map((programme) => (
+          <Row
+            key={programme}
+            title={PROGRAMME_WORDS[programme].title.replace('A new starter: ', '')}
+            text={PROGRAMME_TEXTS[programme].begins}
+            press="Begin"
+            label={`Begin: ${PROGRAMME_WORDS[programme].title}`}
+            onPress={() => setChosen({ programme, backup: null })}
+          />
+        ))}
+      </Panel>
+      {chosen && <BeginSheet {...chosen} onClose={() => setChosen(null)} />}
+    </Page>
+  );
+}
+
+/** Jars that stand in the cold: one feed after a short rest, a programme after a long one. */
+function FromTheFridge() {
+  const words = useKitchenWords();
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const runs = useAppSelector(selectRuns);
+  const resting = useAppSelector(selectStandings).filter(
+    ({ jar, place }) => place?.kind === 'fridge' && !runs.some((run) => run.jar.id === jar.id),
+  );
+  if (resting.length === 0) return null;
+  return (
+    <Panel label="Out of the fridge">
+      <Words size="title" level={2}>
+        Out of the fridge
+      </Words>
+      {resting.map(({ jar, hours }) => {
+        const short = hours < DAYS_FOR_ONE_FEED * 24;
+        return (
+          <Row
+            key={jar.id}
+            title={jar.card.name}
+            text={`Fed ${words.span(hours)} ago. ${
+              short
+                ? 'An hour or two out, then one feed will do.'
+                : 'It takes two or three feeds to be itself again.'
+            }`}
+            press={short ? 'Feed it' : 'Wake it'}
+            label={`${short ? 'Feed' : 'Wake'} ${jar.card.name}`}
+            onPress={() => {
+              if (!short)
+                dispatch(beginProgramme(jar.id, 'afterFridge', `${jar.card.name} is being woken`));
+              router.navigate(short ? `/jar/${jar.id}/feed` : `/jar/${jar.id}/programme`);
+            }}
+          />
+        );
+      })}
+    </Panel>
+  );
+}
+
+function Row({
+  title,
+  text,
+  press,
+  label,
+  onPress,
+}: {
+  readonly title: string;
+  readonly text: string;
+  readonly press: string;
+  readonly label: string;
+  readonly onPress: () => void;
+}) {
+  const look = useLook();
+  return (
+    <View
+      style={{
+        flexDirection: 'row',
+        alignItems: 'center',
+        gap: 12,
+        borderTopWidth: 1,
+        borderTopColor: look.seam,
+        paddingTop: 10,
+      }}
+    >
+      <View style={{ flex: 1 }}>
+        <Words strong level={3}>
+          {title.charAt(0).toUpperCase() + title.slice(1)}
+        </Words>
+        <Words size="small" tone="quiet">
+          {text}
+        </Words>
+      </View>
+      <Press onPress={onPress} label={label}>
+        {press}
+      </Press>
+    </View>
+  );
+}

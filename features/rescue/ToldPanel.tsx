@@ -1,0 +1,65 @@
+import { View } from 'react-native';
+
+import { QUESTIONS, type QuestionId, type Signs } from '@core/rescue';
+import { Press, Words, useLook } from '@kit';
+
+import { QUESTION_WORDS, answerWords } from './questionWords';
+
+/** What is known so far: told just now, or from the log. Each can be told otherwise. */
+export function ToldPanel({
+  told,
+  known,
+  onAskAgain,
+}: {
+  readonly told: Signs;
+  readonly known: Signs;
+  readonly onAskAgain: (question: QuestionId) => void;
+}) {
+  const look = useLook();
+  const signs = { ...known, ...told };
+  const facts = QUESTIONS.filter((question) => signs[question] !== undefined);
+  if (facts.length === 0) return null;
+  return (
+    <View role="region" aria-label="What is known" style={{ gap: 0 }}>
+      <Words size="small" tone="quiet">
+        What is known
+      </Words>
+      {facts.map((question) => (
+        <View
+          key={question}
+          style={{
+            flexDirection: 'row',
+            alignItems: 'center',
+            gap: 8,
+            borderTopWidth: 1,
+            borderTopColor: look.seam,
+          }}
+        >
+          <Words style={{ flex: 1 }}>
+            {`${QUESTION_WORDS[question].short}: ${saidOf(question, signs)}`}
+            {told[question] === undefined && (
+              <Words size="small" tone="quiet">
+                {'  from the log'}
+              </Words>
+            )}
+          </Words>
+          <Press
+            kind="bare"
+            label={`Change ${QUESTION_WORDS[question].short}`}
+            onPress={() => onAskAgain(question)}
+          >
+            Change
+          </Press>
+        </View>
+      ))}
+    </View>
+  );
+}
+
+/** An answer, or several, in words. */
+export const saidOf = (question: QuestionId, signs: Signs): string => {
+  const said = signs[question];
+  return (Array.isArray(said) ? (said as readonly string[]) : [String(said)])
+    .map((one) => answerWords(question, one))
+    .join(', ');
+};

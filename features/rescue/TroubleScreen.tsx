@@ -1,0 +1,94 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+
+import { type Standing } from '@core/journal';
+import { type QuestionId, type Signs, judge, knownSigns, nextQuestion } from '@core/rescue';
+import { Choice, Page, Press, Words, useWide, TwoPanes } from '@kit';
+import {
+  selectJarEvents,
+  selectStandings,
+  signsForgotten,
+  signsTold,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
+
+import { QuestionPanel } from './QuestionPanel';
+import { ToldPanel } from './ToldPanel';
+import { VerdictPanel } from './VerdictPanel';
+
+/** What do you see? A few questions, then what is the matter and what to do. */
+export function TroubleScreen({ jar }: { readonly jar?: string | undefined }) {
+  const router = useRouter();
+  const standings = useAppSelector(selectStandings);
+  const standing = standings.find((s) => s.jar.id === jar);
+  return (
+    <Page narrow={standing === undefined && standings.length > 0 && jar === undefined}>
+      <Words size="heading" level={1}>
+        Something is wrong
+      </Words>
+      {standings.length > 0 && (
+        <Choice
+          label="Which jar?"
+          options={[
+            ...standings.map(({ jar: { id, card } }) => ({ is: id, text: card.name })),
+            { is: '', text: 'another' },
+          ]}
+          chosen={standing?.jar.id ?? (jar === undefined ? null : '')}
+          onChoose={(is) => router.setParams({ jar: is })}
+        />
+      )}
+      {(jar !== undefined || standings.length === 0) && (
+        <Asking key={standing?.jar.id ?? ''} standing={standing ?? null} />
+      )}
+    </Page>
+  );
+}
+
+function Asking({ standing }: { readonly standing: Standing | null }) {
+  const wide = useWide();
+  const dispatch = useAppDispatch();
+  const jar = standing?.jar.id ?? '';
+  const events = useAppSelector((state) => selectJarEvents(state, jar));
+  const told = useAppSelector((state) => state.trouble[jar]) ?? NOTHING;
+  const [again, setAgain] = useState<QuestionId | null>(null);
+  const known = standing ? knownSigns(standing, events) : NOTHING;
+  const signs: Signs = { ...known, ...told };
+  const question = again ?? nextQuestion(signs);
+  const tell = (more: Signs) => {
+    setAgain(null);
+    dispatch(signsTold({ jar, signs: { ...told, ...more } }));
+  };
+  const main =
+    question === null ? (
+      <VerdictPanel verdict={judge(signs)} signs={signs} standing={standing} />
+    ) : (
+      <QuestionPanel key={question} question={question} signs={signs} onTold={tell} />
+    );
+  const beside = (
+    <>
+      <ToldPanel told={told} known={known} onAskAgain={setAgain} />
+      {Object.keys(told).length > 0 && (
+        <Press
+          kind="bare"
+          onPress={() => {
+            setAgain(null);
+            dispatch(signsForgotten(jar));
+          }}
+        >
+          Begin again
+        </Press>
+      )}
+    </>
+  );
+  return wide ? (
+    <TwoPanes left={main} right={beside} leftShare={0.6} />
+  ) : (
+    <>
+      {main}
+      {beside}
+    </>
+  );
+}
+
+const NOTHING: Signs = {};

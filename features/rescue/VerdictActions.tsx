@@ -1,0 +1,208 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+
+import { type Looked, type ProgrammeId, type Smell, type Standing } from '@core/journal';
+import { type Signs, type Verdict, type VerdictKind, shows } from '@core/rescue';
+import { Press, Words } from '@kit';
+import {
+  beginProgramme,
+  fillBench,
+  logEntries,
+  selectBackups,
+  selectNow,
+  selectRuns,
+  signsForgotten,
+  throwOut,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
+
+import { MoveSheet } from '../jar/MoveSheet';
+import { PROGRAMME_WORDS, useKitchenWords } from '../words';
+import { ForetoldWords } from './ForetoldWords';
+import { saidOf } from './ToldPanel';
+
+/** Verdicts that a usual feed answers. */
+const FED: ReadonlySet<VerdictKind> = new Set(['hungry', 'wrongProportion', 'cannotTell', 'fine']);
+/** A feed that shows within the day what a starter can do: one part to two. */
+const TELLING_PARTS = 2;
+
+/** What can be done about a verdict, from here. */
+export function VerdictActions({
+  verdict,
+  signs,
+  standing,
+}: {
+  readonly verdict: Verdict;
+  readonly signs: Signs;
+  readonly standing: Standing | null;
+}) {
+  const router = useRouter();
+  if (!standing)
+    return (
+      <View style={{ gap: 8 }}>
+        {verdict.kind === 'contaminated' || verdict.kind === 'killed' ? (
+          <Press href="/start" onPress={() => router.navigate('/start')}>
+            Begin from a backup, or anew
+          </Press>
+        ) : (
+          <>
+            <Words size="small" tone="quiet">
+              Put it on the shelf, and its feeds are planned, foretold and written down.
+            </Words>
+            <Press href="/add" onPress={() => router.navigate('/add')}>
+              Add this starter
+            </Press>
+          </>
+        )}
+      </View>
+    );
+  return verdict.kind === 'contaminated' || verdict.kind === 'killed' ? (
+    <ThrowOut signs={signs} standing={standing} />
+  ) : (
+    <Help verdict={verdict} signs={signs} standing={standing} />
+  );
+}
+
+function ThrowOut({ signs, standing }: { readonly signs: Signs; readonly standing: Standing }) {
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const backups = useAppSelector(selectBackups);
+  const { id, card } = standing.jar;
+  const out = () => {
+    dispatch(
+      throwOut(
+        id,
+        `Thrown out. Surface: ${signs.surface === undefined ? 'not seen' : saidOf('surface', signs)}.`,
+        `${card.name} is off the shelf`,
+      ),
+    );
+    dispatch(signsForgotten(id));
+    router.navigate('/start');
+  };
+  const own = backups.filter(({ jar }) => jar === id).length;
+  return (
+    <View style={{ gap: 8 }}>
+      <Press kind="danger" onPress={out}>
+        It is thrown out
+      </Press>
+      <Press href="/start" onPress={() => router.navigate('/start')}>
+        {own > 0
+          ? `Begin from ${own === 1 ? 'its backup' : `one of its ${own} backups`}`
+          : 'Begin from a backup, or anew'}
+      </Press>
+    </View>
+  );
+}
+
+function Help({
+  verdict,
+  signs,
+  standing,
+}: {
+  readonly verdict: Verdict;
+  readonly signs: Signs;
+  readonly standing: Standing;
+}) {
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const words = useKitchenWords();
+  const now = useAppSelector(selectNow);
+  const [moving, setMoving] = useState(false);
+  const { jar } = standing;
+  const run = useAppSelector(selectRuns).find((one) => one.jar.id === jar.id);
+  const programmePath = `/jar/${jar.id}/programme` as const;
+  const begin = (programme: ProgrammeId) => {
+    dispatch(
+      beginProgramme(jar.id, programme, `${PROGRAMME_WORDS[programme].title}: ${jar.card.name}`),
+    );
+    dispatch(signsForgotten(jar.id));
+    router.navigate(programmePath);
+  };
+  const bench = () => {
+    const parts = verdict.kind === 'hungry' || verdict.kind === 'fine' ? null : TELLING_PARTS;
+    if (parts !== null) {
+      const keepG = Math.min(jar.card.keepG, Math.floor(jar.massG));
+      dispatch(fillBench(jar.id, { keepG, flourG: keepG * parts, waterG: keepG * parts }, null));
+    }
+    router.navigate(`/jar/${jar.id}/feed`);
+  };
+  const logSeen = () => {
+    const seen = seenAs(signs);
+    dispatch(
+      logEntries(
+        [{ kind: 'looked', jar: jar.id, at: new Date(now).toISOString(), ...seen }],
+        `What was seen of ${jar.card.name} is logged`,
+      ),
+    );
+  };
+  const { programme } = verdict;
+  return (
+    <View style={{ gap: 8 }}>
+      {(programme !== null || verdict.kind === 'hungry') && (
+        <ForetoldWords jar={jar} programme={programme ?? 'afterFridge'} />
+      )}
+      {run ? (
+        <Press kind="main" href={programmePath} onPress={() => router.navigate(programmePath)}>
+          {`On with its programme, day ${run.run.day}`}
+        </Press>
+      ) : (
+        programme !== null && (
+          <Press kind="main" onPress={() => begin(programme)}>
+            {programme === 'halfOut' ? 'Begin: half out, then feed' : 'Begin the programme'}
+          </Press>
+        )
+      )}
+      {verdict.kind === 'tooYoung' && !run && (
+        <Press href="/start" onPress={() => router.navigate('/start')}>
+          Programmes for a new starter
+        </Press>
+      )}
+      {verdict.kind === 'tooCold' && (
+        <Press kind="main" onPress={() => setMoving(true)}>
+          Move it
+        </Press>
+      )}
+      {FED.has(verdict.kind) && !run && (
+        <Press kind={programme === null ? 'main' : 'plain'} onPress={bench}>
+          To the bench
+        </Press>
+      )}
+      {verdict.kind === 'hungry' && programme === null && !run && (
+        <Press kind="bare" onPress={() => begin('neglected')}>
+          It was long neglected: bring it back
+        </Press>
+      )}
+      <Press kind="bare" onPress={logSeen}>
+        Log what was seen
+      </Press>
+      {verdict.kind === 'waiting' && (
+        <Words size="small" tone="quiet">
+          {`Its forecast: ${standing.outlook.forecast.peaksAtH === null ? 'no peak in the days looked at' : `a peak about ${words.about(jar.since + standing.outlook.forecast.peaksAtH * 3_600_000)}`}.`}
+        </Words>
+      )}
+      {moving && <MoveSheet standing={standing} onClose={() => setMoving(false)} />}
+    </View>
+  );
+}
+
+const SMELL_OF: Readonly<Record<string, Smell>> = {
+  fresh: 'yoghurt',
+  sharp: 'vinegar',
+  solvent: 'solvent',
+  rot: 'cheese',
+};
+
+/** Signs as a look that the journal can keep. */
+function seenAs(signs: Signs): Pick<Looked, 'smell' | 'liquid' | 'note'> {
+  const smell = SMELL_OF[signs.smell ?? ''];
+  const { liquid } = signs;
+  return {
+    ...(smell ? { smell } : {}),
+    ...(shows(signs, 'liquid') && liquid && liquid !== 'unknown' && liquid !== 'coloured'
+      ? { liquid }
+      : {}),
+    ...(signs.surface === undefined ? {} : { note: `surface: ${saidOf('surface', signs)}` }),
+  };
+}

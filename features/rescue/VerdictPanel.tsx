@@ -1,0 +1,117 @@
+import { View } from 'react-native';
+
+import { type Standing } from '@core/journal';
+import { type Signs, type Verdict, shows, turnsOf } from '@core/rescue';
+import { Panel, UmbrellaMark, Words } from '@kit';
+
+import { HoochPanel } from './HoochPanel';
+import { QUESTION_WORDS, answerWords } from './questionWords';
+import { saidOf } from './ToldPanel';
+import { CERTAINTY_WORDS, VERDICT_WORDS } from './verdictWords';
+import { VerdictActions } from './VerdictActions';
+
+/** Turns shown: the verdicts that one other answer would bring. */
+const SHOWN_TURNS = 4;
+
+/** What is the matter, how sure that is and why, what to do, and what would change it. */
+export function VerdictPanel({
+  verdict,
+  signs,
+  standing,
+}: {
+  readonly verdict: Verdict;
+  readonly signs: Signs;
+  readonly standing: Standing | null;
+}) {
+  const said = VERDICT_WORDS[verdict.kind];
+  const out = verdict.kind === 'contaminated';
+  const bin = out || verdict.kind === 'killed';
+  const liquid =
+    shows(signs, 'liquid') &&
+    signs.liquid !== undefined &&
+    signs.liquid !== 'unknown' &&
+    signs.liquid !== 'coloured';
+  return (
+    <>
+      <Panel label="Verdict" tone={bin ? 'beet' : 'rim'}>
+        <View style={{ flexDirection: 'row', gap: 14, alignItems: 'center' }}>
+          <UmbrellaMark umbrella={said.umbrella} size={52} />
+          <View style={{ flex: 1, gap: 2 }}>
+            <Words size="heading" level={2} tone={bin ? 'beet' : 'ink'}>
+              {said.title}
+            </Words>
+            <Words size="small" tone="quiet">
+              {out && verdict.certainty === 'guess'
+                ? 'perhaps only yeast, but nobody can tell by eye: to be safe'
+                : CERTAINTY_WORDS[verdict.certainty]}
+            </Words>
+          </View>
+        </View>
+        <Words>{said.means}</Words>
+        {said.does.map((step, i) => (
+          <View key={step} style={{ flexDirection: 'row', gap: 10 }}>
+            <Words size="title" tone="rim" style={{ width: 18 }}>
+              {i + 1}
+            </Words>
+            <Words style={{ flex: 1 }}>{step}</Words>
+          </View>
+        ))}
+        {out && (
+          <Words size="small" tone="quiet">
+            Some keepers cut a clean core out of a mouldy stiff dough. It is an old practice; it is
+            not planned here, because threads and poisons are not where they show.
+          </Words>
+        )}
+        {verdict.also.length > 0 && (
+          <Words>
+            {`Beside that: ${verdict.also.map((kind) => VERDICT_WORDS[kind].short).join(', ')}. The first comes first.`}
+          </Words>
+        )}
+        <VerdictActions verdict={verdict} signs={signs} standing={standing} />
+      </Panel>
+      {liquid && !bin && standing && <HoochPanel standing={standing} signs={signs} />}
+      <Why verdict={verdict} signs={signs} />
+      <Words size="small" tone="quiet">
+        {bin
+          ? 'Who has a weak immune system, or cooks for somebody who has, asks a clinician when in doubt. Who sells from home follows the local food code.'
+          : 'Do not taste raw starter. Cover a feeding jar loosely: gas under a tight lid breaks glass. It holds gluten and travels on hands and spoons.'}
+      </Words>
+    </>
+  );
+}
+
+/** The readings a verdict rests on, answers that clash, and the answers that would bring another verdict. */
+function Why({ verdict, signs }: { readonly verdict: Verdict; readonly signs: Signs }) {
+  const turns = turnsOf(signs).slice(0, SHOWN_TURNS);
+  return (
+    <Panel label="Why">
+      <Words strong level={3}>
+        Why
+      </Words>
+      <Words>
+        {verdict.because.length === 0
+          ? 'No answer spoke for any trouble.'
+          : `${verdict.because
+              .map((question) => `${QUESTION_WORDS[question].short}: ${saidOf(question, signs)}`)
+              .join('; ')}.`}
+      </Words>
+      {verdict.contradictions.map(([a, b]) => (
+        <Words key={`${a} ${b}`} tone="crust">
+          {`${QUESTION_WORDS[a].short} (${saidOf(a, signs)}) and ${QUESTION_WORDS[b].short} (${saidOf(b, signs)}) do not go together. Look again; until then this is a guess.`}
+        </Words>
+      ))}
+      {turns.length > 0 && (
+        <>
+          <Words strong level={3}>
+            What would change it
+          </Words>
+          {turns.map(({ question, answer, kind }) => (
+            <Words key={kind}>
+              {`${QUESTION_WORDS[question].short}: ${answerWords(question, answer)}. Then: ${VERDICT_WORDS[kind].short}.`}
+            </Words>
+          ))}
+        </>
+      )}
+    </Panel>
+  );
+}

@@ -1,0 +1,200 @@
+import { screen, within } from '@testing-library/react';
+
+import { selectJarEvents, selectRuns } from '@state';
+
+import { kitchenStore, show, touch, type, went } from '../../tests/kitchen';
+import { ProgrammeScreen } from './ProgrammeScreen';
+import { StartScreen } from './StartScreen';
+import { TroubleScreen } from './TroubleScreen';
+
+jest.mock('expo-router', () => ({
+  useRouter: () => jest.requireActual('../../tests/kitchen').mockRouter,
+}));
+
+const press = (name: string | RegExp) => touch('button', name);
+const check = (name: string) => touch('checkbox', name);
+
+describe('something is wrong', () => {
+  it('asks for the surface first, and does not ask what the log knows', () => {
+    show(<TroubleScreen jar="skua" />);
+    expect(screen.getByRole('heading', { name: 'What do you see on it?' })).toBeVisible();
+    expect(screen.getByRole('button', { name: 'Go on' })).toBeDisabled();
+    expect(screen.getByText(/^smell: nail varnish/)).toBeVisible();
+    check('nothing odd');
+    press('Go on');
+    expect(
+      screen.getByRole('heading', { name: 'Neglected, and worth bringing back' }),
+    ).toBeVisible();
+    expect(screen.queryByText('What does it smell of?')).toBeNull();
+  });
+
+  it('lets nothing odd and something odd exclude each other', () => {
+    show(<TroubleScreen jar="skua" />);
+    check('nothing odd');
+    check('fuzz');
+    expect(screen.getByRole('checkbox', { name: 'nothing odd' })).not.toBeChecked();
+    check('nothing odd');
+    expect(screen.getByRole('checkbox', { name: 'fuzz' })).not.toBeChecked();
+  });
+
+  it('throws out what moulds, takes it off the shelf, and leads to a beginning', () => {
+    const store = show(<TroubleScreen jar="dunlin" />);
+    check('coloured spots');
+    press('Go on');
+    expect(screen.getByRole('heading', { name: 'Throw it all out' })).toBeVisible();
+    expect(screen.queryByRole('button', { name: 'To the bench' })).toBeNull();
+    press('It is thrown out');
+    expect(went).toEqual(['/start']);
+    const events = selectJarEvents(store.getState(), 'dunlin');
+    expect(events.slice(-2)).toMatchObject([
+      { kind: 'discarded', to: 'bin' },
+      { kind: 'described', card: { archived: true } },
+    ]);
+    expect(store.getState().trouble.dunlin).toBeUndefined();
+  });
+
+  it('says for a flat film that it is to be safe', () => {
+    show(<TroubleScreen jar="grebe" />);
+    check('a flat white film');
+    press('Go on');
+    expect(screen.getByText(/nobody can tell by eye/)).toBeVisible();
+  });
+
+  it('keeps a verdict open to another answer', () => {
+    show(<TroubleScreen jar="skua" />);
+    check('nothing odd');
+    press('Go on');
+    press('Change unfed');
+    press('some days');
+    expect(screen.getByRole('heading', { name: 'It is hungry' })).toBeVisible();
+    press('Begin again');
+    expect(screen.getByRole('heading', { name: 'What do you see on it?' })).toBeVisible();
+  });
+
+  it('helps with a jar that has no journal, down to what nobody can tell', () => {
+    show(<TroubleScreen />, kitchenStore([]));
+    for (let i = 0; i < 12 && screen.queryByRole('button', { name: 'I cannot tell' }); i++)
+      press('I cannot tell');
+    expect(screen.getByRole('heading', { name: 'The signs do not say' })).toBeVisible();
+    expect(screen.getByText('No answer spoke for any trouble.')).toBeVisible();
+    touch('link', 'Add this starter');
+    expect(went).toEqual(['/add']);
+  });
+
+  it('begins a programme from its verdict', () => {
+    const store = show(<TroubleScreen jar="skua" />);
+    check('nothing odd');
+    press('Go on');
+    expect(screen.getByText(/^The model expects \d feeds? in the place called Oven/)).toBeVisible();
+    press('Begin the programme');
+    expect(went).toEqual(['/jar/skua/programme']);
+    expect(selectRuns(store.getState())).toMatchObject([{ jar: { id: 'skua' }, run: { day: 1 } }]);
+  });
+
+  it('logs what was seen as a look', () => {
+    const store = show(<TroubleScreen jar="skua" />);
+    check('a dry or grey skin');
+    press('Go on');
+    press('Log what was seen');
+    expect(selectJarEvents(store.getState(), 'skua').at(-1)).toMatchObject({
+      kind: 'looked',
+      smell: 'solvent',
+      note: 'surface: a dry or grey skin',
+    });
+  });
+});
+
+describe('a programme', () => {
+  it('that no jar is in says where one begins', () => {
+    show(<ProgrammeScreen id="grebe" />);
+    expect(screen.getByText('Grebe is in no programme.')).toBeVisible();
+    touch('link', 'To the jar');
+    expect(went).toEqual(['/jar/grebe']);
+  });
+
+  it('of a jar that is not there says so', () => {
+    show(<ProgrammeScreen id="nobody" />);
+    expect(screen.getByText(/no such jar/i)).toBeVisible();
+  });
+
+  it('gives its feed in grams and by spoon, and fills the bench with it', () => {
+    const store = kitchenStore();
+    const { beginProgramme } = jest.requireActual('@state');
+    store.dispatch(beginProgramme('skua', 'neglected', 'begun'));
+    show(<ProgrammeScreen id="skua" />, store);
+    const next = within(screen.getByRole('region', { name: 'Next feed' }));
+    expect(next.getByText(/^By spoon: 2 tsp of it, 3 tbsp water/)).toBeVisible();
+    press('To the bench');
+    expect(went).toEqual(['/jar/skua/feed']);
+    expect(store.getState().bench.skua).toMatchObject({ keepG: 10, parts: 4.5, place: 'oven' });
+  });
+
+  it('shows its gates by name, and can be left', () => {
+    const store = kitchenStore();
+    const { beginProgramme } = jest.requireActual('@state');
+    store.dispatch(beginProgramme('skua', 'neglected', 'begun'));
+    show(<ProgrammeScreen id="skua" />, store);
+    expect(screen.getByRole('img', { name: /^Doubled within .*: 0 of 2$/ })).toBeVisible();
+    press('Leave the programme');
+    expect(screen.getByText('Skua is in no programme.')).toBeVisible();
+  });
+});
+
+describe('waking and beginning', () => {
+  it('feeds a jar once after a short rest in the fridge, and wakes it in stages after a long one', () => {
+    const store = show(<StartScreen />);
+    press('Feed Dunlin');
+    expect(went).toEqual(['/jar/dunlin/feed']);
+    press('Wake Skua');
+    expect(went[1]).toBe('/jar/skua/programme');
+    expect(selectRuns(store.getState())[0]!.run.programme.id).toBe('afterFridge');
+    expect(screen.queryByRole('button', { name: 'Wake Skua' })).toBeNull();
+  });
+
+  it('names what lies on the shelf with the share that should live', () => {
+    show(<StartScreen />);
+    expect(screen.getByText(/^38 g of 7 May, about 27 % alive$/)).toBeVisible();
+  });
+
+  it('refuses a name that stands on the shelf and more than there is, and keeps both', () => {
+    show(<StartScreen />);
+    press('Wake Grebe, dried flakes');
+    const name = screen.getByLabelText('Its name');
+    expect(name).toHaveValue('Grebe 2');
+    type('Its name', 'dunlin');
+    type('Grams of flakes', '77');
+    press('They soak now');
+    expect(screen.getByText('There is a jar of that name already.')).toBeVisible();
+    expect(screen.getByText('Only 38 g are left of it.')).toBeVisible();
+    expect(name).toHaveValue('dunlin');
+  });
+
+  it('soaks flakes of the other school, with fewer cells the older they are', () => {
+    const store = show(<StartScreen />);
+    press('Wake Grebe, dried flakes');
+    touch('radio', '1 : 2 : 2 at once');
+    press('They soak now');
+    const events = selectJarEvents(store.getState(), 'grebe-2');
+    expect(events).toMatchObject([
+      { kind: 'started', condition: 'dried', massG: 30, hydrationPct: 200 },
+      { kind: 'programmeBegun', programme: 'flakesAtOnce' },
+    ]);
+    expect((events[0] as { alive: number }).alive).toBeCloseTo(0.27, 1);
+    expect(went).toEqual(['/jar/grebe-2/programme']);
+  });
+
+  it('begins from flour and water in an empty kitchen', () => {
+    const places = kitchenStore()
+      .getState()
+      .kitchen.events.filter((e) => e.kind === 'arranged');
+    const store = show(<StartScreen />, kitchenStore(places));
+    expect(screen.getByText(/^There is none on the shelf/)).toBeVisible();
+    press('Begin: A new starter: tiny, without discard');
+    type('Its name', 'Turnstone');
+    press('It is mixed');
+    expect(selectJarEvents(store.getState(), 'turnstone')[0]).toMatchObject({
+      condition: 'new',
+      massG: 8,
+    });
+  });
+});

@@ -1,0 +1,79 @@
+import { useMemo } from 'react';
+
+import { type Jar, type JarEvent, type ProgrammeId, nextFlour, withEvent } from '@core/journal';
+import { DAY, HOUR } from '@core/measure';
+import { handsFrom } from '@core/plan';
+import { type Foretold, PROGRAMME, bestPlace, foretell } from '@core/rescue';
+import {
+  airWhere,
+  selectJarEvents,
+  selectKitchenContext,
+  selectNow,
+  selectPlaces,
+  selectTime,
+  useAppSelector,
+  useContextOf,
+  weekPattern,
+} from '@state';
+
+/** When somebody is there, from now to the end of the longest programme. */
+export function useHandsAhead() {
+  const now = useAppSelector(selectNow);
+  const time = useAppSelector(selectTime);
+  const hands = useAppSelector((state) => state.plan.hands);
+  const trips = useAppSelector((state) => state.plan.trips);
+  const hour = Math.floor(now / HOUR) * HOUR;
+  return useMemo(
+    () => handsFrom(weekPattern(hands), trips, hour, hour + 28 * DAY, time),
+    [hands, trips, hour, time],
+  );
+}
+
+/**
+ * How the model expects a programme to go: one that is under way, or one that would begin now. Null without a programme.
+ */
+export function useForetold(
+  jar: Jar,
+  programme: ProgrammeId | null,
+  begunAt: string | null,
+): Foretold | null {
+  const now = useAppSelector(selectNow);
+  const events = useAppSelector((state) => selectJarEvents(state, jar.id));
+  const kitchen = useAppSelector(selectKitchenContext);
+  const context = useContextOf(jar.id);
+  const hands = useHandsAhead();
+  const places = useAppSelector(selectPlaces);
+  // It is played through in minutes that do not matter: a new one for every tick would only cost time.
+  const minute = Math.floor(now / (10 * 60_000)) * 10 * 60_000;
+  return useMemo(() => {
+    if (programme === null) return null;
+    const at = begunAt ?? new Date(minute).toISOString();
+    const place = bestPlace(PROGRAMME[programme], places, standsIn(jar));
+    // From its next feed on it stands where it should.
+    const moved: JarEvent | null =
+      place && place.id !== standsIn(jar)
+        ? {
+            kind: 'moved',
+            id: 'to be moved',
+            jar: jar.id,
+            at: new Date(minute).toISOString(),
+            place: place.id,
+          }
+        : null;
+    const there = moved ? withEvent(jar, moved, context)! : jar;
+    return foretell({ programme, at }, there, begunAt === null ? [] : events, context, minute, {
+      flour: nextFlour(jar),
+      hands,
+      celsiusAt: airWhere(moved ? [...events, moved] : events, kitchen),
+    });
+  }, [programme, begunAt, jar, events, context, kitchen, hands, minute, places]);
+}
+
+const standsIn = ({ stays }: Jar) => stays[stays.length - 1]!.place;
+
+/** Where a programme's jar should stand. */
+export function useBestPlace(jar: Jar, programme: ProgrammeId) {
+  const places = useAppSelector(selectPlaces);
+  const place = bestPlace(PROGRAMME[programme], places, standsIn(jar));
+  return place && { place, elsewhere: place.id !== standsIn(jar) };
+}

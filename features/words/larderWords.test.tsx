@@ -1,0 +1,143 @@
+import { type Lot } from '@core/larder';
+import { PROGRAMMES } from '@core/journal';
+import { DAY } from '@core/measure';
+import { PROGRAMME, QUESTIONS, SIGNS_OF, VERDICTS } from '@core/rescue';
+import { usualSettings } from '@state';
+
+import { foretoldText } from '../rescue/foretoldText';
+import { PROGRAMME_TEXTS, expectOn } from '../rescue/programmeWords';
+import { QUESTION_WORDS, answerWords } from '../rescue/questionWords';
+import { VERDICT_WORDS, hoochWords } from '../rescue/verdictWords';
+import { kitchenWords } from './kitchenWords';
+import { tubWords } from './larderWords';
+import { lotWords } from './lotWords';
+
+const NOW = Date.parse('2026-03-13T18:20:00Z');
+const words = kitchenWords(usualSettings('en-GB'), 'Europe/Lisbon', NOW);
+
+describe('a tub in words', () => {
+  const tub = {
+    id: 't',
+    name: 'Half',
+    flour: { white: 1 },
+    grams: 800,
+    lowG: 200,
+    pricePerKg: null,
+    useBy: null,
+  };
+  const use = { gramsPerWeek: 400, costPerWeek: null, priced: 0 };
+
+  it('says how long it lasts, when it runs low, and when it is empty', () => {
+    expect(tubWords(tub, use, NOW, words)).toBe('800 g, for about 14 days');
+    expect(tubWords({ ...tub, grams: 150 }, use, NOW, words)).toMatch(/^150 g, running low/);
+    expect(tubWords({ ...tub, grams: 0 }, use, NOW, words)).toBe('empty');
+    expect(tubWords(tub, { ...use, gramsPerWeek: 0 }, NOW, words)).toBe('800 g');
+  });
+
+  it('names its day only when that is near or past', () => {
+    const day = (useBy: string) => tubWords({ ...tub, useBy }, use, NOW, words);
+    expect(day('2026-12-01')).not.toMatch(/use by/);
+    expect(day('2026-03-20')).toMatch(/use by 20 Mar$/);
+    expect(day('2026-02-01')).toMatch(/past its day, 1 Feb$/);
+  });
+});
+
+describe('a lot of discard in words', () => {
+  const lot: Lot = {
+    id: 'l',
+    jar: 'grebe',
+    takenAt: NOW - 3 * DAY,
+    grams: 80,
+    hydrationPct: 100,
+    store: 'fridge',
+    fridgeDays: 3,
+    frozenDays: 0,
+    thawedAt: null,
+    acid: 11,
+    taste: 'tangy',
+    keeping: 'good',
+  };
+  it('is its age and its taste', () => {
+    expect(lotWords(lot, NOW, words)).toBe('3 days in the fridge, tangy');
+    expect(lotWords({ ...lot, fridgeDays: 0.4 }, NOW, words)).toBe(
+      'under a day in the fridge, tangy',
+    );
+    expect(lotWords({ ...lot, fridgeDays: 20, keeping: 'old' }, NOW, words)).toMatch(
+      /past its time$/,
+    );
+    expect(lotWords({ ...lot, store: 'freezer', frozenDays: 12 }, NOW, words)).toBe(
+      'frozen 12 days, tangy',
+    );
+    expect(lotWords({ ...lot, thawedAt: NOW + DAY / 2 }, NOW, words)).toMatch(
+      /thawed tomorrow 06:20/,
+    );
+  });
+});
+
+describe('rescue in words', () => {
+  it('has a word for every answer, and a question for every sign', () => {
+    for (const question of QUESTIONS) {
+      expect(QUESTION_WORDS[question].ask).toMatch(/\?$/);
+      for (const answer of SIGNS_OF[question]) expect(answerWords(question, answer)).not.toBe('');
+    }
+    expect(answerWords('smell', 'unknown')).toBe('cannot tell');
+  });
+
+  it('says what every verdict means and what to do', () => {
+    for (const kind of VERDICTS) {
+      expect(VERDICT_WORDS[kind].does.length).toBeGreaterThan(0);
+      expect(VERDICT_WORDS[kind].means.length).toBeGreaterThan(20);
+    }
+    expect(VERDICT_WORDS.contaminated.umbrella).toBe('crossedOut');
+  });
+
+  it('has something to expect on every day of every programme', () => {
+    for (const id of PROGRAMMES) {
+      expect(PROGRAMME_TEXTS[id].begins.length).toBeGreaterThan(20);
+      for (const day of [1, 2, 5, 30]) expect(expectOn(id, day)).not.toBe('');
+    }
+    expect(expectOn('wholeGrainTaper', 2)).toMatch(/Do not bake with it/);
+    expect(expectOn('tinyBuild', 4)).toMatch(/Silence/);
+  });
+
+  it('gives the reason for pouring off and stirring in, and knows both schools', () => {
+    expect(hoochWords({ do: 'pourOff', because: 'dark', grams: 12 })).toMatch(
+      /^Pour it off: dark liquid .* Both schools exist\.$/,
+    );
+    expect(hoochWords({ do: 'stirIn', because: 'little', grams: 4 })).toMatch(/^Stir it in/);
+  });
+
+  it('says by which part of which day a starter should be lively', () => {
+    const feed = { at: 0, until: 0, keepG: 1, flourG: 1, waterG: 1, doublesH: null, heights: [] };
+    const text = (hours: number, feeds: number, place: string | null = null) =>
+      foretoldText(
+        {
+          present: [],
+          feeds: Array.from({ length: feeds }, () => feed),
+          ends: 'well',
+          at: NOW + hours * 3_600_000,
+        },
+        PROGRAMME.neglected,
+        NOW,
+        place,
+        words,
+      );
+    expect(text(24, 2)).toBe('The model expects 2 feeds, and it lively tomorrow in the evening.');
+    expect(text(14, 1)).toMatch(/one feed, and it lively tomorrow in the morning\.$/);
+    expect(text(44, 3, 'Oven')).toMatch(
+      /3 feeds in the place called Oven, and it lively Sun 15 Mar in the afternoon\.$/,
+    );
+    expect(text(-1, 0)).toBe('The model expects it lively by now.');
+  });
+
+  it('says when nothing is expected, and to keep a backup ready', () => {
+    const said = foretoldText(
+      { present: [], feeds: [], ends: 'useBackup', at: NOW },
+      PROGRAMME.neglected,
+      NOW,
+      null,
+      words,
+    );
+    expect(said).toBe('The model does not expect it back within 7 days. Keep a backup ready.');
+  });
+});

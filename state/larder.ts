@@ -1,0 +1,62 @@
+import { createSelector } from '@reduxjs/toolkit';
+
+import { USUAL_BELIEF, middlePace } from '@core/ferment';
+import { type Destination } from '@core/journal';
+import { DAY } from '@core/measure';
+import { type Lot, lotsOf, originsOf, takeOldest } from '@core/larder';
+
+import { logEntries } from './actions';
+import { readClock } from './clock';
+import { selectEventsByJar, selectKitchenContext, selectLiveEvents, selectNow } from './selectors';
+import { type Dispatch, type RootState } from './store';
+
+/** Frozen discard is not kept for longer. */
+const LOOKED_BACK = 240 * DAY;
+
+/** What the lots were when they left their jars. */
+const selectOrigins = createSelector(
+  [
+    selectEventsByJar,
+    selectKitchenContext,
+    (state: RootState) => state.learnt,
+    (state: RootState) => Math.floor(selectNow(state) / DAY),
+  ],
+  (byJar, context, learnt, today) =>
+    new Map(
+      [...byJar].flatMap(([jar, events]) => {
+        const pace = middlePace(learnt[jar]?.learnt.belief ?? USUAL_BELIEF);
+        return [...originsOf(events, { ...context, pace }, today * DAY - LOOKED_BACK)];
+      }),
+    ),
+);
+
+/** Discard that is here, the oldest first. */
+export const selectLots = createSelector([selectLiveEvents, selectOrigins, selectNow], lotsOf);
+
+/** Takes discard off the ledger, the oldest first. */
+export const takeLots =
+  (
+    lots: readonly Lot[],
+    grams: number,
+    to: Exclude<Destination, 'discardJar' | 'freezer'>,
+    text: string,
+    note?: string,
+  ) =>
+  (dispatch: Dispatch) => {
+    const { from } = takeOldest(lots, grams);
+    if (from.length === 0) return;
+    dispatch(
+      logEntries(
+        [
+          {
+            kind: 'lotsUsed',
+            at: new Date(readClock()).toISOString(),
+            lots: from,
+            to,
+            ...(note ? { note } : {}),
+          },
+        ],
+        text,
+      ),
+    );
+  };
