@@ -2,7 +2,7 @@ import { middlePace } from '@core/ferment';
 import { doubledBefore, homeOf } from '@core/journal';
 import { feedFlour } from '@core/larder';
 import { DAY } from '@core/measure';
-import { type Plan, USUAL_LIMITS, USUAL_WEIGHTS, handsFrom } from '@core/plan';
+import { type Impossible, type Plan, USUAL_LIMITS, USUAL_WEIGHTS, handsFrom } from '@core/plan';
 
 import { type Search, type SentProblem } from '../workers/plan';
 import { weekPattern } from './hands';
@@ -15,6 +15,7 @@ import {
   searchStopped,
   searchWentOn,
 } from './plan';
+import { selectRuns } from './rescue';
 import {
   selectArranged,
   selectBelief,
@@ -34,13 +35,30 @@ const LOOKING = 30 * 60_000;
 /** Wishes come in handfuls, ms. */
 const PAUSE = 400;
 
+/** Jars that are fed as a programme says, and by no plan. */
+const jarsInProgramme = (state: RootState) => new Set(selectRuns(state).map(({ jar }) => jar.id));
+
+function jarsToPlan(state: RootState) {
+  const inProgramme = jarsInProgramme(state);
+  return selectJars(state).filter(({ id }) => !inProgramme.has(id));
+}
+
+/** Bakes that wait for a jar to be well. */
+function waiting(state: RootState): readonly Impossible[] {
+  const inProgramme = jarsInProgramme(state);
+  return state.plan.bakes
+    .filter(({ jar, until }) => inProgramme.has(jar) && until > selectNow(state))
+    .map(({ id }) => ({ wanted: id, because: 'inProgramme', nearest: [] }));
+}
+
 /** The problem that the kitchen and its wishes pose now. */
 function problemOf(state: RootState): SentProblem {
   const now = selectNow(state);
   const { bakes, hands, trips, leftAlone, strongFeeds, flourAtHandG, looked } = state.plan;
   const time = selectTime(state);
   const tubs = selectTubs(state);
-  const wanted = bakes.filter(({ until }) => until > now);
+  const inProgramme = jarsInProgramme(state);
+  const wanted = bakes.filter(({ until, jar }) => until > now && !inProgramme.has(jar));
   const until = Math.max(now + DAYS * DAY, ...wanted.map((bake) => bake.until + AFTER_LAST_BAKE));
   // Who looks at the plan is there, whatever the pattern says; but for a trip, which may be planned from afar.
   const there =
@@ -61,7 +79,7 @@ function problemOf(state: RootState): SentProblem {
       ...(flourAtHandG === null ? {} : { flourAtHandG }),
     },
     weights: USUAL_WEIGHTS,
-    jars: selectJars(state).map((jar) => {
+    jars: jarsToPlan(state).map((jar) => {
       const belief = selectBelief(state, jar.id);
       const events = selectJarEvents(state, jar.id);
       const home = homeOf(events, now);
@@ -134,7 +152,12 @@ export function keepPlanning(
         store.dispatch(searchEnded({ plans: [], impossible: [], mended: null }));
       return;
     }
-    if (selectJars(store.getState()).length === 0) return;
+    if (jarsToPlan(store.getState()).length === 0) {
+      const impossible = waiting(store.getState());
+      if (stale.length + impossible.length > 0)
+        store.dispatch(searchEnded({ plans: [], impossible, mended: null }));
+      return;
+    }
     const earlier = followedPlan(store.getState().plan);
     const wishes = wished(store.getState().plan);
     const sameWishes = wishes.every((wish, i) => wish === wishesBefore[i]);
@@ -174,7 +197,7 @@ export function keepPlanning(
     store.dispatch(
       searchEnded({
         plans,
-        impossible: 'impossible' in outcome ? outcome.impossible : [],
+        impossible: [...('impossible' in outcome ? outcome.impossible : []), ...waiting(state)],
         mended,
       }),
     );

@@ -1,7 +1,8 @@
 import { createSelector } from '@reduxjs/toolkit';
 
 import { type FoldContext, type JarCard, type ProgrammeId, type Stay, airOf } from '@core/journal';
-import { HOUR, type Instant, hydrationOf } from '@core/measure';
+import { DAY, HOUR, type Instant, hydrationOf } from '@core/measure';
+import { handsFrom } from '@core/plan';
 import {
   BEGINNINGS,
   type Backup,
@@ -9,18 +10,21 @@ import {
   backupsOf,
   begunProgramme,
   dryingBatches,
+  nextFeed,
   runOf,
   withoutBackup,
 } from '@core/rescue';
 
 import { type NewEvent, logEntries } from './actions';
 import { readClock } from './clock';
+import { weekPattern } from './hands';
 import {
   selectEventsByJar,
   selectJarEvents,
   selectJars,
   selectKitchenContext,
   selectNow,
+  selectTime,
 } from './selectors';
 import { type Dispatch, type RootState } from './store';
 
@@ -36,15 +40,31 @@ export const selectWithoutBackup = createSelector(
   withoutBackup,
 );
 
-/** Jars in a programme, with how it goes, in the order they joined. */
+/** No programme is longer, days. */
+const LONGEST_PROGRAMME = 28;
+
+/** When somebody is there, from this hour to the end of the longest programme. */
+export const selectHandsAhead = createSelector(
+  [
+    (state: RootState) => state.plan.hands,
+    (state: RootState) => state.plan.trips,
+    (state: RootState) => Math.floor(selectNow(state) / HOUR) * HOUR,
+    selectTime,
+  ],
+  (hands, trips, hour, time) =>
+    handsFrom(weekPattern(hands), trips, hour, hour + LONGEST_PROGRAMME * DAY, time),
+);
+
+/** Jars in a programme, with how it goes and what it asks for next, in the order they joined. */
 export const selectRuns = createSelector(
-  [selectEventsByJar, selectJars, selectKitchenContext, selectNow],
-  (byJar, jars, context, now) =>
+  [selectEventsByJar, selectJars, selectKitchenContext, selectNow, selectHandsAhead],
+  (byJar, jars, context, now, hands) =>
     jars.flatMap((jar) => {
       const events = byJar.get(jar.id) ?? [];
       const begun = begunProgramme(events);
       if (!begun) return [];
-      return [{ jar, begun, run: runOf(begun, events, now, airWhere(events, context)) }];
+      const run = runOf(begun, events, now, airWhere(events, context));
+      return [{ jar, begun, run, next: nextFeed(run, jar.massG, now, hands) }];
     }),
 );
 

@@ -2,13 +2,12 @@ import { act, fireEvent, render, screen as shown } from '@testing-library/react'
 import { type ReactNode } from 'react';
 import { Provider } from 'react-redux';
 
-import { kitchenTime } from '@core/measure';
-import { type JournalEvent } from '@core/journal';
-import { householdJournal } from '@demo/index';
 import { LookProvider } from '@kit';
-import { type Store, makeStore, opened, settingsChanged, ticked, usualSettings } from '@state';
+import { type Store, ticked } from '@state';
 
-export const NOW = Date.parse('2026-03-13T18:20:00Z');
+import { kitchenStore } from './kitchenStore';
+
+export * from './kitchenStore';
 
 /** Where the router was asked to go; emptied by each {@link show}. */
 export const went: string[] = [];
@@ -18,24 +17,6 @@ export const mockRouter = {
   replace: (path: string) => went.push(path),
   setParams: () => undefined,
 };
-
-/** Made once: it is the same every time. */
-const DEMO = householdJournal(NOW, kitchenTime('Europe/Lisbon'));
-
-/** A store with a kitchen open in it: the demo household, or what is given. */
-export function kitchenStore(events?: readonly JournalEvent[], now = NOW): Store {
-  const store = makeStore();
-  store.dispatch(ticked(now));
-  store.dispatch(settingsChanged(usualSettings('en-GB')));
-  store.dispatch(
-    opened({
-      name: events ? 'own' : 'demo',
-      events: events ?? DEMO,
-      setAside: null,
-    }),
-  );
-  return store;
-}
 
 /** Shows a screen in a kitchen. */
 export function show(screen: ReactNode, store: Store = kitchenStore()): Store {

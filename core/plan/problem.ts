@@ -135,7 +135,8 @@ export type PlanName = 'balanced' | 'leastFlour' | 'fewestTouches' | 'safest' | 
 /** Why there is no plan, and what comes nearest. */
 export interface Impossible {
   readonly wanted: string;
-  readonly because: 'handsAway' | 'tooSoon' | 'jarTooSmall' | 'flourShort' | 'neverRipe';
+  readonly because:
+    'handsAway' | 'tooSoon' | 'jarTooSmall' | 'flourShort' | 'neverRipe' | 'inProgramme';
   readonly nearest: readonly Nearest[];
 }
 

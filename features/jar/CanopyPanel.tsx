@@ -61,7 +61,7 @@ function peakWords(
   return {
     title: `${verb} ${at(peaksAtH)}`,
     between: width
-      ? `between ${words.stretch(jar.since + width.low * HOUR, jar.since + width.high * HOUR, 'and')}`
+      ? words.between(jar.since + width.low * HOUR, jar.since + width.high * HOUR)
       : '',
   };
 }

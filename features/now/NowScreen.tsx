@@ -34,7 +34,11 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
   const { name } = useAppSelector(selectKitchen);
   const planned = useAppSelector((state) => followedPlan(state.plan))?.steps[0];
   const lost = useAppSelector(
-    ({ plan }) => plan.chosen !== null && plan.searching === null && plan.impossible.length > 0,
+    ({ plan }) =>
+      plan.chosen !== null &&
+      plan.searching === null &&
+      plan.plans.length === 0 &&
+      plan.impossible.length > 0,
   );
   const inProgramme = new Set(useAppSelector(selectRuns).map((run) => run.jar.id));
   const router = useRouter();

@@ -13,7 +13,7 @@ import {
   useAppSelector,
 } from '@state';
 
-import { PROGRAMME_WORDS } from '../words';
+import { PROGRAMME_WORDS, useKitchenWords } from '../words';
 import { MarkRow } from './MarkRow';
 
 /** A word about something that is not a feed, and where it leads. */
@@ -58,14 +58,21 @@ function RemarkList({
   );
 }
 
+const UMBRELLA = { well: 'open', useBackup: 'drooping', going: 'opening' } as const;
+
 function useRunRemarks(): readonly Remark[] {
-  return useAppSelector(selectRuns).map(({ jar, run }): Remark => ({
+  const words = useKitchenWords();
+  const now = useAppSelector(selectNow);
+  return useAppSelector(selectRuns).map(({ jar, run, next }): Remark => ({
     path: `/jar/${jar.id}/programme`,
-    umbrella: run.verdict === 'well' ? 'open' : 'opening',
-    text:
-      run.verdict === 'well'
-        ? `${jar.card.name} is well again`
-        : `${jar.card.name} is being ${PROGRAMME_WORDS[run.programme.id].doing}, day ${run.day}`,
+    umbrella: UMBRELLA[run.verdict],
+    text: {
+      well: `${jar.card.name} is well again`,
+      useBackup: `${jar.card.name} has had its time: see what to do`,
+      going: `${jar.card.name} is being ${PROGRAMME_WORDS[run.programme.id].doing}, day ${run.day}: ${
+        next.at <= now ? 'feed it now' : `next feed ${words.moment(next.at)}`
+      }`,
+    }[run.verdict],
   }));
 }
 

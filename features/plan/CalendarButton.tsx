@@ -1,13 +1,25 @@
 import { planCalendar } from '@core/formats';
-import { type Plan } from '@core/plan';
+import { type Step } from '@core/plan';
 import { Press } from '@kit';
 import { selectJars, selectKitchen, selectNow, selectSettings, useAppSelector } from '@state';
 
-import { saveFile } from '../shell';
+import { saveFile } from '../shell/saveFile';
 import { slackWords, stepWords, useKitchenWords, usePlaceName } from '../words';
 
-/** The plan's steps as a file that calendars take in. */
-export function CalendarButton({ plan }: { readonly plan: Plan }) {
+/**
+ * Steps as a file that calendars take in.
+ *
+ * @param name of the file, without its ending
+ */
+export function CalendarButton({
+  steps,
+  name,
+  children,
+}: {
+  readonly steps: readonly Step[];
+  readonly name: string;
+  readonly children: string;
+}) {
   const words = useKitchenWords();
   const now = useAppSelector(selectNow);
   const { zone } = useAppSelector(selectKitchen);
@@ -15,15 +27,15 @@ export function CalendarButton({ plan }: { readonly plan: Plan }) {
   const placeName = usePlaceName();
   const { calendarAlarms } = useAppSelector(selectSettings);
   const save = () => {
-    const steps = plan.steps.map((step) => {
-      const name = jars.find(({ id }) => id === step.jar)?.card.name ?? step.jar;
+    const told = steps.map((step) => {
+      const jarName = jars.find(({ id }) => id === step.jar)?.card.name ?? step.jar;
       return {
         step,
-        title: stepWords(step, name, placeName, words),
+        title: stepWords(step, jarName, placeName, words),
         note: slackWords(step, words),
       };
     });
-    saveFile('ombrello-plan.ics', planCalendar(steps, zone, now, calendarAlarms), 'text/calendar');
+    saveFile(`${name}.ics`, planCalendar(told, zone, now, calendarAlarms), 'text/calendar');
   };
-  return <Press onPress={save}>Steps to my calendar</Press>;
+  return <Press onPress={save}>{children}</Press>;
 }

@@ -11,6 +11,7 @@ import {
   useAppSelector,
 } from '@state';
 
+import { Runs } from '../now/Remarks';
 import { BakesPanel } from './BakesPanel';
 import { CalendarButton } from './CalendarButton';
 import { HandsPanel } from './HandsPanel';
@@ -64,6 +65,7 @@ export function PlanScreen() {
       <MendedNotice />
       <ReminderOffer />
       <Obstacles />
+      <Runs />
       <Searching />
       <PlansOffered shown={preview} onShow={setShown} />
       {drawn && (
@@ -71,7 +73,11 @@ export function PlanScreen() {
           <Week plan={drawn} />
           <PutOffPanel />
           <Steps plan={drawn} />
-          {drawn.steps.length > 0 && <CalendarButton plan={drawn} />}
+          {drawn.steps.length > 0 && (
+            <CalendarButton steps={drawn.steps} name="ombrello-plan">
+              Steps to my calendar
+            </CalendarButton>
+          )}
         </>
       )}
     </>

@@ -82,7 +82,7 @@ function Outlook({ step }: { readonly step: Step }) {
   if (!bake || !prospect) return null;
   return (
     <Words size="small">
-      {`For ${bake.name}, ripe ${words.moment(bake.from)} to ${words.time(bake.until)}: with ${Math.round(prospect.chance * 100)}\u00a0%. It peaks about ${words.about(prospect.peakAt)}, between ${words.stretch(prospect.low, prospect.high, 'and')}.`}
+      {`For ${bake.name}, ripe ${words.moment(bake.from)} to ${words.time(bake.until)}: with ${Math.round(prospect.chance * 100)}\u00a0%. It peaks about ${words.about(prospect.peakAt)}, ${words.between(prospect.low, prospect.high)}.`}
     </Words>
   );
 }

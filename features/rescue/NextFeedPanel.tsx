@@ -2,24 +2,21 @@ import { useRouter } from 'expo-router';
 
 import { cupsText } from '@core/bench';
 import { blendShares } from '@core/measure';
-import { nextFeed } from '@core/rescue';
 import { nextFlour } from '@core/journal';
 import { Amounts, Panel, Press, Words } from '@kit';
 import { type JarRun, fillBench, selectNow, useAppDispatch, useAppSelector } from '@state';
 
 import { blendWords, useKitchenWords } from '../words';
 import { FEED_REASON_WORDS, PROGRAMME_TEXTS } from './programmeWords';
-import { useBestPlace, useHandsAhead } from './useForetold';
+import { useBestPlace } from './useForetold';
 
 /** The next feed of a programme: when, why, how much, in grams and by spoon. */
-export function NextFeedPanel({ run: { jar, run } }: { readonly run: JarRun }) {
+export function NextFeedPanel({ run: { jar, run, next } }: { readonly run: JarRun }) {
   const words = useKitchenWords();
   const router = useRouter();
   const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
-  const hands = useHandsAhead();
   const best = useBestPlace(jar, run.programme.id);
-  const next = nextFeed(run, jar.massG, now, hands);
   const { programme, feeds } = run;
   const flour = [...blendShares(nextFlour(jar))].sort((a, b) => b[1] - a[1])[0]![0];
   const due = next.at <= now;

@@ -2,10 +2,11 @@ import { useMemo } from 'react';
 
 import { nextFlour } from '@core/journal';
 import { DAY, HOUR } from '@core/measure';
-import { PROGRAMME, doubledHeight, heightsSince } from '@core/rescue';
+import { PROGRAMME, doubledHeight, heightsSince, programmeSteps } from '@core/rescue';
 import { Panel, WeekCanopy, Words } from '@kit';
 import {
   type JarRun,
+  selectHandsAhead,
   selectJarEvents,
   selectNow,
   selectTime,
@@ -13,9 +14,10 @@ import {
   useContextOf,
 } from '@state';
 
+import { CalendarButton } from '../plan/CalendarButton';
 import { useKitchenWords } from '../words';
 import { foretoldText } from './foretoldText';
-import { useBestPlace, useForetold, useHandsAhead } from './useForetold';
+import { standsIn, useBestPlace, useForetold } from './useForetold';
 
 /** Drawn at least and at most, so that a canopy has a width. */
 const SHORTEST = 3 * DAY;
@@ -28,7 +30,7 @@ export function RecoveryPanel({ run: { jar, begun, run } }: { readonly run: JarR
   const time = useAppSelector(selectTime);
   const events = useAppSelector((state) => selectJarEvents(state, jar.id));
   const context = useContextOf(jar.id);
-  const hands = useHandsAhead();
+  const hands = useAppSelector(selectHandsAhead);
   const foretold = useForetold(jar, run.verdict === 'going' ? begun.programme : null, begun.at);
   const best = useBestPlace(jar, begun.programme);
   const past = useMemo(
@@ -93,6 +95,14 @@ export function RecoveryPanel({ run: { jar, begun, run } }: { readonly run: JarR
         Yellow: doubled. Marks: feeds, full when given. Dots: heights seen. Dashed: now. Shaded: no
         hands.
       </Words>
+      {foretold && foretold.feeds.length > 0 && (
+        <CalendarButton
+          steps={programmeSteps(jar, foretold, best?.place.id ?? standsIn(jar))}
+          name={`ombrello-${jar.id}`}
+        >
+          Feeds to my calendar
+        </CalendarButton>
+      )}
     </Panel>
   );
 }

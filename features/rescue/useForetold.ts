@@ -1,33 +1,17 @@
 import { useMemo } from 'react';
 
 import { type Jar, type JarEvent, type ProgrammeId, nextFlour, withEvent } from '@core/journal';
-import { DAY, HOUR } from '@core/measure';
-import { handsFrom } from '@core/plan';
 import { type Foretold, PROGRAMME, bestPlace, foretell } from '@core/rescue';
 import {
   airWhere,
+  selectHandsAhead,
   selectJarEvents,
   selectKitchenContext,
   selectNow,
   selectPlaces,
-  selectTime,
   useAppSelector,
   useContextOf,
-  weekPattern,
 } from '@state';
-
-/** When somebody is there, from now to the end of the longest programme. */
-export function useHandsAhead() {
-  const now = useAppSelector(selectNow);
-  const time = useAppSelector(selectTime);
-  const hands = useAppSelector((state) => state.plan.hands);
-  const trips = useAppSelector((state) => state.plan.trips);
-  const hour = Math.floor(now / HOUR) * HOUR;
-  return useMemo(
-    () => handsFrom(weekPattern(hands), trips, hour, hour + 28 * DAY, time),
-    [hands, trips, hour, time],
-  );
-}
 
 /**
  * How the model expects a programme to go: one that is under way, or one that would begin now. Null without a programme.
@@ -41,7 +25,7 @@ export function useForetold(
   const events = useAppSelector((state) => selectJarEvents(state, jar.id));
   const kitchen = useAppSelector(selectKitchenContext);
   const context = useContextOf(jar.id);
-  const hands = useHandsAhead();
+  const hands = useAppSelector(selectHandsAhead);
   const places = useAppSelector(selectPlaces);
   // It is played through in minutes that do not matter: a new one for every tick would only cost time.
   const minute = Math.floor(now / (10 * 60_000)) * 10 * 60_000;
@@ -69,7 +53,8 @@ export function useForetold(
   }, [programme, begunAt, jar, events, context, kitchen, hands, minute, places]);
 }
 
-const standsIn = ({ stays }: Jar) => stays[stays.length - 1]!.place;
+/** The place a jar stands in now. */
+export const standsIn = ({ stays }: Jar) => stays[stays.length - 1]!.place;
 
 /** Where a programme's jar should stand. */
 export function useBestPlace(jar: Jar, programme: ProgrammeId) {

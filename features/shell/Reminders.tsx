@@ -1,11 +1,12 @@
 import { useEffect, useRef } from 'react';
 
-import { HOUR } from '@core/measure';
+import { HOUR, type Instant } from '@core/measure';
 import {
   followedPlan,
   selectDrying,
   selectJars,
   selectNow,
+  selectRuns,
   selectSettings,
   useAppSelector,
 } from '@state';
@@ -16,7 +17,7 @@ import { remind, reminderLeave } from './reminders';
 /** A step that was due longer ago is seen on the page; no need to call for it. */
 const FRESH = HOUR / 2;
 
-/** While the application is open, the browser says when a step of the followed plan is due, or flakes may snap, if that is wanted. */
+/** While the application is open, the browser says when a step of the followed plan or a programme's feed is due, or flakes may snap, if that is wanted. */
 export function Reminders(): null {
   const words = useKitchenWords();
   const placeName = usePlaceName();
@@ -25,28 +26,42 @@ export function Reminders(): null {
   const { reminders } = useAppSelector(selectSettings);
   const plan = useAppSelector((state) => followedPlan(state.plan));
   const drying = useAppSelector(selectDrying);
+  const runs = useAppSelector(selectRuns);
   const told = useRef(new Set<string>());
   useEffect(() => {
     if (reminders !== 'on' || reminderLeave() !== 'granted') return;
-    for (const { id, jar, snapsFrom } of drying) {
-      if (snapsFrom > now || snapsFrom < now - FRESH || told.current.has(id)) continue;
-      told.current.add(id);
-      const name = jars.find((one) => one.id === jar)?.card.name ?? jar;
-      remind(`${name} lies drying`, 'Try whether a piece snaps; if it bends, give it a day.', id);
-    }
-    for (const step of plan?.steps ?? []) {
-      if (step.at > now || step.at < now - FRESH) continue;
-      const tag = `${step.jar} ${step.kind} ${step.at}`;
-      if (told.current.has(tag)) continue;
+    const nameOf = (jar: string) => jars.find(({ id }) => id === jar)?.card.name ?? jar;
+    const tell = (due: Instant, tag: string, title: string, body: string) => {
+      if (due > now || due < now - FRESH || told.current.has(tag)) return;
       told.current.add(tag);
-      const name = jars.find(({ id }) => id === step.jar)?.card.name ?? step.jar;
+      remind(title, body, tag);
+    };
+    for (const { id, jar, snapsFrom } of drying)
+      tell(
+        snapsFrom,
+        id,
+        `${nameOf(jar)} lies drying`,
+        'Try whether a piece snaps; if it bends, give it a day.',
+      );
+    for (const { jar, run, next } of runs)
+      if (run.verdict === 'going')
+        tell(
+          next.at,
+          // A feed that is put off by what was seen is still the same feed.
+          `${jar.id} programme ${run.feeds.length}`,
+          `Feed ${jar.card.name}`,
+          `Keep ${next.keepG}, water ${next.waterG}, flour ${next.flourG} g: day ${run.day} of its programme.`,
+        );
+    for (const step of plan?.steps ?? []) {
+      const name = nameOf(step.jar);
       const slack = slackWords(step, words);
-      remind(
+      tell(
+        step.at,
+        `${step.jar} ${step.kind} ${step.at}`,
         plannedName(step, name),
         `${stepWords(step, name, placeName, words)}${slack ? `, ${slack}` : ''}`,
-        tag,
       );
     }
-  }, [now, plan, drying, reminders, jars, words, placeName]);
+  }, [now, plan, drying, runs, reminders, jars, words, placeName]);
   return null;
 }

@@ -12,7 +12,9 @@ export interface KitchenWords {
   /** A forecast's time: to five minutes, and to the day when it is more than a day and a half away. */
   about(at: Instant): string;
   /** Two forecast times, the day said once: "tomorrow 03:20 to 10:35". */
-  stretch(from: Instant, until: Instant, joint?: string): string;
+  stretch(from: Instant, until: Instant): string;
+  /** How sure a forecast's hour is: "between 22:00 and tomorrow 01:00", or "some time that day" when it is far away. */
+  between(low: Instant, high: Instant): string;
   /** A day as short as it can be told: "24 Jan". */
   date(at: Instant): string;
   /** The day alone: "today", "tomorrow", "Mon 16 Mar". */
@@ -55,6 +57,12 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
   };
   const about = (at: Instant) =>
     Math.abs(at - now) > FAR ? day(at) : moment(Math.round(at / FIVE_MINUTES) * FIVE_MINUTES);
+  /** Both ends of a stretch; null when they are one and the same day, and too far away for hours. */
+  const both = (from: Instant, until: Instant, joint: string) => {
+    if (day(from) !== day(until)) return `${about(from)} ${joint} ${about(until)}`;
+    if (Math.abs(from - now) > FAR) return null;
+    return `${about(from)} ${joint} ${time(Math.round(until / FIVE_MINUTES) * FIVE_MINUTES)}`;
+  };
   return {
     time,
     hour: (hour) =>
@@ -64,10 +72,10 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
     day,
     moment,
     about,
-    stretch: (from, until, joint = 'to') => {
-      const sameDay = day(from) === day(until) && Math.abs(until - now) <= FAR;
-      const second = Math.round(until / FIVE_MINUTES) * FIVE_MINUTES;
-      return `${about(from)} ${joint} ${sameDay ? time(second) : about(until)}`;
+    stretch: (from, until) => both(from, until, 'to') ?? about(from),
+    between: (low, high) => {
+      const told = both(low, high, 'and');
+      return told === null ? 'some time that day' : `between ${told}`;
     },
     date: (at) => dates.format(at),
     span,

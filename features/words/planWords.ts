@@ -84,6 +84,7 @@ export function impossibleWords(
     flourShort: `${bakeName}: there is not flour enough in the house.`,
     jarTooSmall: `${bakeName}: the jar and what is in it do not give so much levain.`,
     neverRipe: `${bakeName}: the starter does not come to strength by then.`,
+    inProgramme: `${bakeName}: its jar is in a programme, and is no levain until it is well.`,
   };
   return [reasons[because], ...nearest.map((near) => nearestWords(near, words))];
 }

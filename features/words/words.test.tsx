@@ -21,9 +21,17 @@ it('a forecast is told to five minutes, and far away to the day', () => {
   expect(words.stretch(at('2026-03-14T03:20:00Z'), at('2026-03-14T10:36:00Z'))).toBe(
     'tomorrow 03:20 to 10:35',
   );
-  expect(words.stretch(at('2026-03-13T22:00:00Z'), at('2026-03-14T01:00:00Z'), 'and')).toBe(
-    '22:00 and tomorrow 01:00',
+  expect(words.between(at('2026-03-13T22:00:00Z'), at('2026-03-14T01:00:00Z'))).toBe(
+    'between 22:00 and tomorrow 01:00',
   );
+  expect(words.between(at('2026-03-20T08:00:00Z'), at('2026-03-20T19:00:00Z'))).toBe(
+    'some time that day',
+  );
+  // Ripe from the last hour that is told to the minute until one that is not: still one day.
+  expect(words.stretch(at('2026-03-15T03:10:00Z'), at('2026-03-15T16:00:00Z'))).toBe(
+    'Sun 15 Mar 03:10 to 16:00',
+  );
+  expect(words.stretch(at('2026-03-16T03:10:00Z'), at('2026-03-16T16:00:00Z'))).toBe('Mon 16 Mar');
 });
 
 it('a kitchen abroad has its own zone, clock and units', () => {

@@ -1,0 +1,238 @@
+import { screen } from '@testing-library/react';
+
+import { type JournalEvent } from '@core/journal';
+import { selectJarEvents, settingsChanged } from '@state';
+
+import { PLACES, iso, kitchenStore, show, tern, touch, type, went } from '../../tests/kitchen';
+import { BenchScreen } from './BenchScreen';
+
+jest.mock('expo-router', () => ({
+  useRouter: () => jest.requireActual('../../tests/kitchen').mockRouter,
+}));
+
+const press = (name: string | RegExp) => touch('button', name);
+const pick = (name: string | RegExp) => touch('radio', name);
+const fedLast = (store: ReturnType<typeof kitchenStore>, jar: string) =>
+  selectJarEvents(store.getState(), jar).findLast(({ kind }) => kind === 'fed');
+
+const takenOut = (store: ReturnType<typeof kitchenStore>) =>
+  store.getState().kitchen.events.findLast(({ kind }) => kind === 'discarded');
+
+/** A kitchen of its own with one jar, at the bench. */
+const ownKitchen = (...events: readonly JournalEvent[]) =>
+  kitchenStore([...PLACES, ...(events.length > 0 ? events : [tern()])]);
+
+function atTheBench(...events: readonly JournalEvent[]) {
+  const store = ownKitchen(...events);
+  show(<BenchScreen id="tern" />, store);
+  return store;
+}
+
+describe('the scale', () => {
+  it('asks for one number after the other, and writes down what was asked', () => {
+    const store = atTheBench();
+    expect(screen.getByRole('heading', { name: 'Keep' })).toBeVisible();
+    expect(screen.getByText('20')).toBeVisible();
+    press('Keep is in');
+    expect(screen.getByRole('heading', { name: 'Water' })).toBeVisible();
+    press('Water is in');
+    press('Flour is in');
+    expect(screen.getByText(/^20 g keep, 40 g flour, 40 g water: 100 g at 100 %\.$/)).toBeVisible();
+    press('The band is set');
+    press('The feed is done');
+    expect(went).toEqual(['/jar/tern']);
+    expect(fedLast(store, 'tern')).toMatchObject({ keepG: 20, flourG: 40, waterG: 40 });
+    expect(takenOut(store)).toMatchObject({
+      grams: 70,
+      to: 'discardJar',
+    });
+    expect(store.getState().bench.tern).toBeUndefined();
+  });
+
+  it('lets the rest follow an overshoot, and says how it stands', () => {
+    const store = atTheBench();
+    type('Scale reads, grams', '25');
+    expect(screen.getByText('5 g over. That is fine: water and flour will follow.')).toBeVisible();
+    press('Keep is in');
+    expect(screen.getByText('Kept 25 instead of 20: water and flour follow.')).toBeVisible();
+    expect(screen.getByText('50')).toBeVisible();
+    type('Scale reads, grams', '54');
+    press('Water is in');
+    type('Scale reads, grams', '60');
+    expect(
+      screen.getByText('6 g over: a little stiffer. Lift some off the top, or leave it.'),
+    ).toBeVisible();
+    press('Flour is in');
+    press('The band is set');
+    press('The feed is done');
+    expect(fedLast(store, 'tern')).toMatchObject({ keepG: 25, waterG: 54, flourG: 60 });
+  });
+
+  it('reads with the jar on it: every number is the sum of what stands there', () => {
+    const store = atTheBench();
+    pick('With the jar');
+    expect(screen.getByText('320')).toBeVisible();
+    expect(screen.getByText('20 g of keep, on 300 g of jar.')).toBeVisible();
+    type('Scale reads, grams', '322');
+    press('Keep is in');
+    expect(screen.getByText('366')).toBeVisible();
+    type('Scale reads, grams', '310');
+    press('Water is in');
+    expect(
+      screen.getByText(
+        'The jar and what is in it already weigh 322 g. The scale should read more.',
+      ),
+    ).toBeVisible();
+    expect(screen.getByLabelText('Scale reads, grams')).toHaveValue('310');
+    type('Scale reads, grams', '366');
+    press('Water is in');
+    press('Flour is in');
+    press('The band is set');
+    press('The feed is done');
+    expect(fedLast(store, 'tern')).toMatchObject({ keepG: 22, waterG: 44, flourG: 44 });
+  });
+
+  it.each(['twenty', '-5', '0'])(
+    'does not take %j for a weight, and keeps what was typed',
+    (bad) => {
+      atTheBench();
+      type('Scale reads, grams', bad);
+      press('Keep is in');
+      expect(screen.getByRole('heading', { name: 'Keep' })).toBeVisible();
+      expect(screen.getByLabelText('Scale reads, grams')).toHaveValue(bad);
+      expect(screen.getByLabelText('Scale reads, grams')).toHaveAccessibleDescription(/./);
+    },
+  );
+
+  it('takes flour first for those who do', () => {
+    const store = ownKitchen();
+    store.dispatch(settingsChanged({ order: 'flourFirst' }));
+    show(<BenchScreen id="tern" />, store);
+    press('Keep is in');
+    expect(screen.getByRole('heading', { name: 'Flour' })).toBeVisible();
+    press('Flour is in');
+    expect(screen.getByRole('heading', { name: 'Water' })).toBeVisible();
+  });
+
+  it('takes cups and spoons from those without a scale, and says how far off they are', () => {
+    const store = ownKitchen();
+    store.dispatch(settingsChanged({ cups: true }));
+    show(<BenchScreen id="tern" />, store);
+    expect(screen.getByText(/by volume it is easily \d+ % off/)).toBeVisible();
+    press('Keep is in');
+    type('Scale reads, or cups', '3 tbsp');
+    press('Water is in');
+    press('Flour is in');
+    press('The band is set');
+    press('The feed is done');
+    expect(fedLast(store, 'tern')).toMatchObject({ keepG: 20, waterG: 44.4 });
+  });
+
+  it('stays where it was, through another look and a step back', () => {
+    const store = atTheBench();
+    type('Scale reads, grams', '23');
+    press('Keep is in');
+    press(/^Back/);
+    expect(screen.getByLabelText('Scale reads, grams')).toHaveValue('23');
+    expect(store.getState().bench.tern).toMatchObject({ step: 0, landed: { keep: 23 } });
+  });
+});
+
+describe('before the keep', () => {
+  it('lets the rest go elsewhere', () => {
+    const store = atTheBench();
+    pick('compost');
+    for (const step of ['Keep is in', 'Water is in', 'Flour is in']) press(step);
+    press('The band is set');
+    press('The feed is done');
+    expect(takenOut(store)).toMatchObject({ grams: 70, to: 'compost' });
+  });
+
+  it('says when the discard jar will not hold what comes out', () => {
+    const store = ownKitchen();
+    store.dispatch(settingsChanged({ discardJarMl: 50 }));
+    show(<BenchScreen id="tern" />, store);
+    expect(screen.getByText(/discard jar/i, { selector: '[aria-live] *, [role] *' })).toBeVisible();
+  });
+
+  it('gives back the water that was poured off', () => {
+    atTheBench(tern(), { kind: 'pouredOff', id: 'p', jar: 'tern', at: iso(-1), grams: 18 });
+    press('Keep is in');
+    expect(screen.getByText(/for the 18 g of liquid that were poured off/)).toBeVisible();
+    expect(screen.getByText('45')).toBeVisible();
+  });
+});
+
+describe('mix, mark and place', () => {
+  const toMix = () => {
+    for (const step of ['Keep is in', 'Water is in', 'Flour is in']) press(step);
+  };
+
+  it('warns of a jar that is too small, and of the hour to stir it down', () => {
+    atTheBench(tern({ ratio: { flour: 5, water: 5 } }, { capacityMl: 250 }));
+    toMix();
+    expect(screen.getByText('It will climb out of the jar')).toBeVisible();
+    expect(screen.getByText(/Or stir it down about/)).toBeVisible();
+  });
+
+  it('does not write a feed of the time to come, and says at which field', () => {
+    const store = atTheBench();
+    toMix();
+    type('Mixed at', '2026-03-14T09:00');
+    press('The band is set');
+    press('The feed is done');
+    expect(screen.getByRole('heading', { name: 'Mix and mark' })).toBeVisible();
+    expect(screen.getByLabelText('Mixed at')).toHaveAccessibleDescription(/./);
+    expect(fedLast(store, 'tern')).toBeUndefined();
+  });
+
+  it('reminds of a clean jar by the school of weeks, until it is washed', () => {
+    const store = ownKitchen({ ...tern(), id: 'a month ago', at: iso(-30 * 24) });
+    show(<BenchScreen id="tern" />, store);
+    toMix();
+    expect(screen.getByText(/^In this jar since/)).toBeVisible();
+    press('It is washed');
+    expect(screen.queryByText(/^In this jar since/)).toBeNull();
+    expect(selectJarEvents(store.getState(), 'tern').at(-1)).toMatchObject({ kind: 'rejarred' });
+  });
+
+  it('shows what comes of it place by place, and moves the jar there', () => {
+    const store = atTheBench();
+    toMix();
+    press('The band is set');
+    const onCounter = screen.getByText(/^Ripe about/).textContent;
+    pick('Fridge, 5 °C');
+    expect(screen.queryByText(onCounter)).toBeNull();
+    expect(screen.getByText(/^Leave it out for an hour or two first/)).toBeVisible();
+    press('The feed is done');
+    expect(selectJarEvents(store.getState(), 'tern').at(-1)).toMatchObject({
+      kind: 'moved',
+      place: 'fridge',
+    });
+  });
+});
+
+describe('several jars', () => {
+  it('are fed in one pass', () => {
+    const store = kitchenStore();
+    show(<BenchScreen id="grebe" then={['dunlin', 'skua']} />, store);
+    expect(screen.getByText('Grebe at the bench · 1 of 5, 2 more jars after')).toBeVisible();
+    for (const step of ['Keep is in', 'Water is in', 'Flour is in', 'The band is set']) press(step);
+    press('The feed is done');
+    expect(went).toEqual(['/jar/dunlin/feed?then=skua']);
+  });
+
+  it('of which one is not there: it says so', () => {
+    show(<BenchScreen id="nobody" />);
+    expect(screen.getByText(/no such jar/i)).toBeVisible();
+  });
+
+  it('that are left keep nothing half done', () => {
+    const store = atTheBench();
+    type('Scale reads, grams', '23');
+    press('Keep is in');
+    press('Leave the bench');
+    expect(went).toEqual(['/jar/tern']);
+    expect(store.getState().bench).toEqual({});
+  });
+});

@@ -1,0 +1,213 @@
+import { type Plan, type Planned, type Step } from '@core/plan';
+
+import { kitchenStore, NOW } from '../tests/kitchenStore';
+import { logEntries } from './actions';
+
+import { bakeAdded, followedPlan, planChosen, planLookedAt } from './plan';
+import { keepPlanning, stopPlanning } from './planning';
+import { beginProgramme } from './rescue';
+import { selectJars } from './selectors';
+import { type RootState } from './store';
+import { ticked } from './time';
+
+/** Searches that were begun, to be ended as a test wants. */
+interface Begun {
+  readonly problem: {
+    readonly jars: readonly { readonly id: string }[];
+    readonly wanted: readonly { readonly id: string }[];
+    readonly hands: readonly { readonly from: number; readonly until: number }[];
+    readonly now: number;
+    readonly until: number;
+  };
+  readonly found: (plan: Plan) => void;
+  readonly end: (planned: Planned | null) => void;
+}
+const mockBegun: Begun[] = [];
+
+jest.mock('../workers/plan', () => ({
+  searchPlans: (problem: Begun['problem'], found: Begun['found']) => {
+    let end: Begun['end'] = () => undefined;
+    const outcome = new Promise<Planned | null>((resolve) => (end = resolve));
+    mockBegun.push({ problem, found, end });
+    return { outcome, stop: () => end(null) };
+  },
+}));
+
+const HOUR = 3_600_000;
+const step = (over: Partial<Step> = {}): Step => ({
+  at: NOW + 5 * HOUR,
+  earliest: NOW + 4 * HOUR,
+  latest: NOW + 6 * HOUR,
+  kind: 'feed',
+  jar: 'grebe',
+  ...over,
+});
+const plan = (name: Plan['name'], steps: readonly Step[] = [step()]): Plan => ({
+  name,
+  steps,
+  wanted: [],
+  flourG: 100,
+  discardG: 0,
+  touches: 1,
+  curves: [],
+});
+const bake = (jar: string) => ({
+  id: `bake from ${jar}`,
+  name: 'Loaves',
+  jar,
+  levainG: 150,
+  from: NOW + 30 * HOUR,
+  until: NOW + 32 * HOUR,
+});
+
+const explain = jest.fn((before: Plan, after: Plan, _state: RootState) =>
+  before.steps[0]?.at === after.steps[0]?.at ? null : 'later than it was',
+);
+
+/** Lets the pause between wishes pass, and what waits for it happen. */
+const pause = () => jest.advanceTimersByTimeAsync(500);
+const last = () => mockBegun[mockBegun.length - 1]!;
+
+let stop: () => void = () => undefined;
+function planning(wish?: (store: ReturnType<typeof kitchenStore>) => void) {
+  const store = kitchenStore();
+  wish?.(store);
+  stop = keepPlanning(store, explain);
+  return store;
+}
+
+beforeEach(() => {
+  mockBegun.length = 0;
+  jest.useFakeTimers({ now: NOW });
+});
+afterEach(() => {
+  stop();
+  jest.useRealTimers();
+});
+
+describe('plans', () => {
+  it('are sought when somebody looks, once for a handful of wishes', async () => {
+    const store = planning();
+    await pause();
+    expect(mockBegun).toEqual([]);
+    store.dispatch(planLookedAt(true));
+    store.dispatch(bakeAdded(bake('grebe')));
+    store.dispatch(bakeAdded(bake('dunlin')));
+    await pause();
+    expect(mockBegun).toHaveLength(1);
+    expect(last().problem.wanted.map(({ id }) => id)).toEqual([
+      'bake from grebe',
+      'bake from dunlin',
+    ]);
+    expect(last().problem.until - last().problem.now).toBe(7 * 24 * HOUR);
+    // Who looks is there.
+    expect(last().problem.hands[0]).toEqual({ from: NOW, until: NOW + HOUR / 2 });
+  });
+
+  it('shows the first that is found, and then all', async () => {
+    const store = planning(({ dispatch }) => dispatch(planLookedAt(true)));
+    await pause();
+    last().found(plan('balanced'));
+    expect(store.getState().plan).toMatchObject({ plans: [{ name: 'balanced' }], searching: 0 });
+    last().end({ plans: [plan('balanced'), plan('safest')] });
+    await pause();
+    expect(store.getState().plan.plans.map(({ name }) => name)).toEqual(['balanced', 'safest']);
+    expect(store.getState().plan.searching).toBeNull();
+  });
+
+  it('that are stopped by hand leave what was found, and are not sought again by themselves', async () => {
+    const store = planning(({ dispatch }) => {
+      dispatch(planLookedAt(true));
+      dispatch(planChosen('balanced'));
+    });
+    await pause();
+    last().end({ plans: [plan('balanced')] });
+    await pause();
+    store.dispatch(ticked(NOW + 7 * HOUR));
+    await pause();
+    expect(mockBegun).toHaveLength(2);
+    stopPlanning();
+    await pause();
+    expect(store.getState().plan).toMatchObject({
+      searching: null,
+      plans: [{ name: 'balanced' }],
+    });
+    store.dispatch(ticked(NOW + 8 * HOUR));
+    await pause();
+    expect(mockBegun).toHaveLength(2);
+  });
+
+  it('are mended when a step of the followed one was not done in time, and what changed is told', async () => {
+    const store = planning(({ dispatch }) => dispatch(planChosen('balanced')));
+    await pause();
+    last().end({ plans: [plan('balanced')] });
+    await pause();
+    store.dispatch(ticked(NOW + 5.5 * HOUR));
+    await pause();
+    expect(mockBegun).toHaveLength(1);
+    store.dispatch(ticked(NOW + 6.5 * HOUR));
+    await pause();
+    expect(mockBegun).toHaveLength(2);
+    last().end({ plans: [plan('balanced', [step({ at: NOW + 7 * HOUR })])] });
+    await pause();
+    expect(store.getState().plan.mended).toBe('later than it was');
+  });
+
+  it('changed by another wish need no telling', async () => {
+    const store = planning(({ dispatch }) => dispatch(planChosen('balanced')));
+    await pause();
+    last().end({ plans: [plan('balanced')] });
+    await pause();
+    store.dispatch(bakeAdded(bake('grebe')));
+    await pause();
+    last().end({ plans: [plan('balanced', [step({ at: NOW + 9 * HOUR })])] });
+    await pause();
+    expect(store.getState().plan.mended).toBeNull();
+    expect(followedPlan(store.getState().plan)?.steps[0]?.at).toBe(NOW + 9 * HOUR);
+  });
+
+  it('are not made for jars that nobody follows or looks at, and old ones are dropped', async () => {
+    const store = planning(({ dispatch }) => dispatch(planLookedAt(true)));
+    await pause();
+    last().end({ plans: [plan('balanced')] });
+    await pause();
+    store.dispatch(planLookedAt(false));
+    store.dispatch(
+      logEntries([{ kind: 'noted', jar: 'grebe', at: new Date(NOW).toISOString(), note: 'x' }], ''),
+    );
+    await pause();
+    expect(store.getState().plan.plans).toEqual([]);
+    expect(mockBegun).toHaveLength(1);
+  });
+
+  it('leave a jar in a programme to it, and a bake from it is told to wait', async () => {
+    const store = planning(({ dispatch }) => {
+      dispatch(beginProgramme('skua', 'neglected', 'begun'));
+      dispatch(bakeAdded(bake('skua')));
+      dispatch(bakeAdded(bake('grebe')));
+      dispatch(planLookedAt(true));
+    });
+    await pause();
+    expect(last().problem.jars.map(({ id }) => id)).not.toContain('skua');
+    expect(last().problem.jars).toHaveLength(selectJars(store.getState()).length - 1);
+    expect(last().problem.wanted.map(({ id }) => id)).toEqual(['bake from grebe']);
+    last().end({ plans: [plan('balanced')] });
+    await pause();
+    expect(store.getState().plan).toMatchObject({
+      plans: [{ name: 'balanced' }],
+      impossible: [{ wanted: 'bake from skua', because: 'inProgramme' }],
+    });
+  });
+
+  it('are none where every jar is in a programme', async () => {
+    const store = planning((kitchen) => {
+      for (const { id } of selectJars(kitchen.getState()))
+        kitchen.dispatch(beginProgramme(id, 'neglected', 'begun'));
+      kitchen.dispatch(bakeAdded(bake('grebe')));
+      kitchen.dispatch(planLookedAt(true));
+    });
+    await pause();
+    expect(mockBegun).toEqual([]);
+    expect(store.getState().plan.impossible).toMatchObject([{ because: 'inProgramme' }]);
+  });
+});

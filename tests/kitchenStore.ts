@@ -1,0 +1,61 @@
+import { kitchenTime } from '@core/measure';
+import { USUAL_PLACES } from '@core/ferment';
+import { type JournalEvent, type Started } from '@core/journal';
+import { householdJournal } from '@demo/index';
+import { type Store, makeStore, opened, settingsChanged, ticked, usualSettings } from '@state';
+
+export const NOW = Date.parse('2026-03-13T18:20:00Z');
+
+/** Made once: it is the same every time. */
+const DEMO = householdJournal(NOW, kitchenTime('Europe/Lisbon'));
+
+/** A store with a kitchen open in it: the demo household, or what is given. */
+export function kitchenStore(events?: readonly JournalEvent[], now = NOW): Store {
+  const store = makeStore();
+  store.dispatch(ticked(now));
+  store.dispatch(settingsChanged(usualSettings('en-GB')));
+  store.dispatch(
+    opened({
+      name: events ? 'own' : 'demo',
+      events: events ?? DEMO,
+      setAside: null,
+    }),
+  );
+  return store;
+}
+
+const HOUR = 3_600_000;
+/** So many hours from {@link NOW}, as a journal writes it. */
+export const iso = (hours: number) => new Date(NOW + hours * HOUR).toISOString();
+
+/** The usual places, as a kitchen of one's own begins with. */
+export const PLACES: readonly JournalEvent[] = USUAL_PLACES.map((place) => ({
+  kind: 'arranged',
+  id: `place ${place.id}`,
+  at: iso(-1000),
+  place,
+}));
+
+/** Tern: 90 g of ripe starter of white flour in half a litre of glass; its card and its glass as a test needs them. */
+export const tern = (
+  card: Partial<Started['card']> = {},
+  vessel: Partial<Started['card']['vessel']> = {},
+): Started => ({
+  kind: 'started',
+  id: 'tern begins',
+  jar: 'tern',
+  at: iso(-24),
+  condition: 'ripe',
+  massG: 90,
+  hydrationPct: 100,
+  place: 'counter',
+  card: {
+    name: 'Tern',
+    vessel: { emptyG: 300, capacityMl: 500, ...vessel },
+    keepG: 20,
+    ratio: { flour: 2, water: 2 },
+    flour: { white: 1 },
+    archived: false,
+    ...card,
+  },
+});
