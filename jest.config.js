@@ -6,6 +6,8 @@ const aliases = {
 };
 
 module.exports = {
+  // By itself it would leave a processor idle.
+  maxWorkers: '100%',
   projects: [
     {
       displayName: 'core',

@@ -8,7 +8,8 @@ export default defineConfig({
   fullyParallel: true,
   forbidOnly: !!process.env.CI,
   retries: 0,
-  workers: 2,
+  // One more than processors: a test waits as often as it works.
+  workers: 3,
   timeout: 120_000,
   // Two browsers and their workers share two cores: a page may take its time to open.
   expect: { timeout: 20_000 },

@@ -58,6 +58,7 @@ export function Field({
         {...(onSubmit ? { onSubmitEditing: onSubmit } : {})}
         {...(inputRef ? { ref: inputRef } : {})}
         {...(below ? { 'aria-describedby': id } : {})}
+        {...(problem ? { 'aria-invalid': true } : {})}
         outlineStyle={{ borderRadius: RADIUS, borderWidth: 2 }}
         contentStyle={{
           fontFamily: big ? HEADING_FONT : TEXT_FONT,
@@ -68,11 +69,11 @@ export function Field({
         style={{ backgroundColor: look.enamel }}
         {...(unit ? { right: <TextInput.Affix text={unit} /> } : {})}
       />
-      {below && (
+      {below ? (
         <Words id={id} size="small" tone={problem ? 'beet' : 'quiet'} live={!!problem}>
           {below}
         </Words>
-      )}
+      ) : null}
     </View>
   );
 }

@@ -24,7 +24,7 @@ export function Notice({
       <Words strong tone={tone === 'rim' ? 'ink' : tone} live {...(level ? { level } : {})}>
         {title}
       </Words>
-      {children && <Words tone="ink">{children}</Words>}
+      {children ? <Words tone="ink">{children}</Words> : null}
       {actions && <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>{actions}</View>}
     </Panel>
   );

@@ -1,5 +1,5 @@
 // npm test: everything, from a fresh clone. Ends with one line that adds up all runners.
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 
 import { installChromium, installPackages } from './install.mjs';
@@ -13,12 +13,21 @@ mkdirSync('.e2e', { recursive: true });
 let passed = 0;
 let failed = 0;
 
-function check(name, command, args, count) {
-  console.log(`\n— ${name}`);
-  const { status } = spawnSync(command, args, {
-    stdio: 'inherit',
+/** Runs one check to its end; what it prints is shown at once, or together when it ends where others run beside it. */
+async function check(name, command, args, { count, beside = false } = {}) {
+  if (!beside) console.log(`\n— ${name}`);
+  const child = spawn(command, args, {
+    stdio: ['ignore', beside ? 'pipe' : 'inherit', beside ? 'pipe' : 'inherit'],
     env: { ...process.env, EXPO_NO_TELEMETRY: '1', EXPO_OFFLINE: '1' },
   });
+  let printed = '';
+  for (const stream of [child.stdout, child.stderr])
+    stream?.on('data', (part) => (printed += part));
+  const status = await new Promise((resolve) => {
+    child.on('close', resolve);
+    child.on('error', () => resolve(1));
+  });
+  if (beside) console.log(`\n— ${name}\n${printed}`.trimEnd());
   const counted = count?.() ?? { passed: status === 0 ? 1 : 0, failed: 0 };
   passed += counted.passed;
   failed += counted.failed;
@@ -41,14 +50,21 @@ const playwrightCount = () => {
   return { passed: stats.expected, failed: stats.unexpected + stats.flaky };
 };
 
-check('types', 'npm', ['run', '--silent', 'types']);
-check('lint', 'npm', ['run', '--silent', 'lint']);
-check('format', 'npm', ['run', '--silent', 'format:check']);
-check('arrows', 'npm', ['run', '--silent', 'arrows']);
-check('unit and interface', 'npx', ['jest', '--json', '--outputFile=.e2e/jest.json'], jestCount);
+const script = (name) => check(name, 'npm', ['run', '--silent', name], { beside: true });
+
+// Each of these keeps one processor busy, so two of them at a time.
+await Promise.all([
+  script('lint'),
+  script('types')
+    .then(() => script('format:check'))
+    .then(() => script('arrows')),
+]);
+await check('unit and interface', 'npx', ['jest', '--json', '--outputFile=.e2e/jest.json'], {
+  count: jestCount,
+});
 console.log('\n— build');
 build();
-check('end to end', 'npx', ['playwright', 'test'], playwrightCount);
+await check('end to end', 'npx', ['playwright', 'test'], { count: playwrightCount });
 
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed > 0 ? 1 : 0);

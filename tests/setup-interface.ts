@@ -9,3 +9,15 @@ window.sessionStorage.setItem('ombrello/at', String(Date.parse('2026-03-13T18:20
 jest.mock('@react-native-async-storage/async-storage', () =>
   require('@react-native-async-storage/async-storage/jest/async-storage-mock'),
 );
+
+/** What was written to the console as an error: a test in which that happens fails. */
+const faults: string[] = [];
+const sayFault = (...said: readonly unknown[]) => void faults.push(said.map(String).join(' '));
+beforeEach(() => {
+  faults.length = 0;
+  jest.spyOn(console, 'error').mockImplementation(sayFault);
+});
+afterEach(() => {
+  jest.mocked(console.error).mockRestore();
+  expect(faults).toEqual([]);
+});

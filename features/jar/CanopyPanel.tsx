@@ -22,7 +22,7 @@ export function CanopyPanel({ standing }: { readonly standing: Standing }) {
         <Words strong level={2}>
           {title}
         </Words>
-        {between && (
+        {between !== null && (
           <Words size="small" tone="quiet">
             {between}
           </Words>
@@ -30,7 +30,7 @@ export function CanopyPanel({ standing }: { readonly standing: Standing }) {
       </View>
       <Canopy
         {...canopyOf(standing, words)}
-        label={`Height since ${words.moment(jar.since)}: ${title} ${between}. Now ${STAGE_WORDS[standing.stage]}, ${Math.round((standing.moment.height - 1) * 100)} % up.`}
+        label={`Height since ${words.moment(jar.since)}: ${[title, between].filter(Boolean).join(', ')}. Now ${STAGE_WORDS[standing.stage]}, ${Math.round((standing.moment.height - 1) * 100)} % up.`}
       />
       <Words size="small" tone="quiet">
         {lesson
@@ -50,10 +50,10 @@ export function CanopyPanel({ standing }: { readonly standing: Standing }) {
 function peakWords(
   { jar, outlook, hours }: Standing,
   words: KitchenWords,
-): { readonly title: string; readonly between: string } {
+): { readonly title: string; readonly between: string | null } {
   const at = (h: number) => words.about(jar.since + h * HOUR);
   const { peaksAtH, ripeFromH } = outlook.forecast;
-  if (peaksAtH === null) return { title: 'Still rising as far as the eye reaches', between: '' };
+  if (peaksAtH === null) return { title: 'Still rising as far as the eye reaches', between: null };
   const verb = hours > peaksAtH ? 'Peaked about' : 'Peak about';
   if (ripeFromH === null)
     return { title: `${verb} ${at(peaksAtH)}`, between: 'too low to call ripe' };
@@ -62,6 +62,6 @@ function peakWords(
     title: `${verb} ${at(peaksAtH)}`,
     between: width
       ? words.between(jar.since + width.low * HOUR, jar.since + width.high * HOUR)
-      : '',
+      : null,
   };
 }

@@ -8,6 +8,7 @@ import { selectNow, selectStanding, selectTime, useAppSelector } from '@state';
 
 import { STAGE_WORDS, blendWords, useKitchenWords } from '../words';
 import { CanopyPanel } from './CanopyPanel';
+import { InProgramme } from './InProgramme';
 import { JarActions } from './JarActions';
 import { JarLog } from './JarLog';
 import { JarNumbers } from './JarNumbers';
@@ -23,6 +24,7 @@ export function JarPane({ id, back }: { readonly id: string; readonly back?: boo
   return (
     <>
       <JarHeader standing={standing} back={!!back} />
+      <InProgramme id={id} />
       <CanopyPanel standing={standing} />
       {!standing.jar.card.archived && <WhatIfPanel key={`if ${id}`} standing={standing} />}
       <LookPanel key={`${id} ${standing.jar.since}`} standing={standing} />

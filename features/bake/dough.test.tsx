@@ -1,0 +1,211 @@
+import { fireEvent, screen, within } from '@testing-library/react';
+
+import { selectJarEvents, settingsChanged } from '@state';
+
+import { PLACES, kitchenStore, show, tern, touch, type, went } from '../../tests/kitchen';
+import { DoughScreen } from './DoughScreen';
+
+jest.mock('expo-router', () => ({
+  useRouter: () => jest.requireActual('../../tests/kitchen').mockRouter,
+}));
+
+const press = (name: string | RegExp) => touch('button', name);
+const pick = (name: string | RegExp) => touch('radio', name);
+const bowl = () => within(screen.getByRole('region', { name: 'Into the bowl', hidden: true }));
+
+/** What the bowl asks for, by name, grams. */
+function inTheBowl(): Readonly<Record<string, number>> {
+  const text = bowl().getByText(/g of dough\.$/).parentElement!.textContent;
+  return Object.fromEntries(
+    ['levain', 'water', 'white flour', 'whole grain', 'flour', 'salt', 'sugar', 'fat'].flatMap(
+      (name) => {
+        const found = new RegExp(`(?<![a-z] )${name}(\\d+(?:\\.\\d+)?) g`).exec(text);
+        return found ? [[name, Number(found[1])]] : [];
+      },
+    ),
+  );
+}
+const kitchen = () => kitchenStore([...PLACES, tern()]);
+
+describe('a dough by percentages', () => {
+  it('counts the levain’s flour and water as the dough’s', () => {
+    show(<DoughScreen />, kitchen());
+    type('Loaves', '2');
+    type('Flour each', '500');
+    type('Hydration', '70');
+    type('Flour from levain', '20');
+    type('Its hydration', '100');
+    type('Whole grain', '0');
+    type('In the levain', '0');
+    const { levain, water, 'white flour': flour, salt } = inTheBowl();
+    expect(levain).toBe(400);
+    expect(levain! / 2 + flour!).toBe(1000);
+    expect(levain! / 2 + water!).toBe(700);
+    expect(salt).toBe(20);
+  });
+
+  it('doubles with its loaves', () => {
+    show(<DoughScreen />, kitchen());
+    type('Loaves', '1');
+    const one = inTheBowl();
+    type('Loaves', '2');
+    for (const [name, grams] of Object.entries(inTheBowl()))
+      expect(Math.abs(grams - 2 * one[name]!)).toBeLessThanOrEqual(1);
+  });
+
+  it('that cannot be says why, and weighs nothing out', () => {
+    show(<DoughScreen />, kitchen());
+    type('Hydration', '40');
+    type('Flour from levain', '40');
+    type('Its hydration', '200');
+    expect(screen.getByText(/^So much levain brings more water than the dough has/)).toBeVisible();
+    expect(screen.queryByRole('button', { name: 'Weigh it out' })).toBeNull();
+  });
+
+  it.each([
+    ['Loaves', 'many'],
+    ['Hydration', '400'],
+    ['Salt', '-2'],
+  ])('keeps the last good number where %s is %j', (label, text) => {
+    show(<DoughScreen />, kitchen());
+    const before = inTheBowl();
+    type(label, text);
+    expect(screen.getByLabelText(label)).toBeInvalid();
+    expect(screen.getByLabelText(label)).toHaveValue(text);
+    expect(inTheBowl()).toEqual(before);
+  });
+
+  it('is weighed out one number after the other, with the sum for who does not tare', () => {
+    show(<DoughScreen />, kitchen());
+    const parts = Object.entries(inTheBowl());
+    press('Weigh it out');
+    let sum = 0;
+    for (const [name, grams] of parts) {
+      expect(
+        screen.getByRole('heading', { name: new RegExp(`^${name}$`, 'i'), level: 1 }),
+      ).toBeVisible();
+      expect(screen.getByText(String(grams))).toBeVisible();
+      if (sum > 0)
+        expect(
+          screen.getByText(new RegExp(`^Without setting the scale to zero: ${sum + grams} g`)),
+        ).toBeVisible();
+      sum += grams;
+      press(/ is in$/i);
+    }
+    expect(screen.getByRole('heading', { name: 'Dough' })).toBeVisible();
+  });
+
+  it('is told in cups too, for those who have no scale', () => {
+    const store = kitchen();
+    store.dispatch(settingsChanged({ cups: true }));
+    show(<DoughScreen />, store);
+    expect(bowl().getAllByText(/^about .*(cup|tbsp|tsp)/).length).toBeGreaterThanOrEqual(3);
+  });
+});
+
+describe('bulk', () => {
+  const hours = () =>
+    Number(/about (\d+) h/.exec(screen.getByText(/^Bulk: about/).textContent)![1]);
+
+  it('takes longer with less levain', () => {
+    show(<DoughScreen />, kitchen());
+    type('Flour from levain', '25');
+    const quick = hours();
+    type('Flour from levain', '8');
+    expect(hours()).toBeGreaterThan(quick);
+  });
+
+  it('takes the levain for the hours there are', () => {
+    const store = show(<DoughScreen />, kitchen());
+    type('Hours there are for it', '9');
+    press(/^Take \d+ % of the flour from levain$/);
+    expect(Math.abs(hours() - 9)).toBeLessThanOrEqual(1);
+    expect(store.getState().dough.formula.inoculationPct).toBeGreaterThan(2);
+    expect(screen.getByLabelText('Hours there are for it')).toHaveValue('');
+  });
+
+  it('says that no levain does it so quickly, or that it is no number of hours', () => {
+    show(<DoughScreen />, kitchen());
+    type('Hours there are for it', '1');
+    expect(screen.getByText(/^No levain between 2 and 40 % of the flour/)).toBeVisible();
+    type('Hours there are for it', '90');
+    expect(screen.getByText('Up to 36 hours, please.')).toBeVisible();
+  });
+});
+
+describe('its levain', () => {
+  it('goes into the plan for an hour', () => {
+    const store = show(<DoughScreen />, kitchen());
+    type('Ripe at', '2026-03-15T09:00');
+    press('Into the plan');
+    expect(went).toEqual(['/plan']);
+    expect(store.getState().plan.bakes).toMatchObject([
+      {
+        jar: 'tern',
+        from: Date.parse('2026-03-15T08:00Z'),
+        until: Date.parse('2026-03-15T10:00Z'),
+      },
+    ]);
+  });
+
+  it.each([
+    ['', 'Give a day and a time.'],
+    ['2026-03-13T18:30', 'Too soon: no starter ripens within the hour.'],
+    ['2026-05-01T09:00', 'Plans look two weeks ahead at most.'],
+  ])('for %j does not', (at, problem) => {
+    const store = show(<DoughScreen />, kitchen());
+    type('Ripe at', at);
+    press('Into the plan');
+    expect(screen.getByLabelText('Ripe at')).toHaveAccessibleDescription(problem);
+    expect(store.getState().plan.bakes).toEqual([]);
+    expect(went).toEqual([]);
+  });
+
+  it('is fed at the bench from what is in the jar', () => {
+    const store = show(<DoughScreen />, kitchen());
+    const { levain } = inTheBowl();
+    fireEvent.click(screen.getAllByRole('button', { name: 'To the bench', hidden: true })[0]!);
+    expect(went).toEqual(['/jar/tern/feed']);
+    const { keepG, parts, waterParts } = store.getState().bench.tern!;
+    // The keep stays behind, and so does what sticks.
+    expect(keepG * (1 + parts + waterParts)).toBeGreaterThanOrEqual(levain! + 20);
+  });
+
+  it('comes from a second vessel first, for that school', () => {
+    const store = kitchen();
+    store.dispatch(settingsChanged({ levainIn: 'beside' }));
+    show(<DoughScreen />, store);
+    press(/^Take \d+ g out$/);
+    expect(selectJarEvents(store.getState(), 'tern').at(-1)).toMatchObject({ kind: 'took' });
+  });
+
+  it('is not there where no jar is', () => {
+    show(<DoughScreen />, kitchenStore([...PLACES]));
+    expect(screen.queryByRole('button', { name: 'Into the plan' })).toBeNull();
+    expect(screen.getByRole('button', { name: 'Weigh it out' })).toBeVisible();
+  });
+});
+
+describe('a yeast recipe', () => {
+  it('gives its flour and water to the levain, and keeps its hydration', () => {
+    show(<DoughScreen />, kitchen());
+    pick('from a yeast recipe');
+    type('Flour', '500');
+    type('Water, all that is wet', '350');
+    type('Flour from levain', '20');
+    const { levain, water, flour } = inTheBowl();
+    expect(levain! / 2 + flour!).toBe(500);
+    expect(levain! / 2 + water!).toBe(350);
+  });
+
+  it('warns of what is sweet and rich', () => {
+    show(<DoughScreen />, kitchen());
+    pick('from a yeast recipe');
+    expect(screen.queryByText(/^A sweet dough/)).toBeNull();
+    type('Sugar, honey', '80');
+    type('Butter, oil', '120');
+    expect(screen.getByText(/^A sweet dough/)).toBeVisible();
+    expect(screen.getByText(/^A rich dough/)).toBeVisible();
+    expect(screen.getByText(/Reckoned without the sugar and the fat/)).toBeVisible();
+  });
+});

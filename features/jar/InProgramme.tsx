@@ -1,0 +1,39 @@
+import { useRouter } from 'expo-router';
+
+import { Notice, Press } from '@kit';
+import { selectNow, selectRuns, useAppSelector } from '@state';
+
+import { PROGRAMME_WORDS, useKitchenWords } from '../words';
+
+/** That a jar is fed as a programme says, and where that is. */
+export function InProgramme({ id }: { readonly id: string }) {
+  const router = useRouter();
+  const words = useKitchenWords();
+  const now = useAppSelector(selectNow);
+  const under = useAppSelector(selectRuns).find(({ jar }) => jar.id === id);
+  if (!under) return null;
+  const { jar, run, next } = under;
+  const path = `/jar/${id}/programme` as const;
+  return (
+    <Notice
+      tone="rim"
+      title={`Being ${PROGRAMME_WORDS[run.programme.id].doing}, day ${run.day}`}
+      actions={
+        <Press href={path} onPress={() => router.navigate(path)}>
+          To the programme
+        </Press>
+      }
+    >
+      {
+        {
+          well: `${jar.card.name} is well again: end the programme, and go back to its usual feeds.`,
+          useBackup: 'It has had its time: see what to do.',
+          going:
+            next.at <= now
+              ? `Feed it now: keep ${next.keepG}, water ${next.waterG}, flour ${next.flourG} g.`
+              : `Next feed ${words.moment(next.at)}: keep ${next.keepG}, water ${next.waterG}, flour ${next.flourG} g.`,
+        }[run.verdict]
+      }
+    </Notice>
+  );
+}

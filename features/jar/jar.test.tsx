@@ -1,0 +1,338 @@
+import { act, screen, within } from '@testing-library/react';
+
+import { type JournalEvent } from '@core/journal';
+import { beginProgramme, selectJar, selectJarEvents, selectJars } from '@state';
+
+import { AddJarScreen } from './AddJarScreen';
+import { EditJarScreen } from './EditJarScreen';
+import { JarPane } from './JarPane';
+import { PaperScreen } from './PaperScreen';
+import {
+  PLACES,
+  iso,
+  kitchenStore,
+  later,
+  show,
+  tern,
+  touch,
+  type,
+  went,
+} from '../../tests/kitchen';
+
+jest.mock('expo-router', () => ({
+  useRouter: () => jest.requireActual('../../tests/kitchen').mockRouter,
+}));
+
+type Kitchen = ReturnType<typeof kitchenStore>;
+
+const press = (name: string | RegExp) => touch('button', name);
+const pick = (name: string | RegExp) => touch('radio', name);
+const logged = (store: Kitchen, jar = 'tern') =>
+  selectJarEvents(store.getState(), jar).at(-1) as JournalEvent;
+const problemOf = (label: string) => expect(screen.getByLabelText(label));
+
+function ternShown(...events: readonly JournalEvent[]): Kitchen {
+  const store = kitchenStore([...PLACES, tern(), ...events]);
+  return show(<JarPane id="tern" />, store);
+}
+const fed: JournalEvent = {
+  kind: 'fed',
+  id: 'fed once',
+  jar: 'tern',
+  at: iso(-5),
+  keepG: 20,
+  flourG: 40,
+  waterG: 40,
+  flour: { white: 1 },
+};
+
+describe('a jar', () => {
+  it('shows how it stands, and goes on with the clock', () => {
+    const store = ternShown(fed);
+    expect(screen.getByRole('heading', { name: 'Tern' })).toBeVisible();
+    expect(screen.getByText('white · 100 % · counter 22 °C')).toBeVisible();
+    expect(screen.getByText('rising')).toBeVisible();
+    later(store, 40);
+    expect(screen.queryByText('rising')).toBeNull();
+    expect(screen.getByText(/^(hungry|sunk|sinking)/)).toBeVisible();
+  });
+
+  it('says that there is no such jar', () => {
+    show(<JarPane id="nobody" />);
+    expect(screen.getByText(/no such jar/i)).toBeVisible();
+  });
+
+  it('in a programme leads to it', () => {
+    const store = ternShown(fed);
+    act(() => void store.dispatch(beginProgramme('tern', 'neglected', 'begun')));
+    touch('link', 'To the programme');
+    expect(went).toEqual(['/jar/tern/programme']);
+  });
+
+  it('leaves the shelf, and comes back', () => {
+    const store = ternShown();
+    press('Archive');
+    expect(selectJars(store.getState())).toEqual([]);
+    expect(screen.queryByRole('link', { name: 'Feed' })).toBeNull();
+    press('Back on the shelf');
+    expect(selectJars(store.getState()).map(({ id }) => id)).toEqual(['tern']);
+  });
+});
+
+describe('a look', () => {
+  it('is logged as it was typed', () => {
+    const store = ternShown(fed);
+    type('Rise above the band', '85');
+    press('Log this look');
+    expect(logged(store)).toMatchObject({ kind: 'looked', height: 1.85 });
+  });
+
+  it('of a nonsense height is not, and keeps what was typed', () => {
+    const store = ternShown(fed);
+    type('Rise above the band', 'high');
+    press('Log this look');
+    expect(logged(store)).toMatchObject({ kind: 'fed' });
+    problemOf('Rise above the band').toHaveAccessibleDescription(/between -80 and 900/);
+    problemOf('Rise above the band').toHaveValue('high');
+  });
+
+  it('in a jar that widens upward counts volume, not height', () => {
+    const store = kitchenStore([...PLACES, { ...tern({}, { taper: 0.6 }), id: 'a tumbler' }, fed]);
+    show(<JarPane id="tern" />, store);
+    type('Rise above the band', '50');
+    expect(screen.getByText(/in this jar 1\.\d × the volume/)).toBeVisible();
+    press('Log this look');
+    expect((logged(store) as { height: number }).height).toBeGreaterThan(1.55);
+  });
+
+  it('without a height logs what else was seen', () => {
+    const store = ternShown(fed);
+    press('More');
+    pick('yoghurt');
+    pick('floats');
+    type('Note', '  thick and merry ');
+    press('Log this look');
+    expect(logged(store)).toMatchObject({
+      smell: 'yoghurt',
+      floats: true,
+      note: 'thick and merry',
+    });
+    expect(logged(store)).not.toHaveProperty('height');
+    expect(screen.queryByLabelText('Note')).toBeNull();
+  });
+
+  it('cannot lie in the time to come', () => {
+    const store = ternShown(fed);
+    press('More');
+    type('Seen at', '2026-03-15T10:00');
+    type('Rise above the band', '40');
+    press('Log this look');
+    expect(logged(store)).toMatchObject({ kind: 'fed' });
+    problemOf('Seen at').toHaveAccessibleDescription(/./);
+  });
+});
+
+describe('the sheets of a jar', () => {
+  it('feed the same again in two touches', () => {
+    const store = ternShown(fed);
+    press('Same again');
+    press('It is fed');
+    expect(logged(store)).toMatchObject({ kind: 'fed', keepG: 20, flourG: 40, waterG: 40 });
+    expect(store.getState().kitchen.events.find(({ kind }) => kind === 'discarded')).toMatchObject({
+      grams: 80,
+      to: 'discardJar',
+    });
+  });
+
+  it.each([
+    ['', /./],
+    ['500', /./],
+    ['-3', /./],
+  ])('do not take %j out', (grams, problem) => {
+    const store = ternShown();
+    press('Take out');
+    type('How much', grams);
+    press('Take it out');
+    problemOf('How much').toHaveAccessibleDescription(problem);
+    expect(logged(store)).toMatchObject({ kind: 'started' });
+  });
+
+  it('warn when less than the keep stays, take it, and go on to the feed', () => {
+    const store = ternShown();
+    press('Take out');
+    type('How much', '80');
+    problemOf('How much').toHaveAccessibleDescription(/Less than the keep of 20 g stays/);
+    press('Take it out, then feed what stays');
+    expect(logged(store)).toMatchObject({ kind: 'took', grams: 80 });
+    expect(went).toEqual(['/jar/tern/feed']);
+  });
+
+  it('take out for elsewhere', () => {
+    const store = ternShown();
+    press('Take out');
+    type('How much', '30');
+    pick('compost');
+    press('Take it out');
+    expect(logged(store)).toMatchObject({ kind: 'discarded', grams: 30, to: 'compost' });
+  });
+
+  it('move it, with what each place would do', () => {
+    const store = ternShown(fed);
+    press('Move');
+    const sheet = within(screen.getByRole('dialog', { name: 'Move Tern', hidden: true }));
+    expect(
+      sheet.getByRole('button', { name: 'Counter, where it stands', hidden: true }),
+    ).toBeDisabled();
+    expect(sheet.getAllByText(/^(ripe|not ripe)/).length).toBe(PLACES.length);
+    press('Larder');
+    expect(logged(store)).toMatchObject({ kind: 'moved', place: 'larder' });
+  });
+
+  it('write no empty note and no novel', () => {
+    const store = ternShown();
+    press('Note');
+    press('Write it down');
+    problemOf('Note').toHaveAccessibleDescription('Write a word or two first.');
+    type('Note', 'x'.repeat(2001));
+    press('Write it down');
+    problemOf('Note').toHaveAccessibleDescription(/this has 2001/);
+    type('Note', 'smells of apples');
+    press('Write it down');
+    expect(logged(store)).toMatchObject({ kind: 'noted', note: 'smells of apples' });
+  });
+
+  it('put it into another glass, if that will hold it', () => {
+    const store = ternShown();
+    press('Jar');
+    type('Holds', '60');
+    press('It is in the other jar');
+    problemOf('Holds').toHaveAccessibleDescription(/that jar is too small/);
+    type('Holds', '750');
+    type('Weighs empty', 'heavy');
+    press('It is in the other jar');
+    problemOf('Weighs empty').toHaveAccessibleDescription(/Between 5 and 5000/);
+    type('Weighs empty', '410');
+    press('It is in the other jar');
+    expect(selectJar(store.getState(), 'tern')!.card.vessel).toEqual({
+      emptyG: 410,
+      capacityMl: 750,
+    });
+  });
+});
+
+describe('what happens if', () => {
+  it('fills the bench with the feed that was thought of', () => {
+    const store = ternShown(fed);
+    press('What happens if I feed it');
+    expect(screen.getByRole('heading', { name: /^If fed now: / })).toBeVisible();
+    pick('Warm spot');
+    press('Do this');
+    expect(went).toEqual(['/jar/tern/feed']);
+    expect(store.getState().bench.tern).toMatchObject({ keepG: 20, place: 'warm' });
+  });
+});
+
+describe('the card', () => {
+  const edit = (...events: readonly JournalEvent[]) =>
+    show(<EditJarScreen id="tern" />, kitchenStore([...PLACES, tern(), ...events]));
+
+  it('is changed, and what is not is kept', () => {
+    const store = edit();
+    type('Keep', '15');
+    type('Hydration: water over flour', '80');
+    press('Save the card');
+    expect(selectJar(store.getState(), 'tern')!.card).toMatchObject({
+      name: 'Tern',
+      keepG: 15,
+      ratio: { flour: 2, water: 1.6 },
+      vessel: { emptyG: 300, capacityMl: 500 },
+    });
+    expect(went).toEqual(['/jar/tern']);
+  });
+
+  it.each([
+    ['Name', ' '],
+    ['Keep', 'a spoon'],
+    ['Flour to 1 of keep', '0'],
+    ['Hydration: water over flour', '900'],
+    ['Holds', '-1'],
+    ['Weighs empty', ''],
+    ['Its floor against its mouth', '5'],
+  ])('with %s of %j is not saved, and says so at the field', (label, text) => {
+    const store = edit();
+    type(label, text);
+    press('Save the card');
+    problemOf(label).toHaveAccessibleDescription(/./);
+    problemOf(label).toBeInvalid();
+    expect(logged(store)).toMatchObject({ kind: 'started' });
+    expect(went).toEqual([]);
+  });
+
+  it('lets another flour in over some feeds', () => {
+    const store = edit();
+    pick('rye');
+    pick('over 4 feeds');
+    press('Save the card');
+    expect(selectJar(store.getState(), 'tern')!.card.change).toMatchObject({
+      to: { rye: 1 },
+      feeds: 4,
+    });
+  });
+});
+
+describe('a starter that joins', () => {
+  const add = () => show(<AddJarScreen />, kitchenStore([...PLACES]));
+
+  it('with a feed that is remembered stands as that says', () => {
+    const store = add();
+    type('Name', 'Puffin');
+    type('Fed at', '2026-03-13T12:00');
+    press('Put it on the shelf');
+    expect(went).toEqual(['/jar/puffin']);
+    expect(selectJarEvents(store.getState(), 'puffin')).toMatchObject([
+      { kind: 'started', massG: 20 },
+      { kind: 'fed', at: '2026-03-13T12:00:00.000Z', keepG: 20, flourG: 80, waterG: 80 },
+    ]);
+  });
+
+  it('of which nothing is known but its weight joins too', () => {
+    const store = add();
+    type('Name', 'Puffin');
+    pick('weeks ago');
+    type('In the jar', '140');
+    press('Put it on the shelf');
+    expect(selectJarEvents(store.getState(), 'puffin')).toMatchObject([
+      { kind: 'started', condition: 'neglected', massG: 140 },
+    ]);
+  });
+
+  it('counts the fields that want another look, and joins nothing', () => {
+    const store = add();
+    type('Keep', 'none');
+    type('Fed at', '');
+    press('Put it on the shelf');
+    expect(screen.getByText('3 fields want another look.')).toBeVisible();
+    expect(selectJars(store.getState())).toEqual([]);
+  });
+});
+
+describe('a jar on paper', () => {
+  it('splits off a part with its origin, not twice under one name', () => {
+    const store = kitchenStore([...PLACES, tern(), fed]);
+    show(<PaperScreen id="tern" />, store);
+    press('Split off a part as a jar of its own');
+    type('Its name', 'tern');
+    type('How much', '900');
+    press('Split it off');
+    problemOf('Its name').toHaveAccessibleDescription('There is a jar of that name already.');
+    problemOf('How much').toHaveAccessibleDescription(/./);
+    type('Its name', 'Puffin');
+    type('How much', '25');
+    press('Split it off');
+    expect(selectJarEvents(store.getState(), 'puffin')).toMatchObject([
+      { kind: 'started', massG: 25, condition: 'ripe' },
+      { kind: 'noted', note: expect.stringMatching(/^Split off from Tern/) },
+    ]);
+    expect(logged(store)).toMatchObject({ kind: 'took', grams: 25 });
+  });
+});

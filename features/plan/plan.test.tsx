@@ -1,0 +1,350 @@
+import { act, cleanup, screen, waitFor, within } from '@testing-library/react';
+
+import { type Plan, type Step } from '@core/plan';
+import {
+  beginProgramme,
+  followedPlan,
+  planChosen,
+  searchBegun,
+  searchEnded,
+  selectJarEvents,
+} from '@state';
+
+import { NOW, kitchenStore, show, touch, type, went } from '../../tests/kitchen';
+import { PlanScreen } from './PlanScreen';
+
+jest.mock('expo-router', () => ({
+  useRouter: () => jest.requireActual('../../tests/kitchen').mockRouter,
+}));
+
+const HOUR = 3_600_000;
+const press = (name: string | RegExp) => touch('button', name);
+const pick = (name: string | RegExp) => touch('radio', name);
+const step = (over: Partial<Step> = {}): Step => ({
+  at: NOW + 3 * HOUR,
+  earliest: NOW + 2 * HOUR,
+  latest: NOW + 4 * HOUR,
+  kind: 'feed',
+  jar: 'grebe',
+  keepG: 20,
+  flourG: 100,
+  waterG: 80,
+  discardG: 90,
+  place: 'counter',
+  ...over,
+});
+const plan = (name: Plan['name'], steps: readonly Step[]): Plan => ({
+  name,
+  steps,
+  wanted: [
+    {
+      id: 'loaves',
+      chance: 0.93,
+      peakAt: NOW + 15 * HOUR,
+      low: NOW + 14 * HOUR,
+      high: NOW + 16 * HOUR,
+    },
+  ],
+  flourG: 180,
+  discardG: 90,
+  touches: steps.length,
+  curves: [
+    {
+      jar: 'grebe',
+      heights: [
+        [NOW, 1],
+        [NOW + 48 * HOUR, 2],
+      ],
+      ripe: [[NOW + 14 * HOUR, NOW + 17 * HOUR]],
+    },
+  ],
+});
+const BUILD = step({ kind: 'build', at: NOW + 9 * HOUR, wanted: 'loaves' });
+const TAKE = step({ kind: 'take', at: NOW + 15 * HOUR, wanted: 'loaves', takeG: 150 });
+const MOVE = step({ kind: 'move', at: NOW + HOUR, place: 'fridge' });
+const STEPS = [MOVE, step(), BUILD, TAKE].map((one) =>
+  one.kind === 'feed' || one.kind === 'build'
+    ? one
+    : (Object.fromEntries(
+        Object.entries(one).filter(([key]) => !/^(keep|flour|water|discard)G$/.test(key)),
+      ) as unknown as Step),
+);
+
+/** The plan screen with two plans found. */
+function planned() {
+  const store = kitchenStore();
+  store.dispatch({
+    type: 'plan/bakeAdded',
+    payload: {
+      id: 'loaves',
+      name: 'Loaves',
+      jar: 'grebe',
+      levainG: 150,
+      from: NOW + 14 * HOUR,
+      until: NOW + 16 * HOUR,
+    },
+  });
+  store.dispatch(searchBegun());
+  store.dispatch(
+    searchEnded({
+      plans: [plan('balanced', STEPS), plan('safest', [step({ at: NOW + 5 * HOUR })])],
+      impossible: [],
+      mended: null,
+    }),
+  );
+  return show(<PlanScreen />, store);
+}
+const sheet = () => within(screen.getByRole('dialog', { hidden: true }));
+
+describe('the plans', () => {
+  it('are looked at side by side, and one is followed', () => {
+    const store = planned();
+    const offered = within(
+      screen.getByRole('region', { name: 'Plans to choose from', hidden: true }),
+    );
+    expect(offered.getAllByRole('radio', { hidden: true })).toHaveLength(2);
+    pick(/^The surest/);
+    press('Follow it');
+    expect(store.getState().plan.chosen).toBe('safest');
+    expect(followedPlan(store.getState().plan)!.steps).toHaveLength(1);
+    pick(/^A good balance/);
+    press('Follow this one instead');
+    expect(store.getState().plan.chosen).toBe('balanced');
+    press('Leave this plan');
+    expect(store.getState().plan.chosen).toBeNull();
+  });
+
+  it('are made while somebody looks', () => {
+    const store = planned();
+    expect(store.getState().plan.looked).toBe(true);
+  });
+
+  it('say how far their search has come, and that a plan was mended', () => {
+    const store = planned();
+    act(() => void store.dispatch(searchBegun()));
+    expect(screen.getByText('Looking for plans, 0 %')).toBeVisible();
+    act(
+      () =>
+        void store.dispatch(
+          searchEnded({ plans: [plan('balanced', STEPS)], impossible: [], mended: 'Later now.' }),
+        ),
+    );
+    expect(screen.getByText('Later now.')).toBeVisible();
+    press('All right');
+    expect(screen.queryByText('Later now.')).toBeNull();
+  });
+
+  it('that nothing is to be done in say so', () => {
+    const store = kitchenStore();
+    store.dispatch(searchEnded({ plans: [plan('balanced', [])], impossible: [], mended: null }));
+    show(<PlanScreen />, store);
+    expect(screen.getByText(/^Nothing to do in these days/)).toBeVisible();
+    expect(screen.queryByRole('button', { name: 'Steps to my calendar' })).toBeNull();
+  });
+
+  it('need a jar', () => {
+    show(<PlanScreen />, kitchenStore([]));
+    expect(screen.getByText(/First put a starter on the shelf/)).toBeVisible();
+  });
+
+  it('leave a jar in a programme to it', () => {
+    const store = planned();
+    act(() => void store.dispatch(beginProgramme('skua', 'neglected', 'begun')));
+    touch('link', /^Skua is being brought back, day 1/);
+    expect(went).toEqual(['/jar/skua/programme']);
+  });
+});
+
+describe('a step', () => {
+  it('that feeds fills the bench', () => {
+    const store = planned();
+    press(/^Bench: Feed Grebe/);
+    expect(went).toEqual(['/jar/grebe/feed']);
+    expect(store.getState().bench.grebe).toMatchObject({ keepG: 20, parts: 5, waterParts: 4 });
+  });
+
+  it('that moves or takes is done with a touch', () => {
+    const store = planned();
+    press(/^Done: Move Grebe/);
+    expect(selectJarEvents(store.getState(), 'grebe').at(-1)).toMatchObject({
+      kind: 'moved',
+      place: 'fridge',
+    });
+    press(/^Taken: Take 150 g from Grebe/);
+    expect(selectJarEvents(store.getState(), 'grebe').at(-1)).toMatchObject({ kind: 'took' });
+    expect(store.getState().plan.bakes).toEqual([]);
+  });
+
+  it('is skipped, and let back', () => {
+    const store = planned();
+    press(/^21:20 ?Feed Grebe/);
+    touch('button', 'Skip it');
+    expect(store.getState().plan.leftAlone).toMatchObject([{ jar: 'grebe', butAt: null }]);
+    press(/^Let the plan decide: Grebe is left alone/);
+    expect(store.getState().plan.leftAlone).toEqual([]);
+  });
+
+  it('is shifted to another hour, if that is one', () => {
+    const store = planned();
+    press(/^21:20 ?Feed Grebe/);
+    type('At another time', '');
+    press('Shift it');
+    expect(screen.getByText('Give a day and a time.')).toBeVisible();
+    type('At another time', '2026-03-13T10:00');
+    press('Shift it');
+    expect(screen.getByText('That is over.')).toBeVisible();
+    type('At another time', '2026-04-13T10:00');
+    press('Shift it');
+    expect(screen.getByText('The plan does not look so far ahead.')).toBeVisible();
+    type('At another time', '2026-03-13T23:00');
+    press('Shift it');
+    expect(store.getState().plan.leftAlone).toMatchObject([
+      { jar: 'grebe', butAt: Date.parse('2026-03-13T23:00Z') },
+    ]);
+  });
+
+  it('says what bake it is for and how surely; the bake itself can be moved or given up', () => {
+    const store = planned();
+    press(/^tomorrow 03:20|^03:20 ?Build Grebe's levain/);
+    expect(sheet().getByText(/^For Loaves, ripe .* with 93\s%\. It peaks about/)).toBeVisible();
+    press('Close');
+    press(/^tomorrow 09:20|^09:20 ?Take 150 g/);
+    type('Wanted from', '2026-03-15T09:00');
+    press('Move the bake');
+    expect(store.getState().plan.bakes[0]!.from).toBe(Date.parse('2026-03-15T09:00Z'));
+    press(/^09:20 ?Take 150 g/);
+    press('Not this bake');
+    expect(store.getState().plan.bakes).toEqual([]);
+  });
+});
+
+describe('what is wished', () => {
+  it('is a bake from grams or from loaves', () => {
+    const store = show(<PlanScreen />);
+    press('Add a bake');
+    type('Levain ripe at', '2026-03-15T09:00');
+    type('Levain', '200');
+    type('Name, if it needs one', 'Sunday');
+    press('Want it');
+    press('Add a bake');
+    type('Levain ripe at', '2026-03-16T09:00');
+    pick('reckon from loaves');
+    type('Loaves', '2');
+    type('Flour each', '500');
+    type('Inoculation', '20');
+    pick('two hours');
+    press('Want it');
+    expect(store.getState().plan.bakes).toMatchObject([
+      { name: 'Sunday', levainG: 200, until: Date.parse('2026-03-15T10:00Z') },
+      { from: Date.parse('2026-03-16T07:00Z'), until: Date.parse('2026-03-16T11:00Z') },
+    ]);
+    // A fifth of a kilogram of flour, and water at the jar's own hydration.
+    expect(store.getState().plan.bakes[1]!.levainG).toBe(400);
+    press('Remove Sunday');
+    expect(store.getState().plan.bakes).toHaveLength(1);
+  });
+
+  it.each([
+    ['Levain ripe at', '2026-03-13T18:40', /^Too soon/],
+    ['Levain ripe at', '2026-06-13T18:40', /two weeks ahead at most/],
+    ['Levain', '0', /no levain between 1 and 5000 g/],
+    ['Levain', 'some', /no levain between 1 and 5000 g/],
+  ])('with %s at %j is not taken', (label, text, problem) => {
+    const store = show(<PlanScreen />);
+    press('Add a bake');
+    type('Levain ripe at', '2026-03-15T09:00');
+    type(label, text);
+    press('Want it');
+    expect(screen.getByText(problem)).toBeVisible();
+    expect(store.getState().plan.bakes).toEqual([]);
+  });
+
+  it('is around hands: hours, work days, what is painted, and trips', () => {
+    const store = show(<PlanScreen />);
+    type('Up from', '5:45');
+    touch('checkbox', 'Sat');
+    expect(store.getState().plan.hands).toMatchObject({
+      upFrom: 5.75,
+      workDays: expect.arrayContaining([5]),
+    });
+    type('until', '4');
+    expect(screen.getByText('The end comes before the beginning.')).toBeVisible();
+    type('until', 'late');
+    expect(screen.getByText('An hour like 6:30.')).toBeVisible();
+    expect(store.getState().plan.hands.upUntil).toBeGreaterThan(20);
+    press('A trip, or a night away');
+    type('Leaving', '2026-03-20T08:00');
+    type('Coming back', '2026-03-19T08:00');
+    press('Mark the trip');
+    expect(screen.getByText(/^Give the day you leave/)).toBeVisible();
+    type('Coming back', '2026-03-22T08:00');
+    press('Mark the trip');
+    expect(store.getState().plan.trips).toEqual([
+      { from: Date.parse('2026-03-20T08:00Z'), until: Date.parse('2026-03-22T08:00Z') },
+    ]);
+    press('Remove the trip');
+    expect(store.getState().plan.trips).toEqual([]);
+  });
+
+  it('that cannot be had says why, and the way out is one touch', () => {
+    const store = planned();
+    act(
+      () =>
+        void store.dispatch(
+          searchEnded({
+            plans: [],
+            impossible: [
+              {
+                wanted: 'loaves',
+                because: 'tooSoon',
+                nearest: [
+                  { kind: 'otherHour', from: NOW + 20 * HOUR, until: NOW + 22 * HOUR },
+                  { kind: 'less', levainG: 90 },
+                ],
+              },
+            ],
+            mended: null,
+          }),
+        ),
+    );
+    expect(screen.getByText('Loaves: there is not enough time until then.')).toBeVisible();
+    press(/^Have it tomorrow/);
+    expect(store.getState().plan.bakes[0]!.from).toBe(NOW + 20 * HOUR);
+    press('Make it 90 g');
+    expect(store.getState().plan.bakes[0]!.levainG).toBe(90);
+  });
+});
+
+describe('reminders', () => {
+  const notify = (permission: string) =>
+    Object.assign(globalThis, {
+      Notification: { permission, requestPermission: () => Promise.resolve('granted') },
+    });
+  afterEach(() => {
+    Reflect.deleteProperty(globalThis, 'Notification');
+  });
+  const followed = () => {
+    const store = planned();
+    act(() => void store.dispatch(planChosen('balanced')));
+    return store;
+  };
+
+  it('are offered once a plan is followed, and are on when the browser lets them', async () => {
+    notify('default');
+    const store = followed();
+    press('Yes, tell me');
+    await waitFor(() => expect(store.getState().settings.reminders).toBe('on'));
+    expect(screen.queryByText(/^Shall the browser say/)).toBeNull();
+  });
+
+  it('are not offered again once they were declined, nor where they cannot be', () => {
+    notify('default');
+    const store = followed();
+    press('No');
+    expect(store.getState().settings.reminders).toBe('off');
+    notify('denied');
+    cleanup();
+    followed();
+    expect(screen.queryByText(/^Shall the browser say/)).toBeNull();
+  });
+});
