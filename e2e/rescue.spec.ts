@@ -39,7 +39,7 @@ test('hooch is poured off, and the next feed brings the water back', async ({ pa
   ).toBeVisible();
   await expect(
     page.getByText(
-      /^The model expects \w+ feeds? in the place called Oven, lamp on, and it lively /,
+      /^\w+ feeds? in “Oven, lamp on”: lively .*, the model expects\.$/,
     ),
   ).toBeVisible();
   const why = page.getByRole('region', { name: 'Why' });

@@ -74,7 +74,7 @@ function numbersOf(standing: Standing, words: KitchenWords): readonly ExplainedN
   const { forecast } = outlook;
   const at = (h: number) => words.about(jar.since + h * HOUR);
   const after = (h: number) => `${words.span(h)} after the feed`;
-  const warmth = place ? `in the place called ${place.name}` : 'in its place';
+  const warmth = place ? `in “${place.name}”` : 'in its place';
   const mean = forecast.curve.reduce((sum, m) => sum + m.celsius, 0) / forecast.curve.length;
   return [
     {

@@ -3,7 +3,7 @@ import { type Foretold, type Programme } from '@core/rescue';
 
 import { type KitchenWords } from '../words';
 
-/** "The model expects three more feeds, and it lively by Sun 15 Mar in the evening." */
+/** "Two feeds in “Oven, lamp on”: lively tomorrow evening, the model expects." */
 export function foretoldText(
   { feeds, ends, at }: Foretold,
   { patienceDays }: Programme,
@@ -12,18 +12,22 @@ export function foretoldText(
   words: KitchenWords,
 ): string {
   if (ends === 'useBackup')
-    return `${place === null ? 'The' : `Even in the place called ${place} the`} model does not expect it back within ${patienceDays} days. Keep a backup ready.`;
+    return `${place === null ? 'The' : `Even in “${place}” the`} model does not expect it back within ${patienceDays} days. Keep a backup ready.`;
   const count =
-    feeds.length === 0 ? 'no more feed' : feeds.length === 1 ? 'one feed' : `${feeds.length} feeds`;
+    feeds.length === 0 ? 'No more feed' : feeds.length === 1 ? 'One feed' : `${feeds.length} feeds`;
   return at <= now
     ? 'The model expects it lively by now.'
-    : `The model expects ${count}${place === null ? '' : ` in the place called ${place}`}, and it lively ${words.day(at)} ${partOfDay(words, at)}.`;
+    : `${count}${place === null ? '' : ` in “${place}”`}: lively ${dayAndPart(words, at)}, the model expects.`;
 }
 
-/** Morning, afternoon or evening of an instant, by the kitchen's clock. */
-function partOfDay(words: KitchenWords, at: Instant): string {
+/** "this evening", "tomorrow morning", "Sun 15 Mar in the afternoon", by the kitchen's clock. */
+function dayAndPart(words: KitchenWords, at: Instant): string {
   const hour = words.hourOf(at);
-  if (hour < 5) return 'in the night';
-  if (hour < 12) return 'in the morning';
-  return hour < 17.5 ? 'in the afternoon' : 'in the evening';
+  const part =
+    hour < 5 ? 'night' : hour < 12 ? 'morning' : hour < 17.5 ? 'afternoon' : ('evening' as const);
+  const day = words.day(at);
+  if (day === 'today') return part === 'night' ? 'tonight' : `this ${part}`;
+  // The small hours of tomorrow are what everybody calls tonight.
+  if (day === 'tomorrow') return part === 'night' ? 'tonight' : `tomorrow ${part}`;
+  return `${day} in the ${part}`;
 }

@@ -85,7 +85,9 @@ describe('something is wrong', () => {
     const store = show(<TroubleScreen jar="skua" />);
     check('nothing odd');
     press('Go on');
-    expect(screen.getByText(/^The model expects \d feeds? in the place called Oven/)).toBeVisible();
+    expect(
+      screen.getByText(/^\d feeds? in “Oven, lamp on”: lively .*, the model expects\.$/),
+    ).toBeVisible();
     press('Begin the programme');
     expect(went).toEqual(['/jar/skua/programme']);
     expect(selectRuns(store.getState())).toMatchObject([{ jar: { id: 'skua' }, run: { day: 1 } }]);

@@ -122,10 +122,12 @@ describe('rescue in words', () => {
         place,
         words,
       );
-    expect(text(24, 2)).toBe('The model expects 2 feeds, and it lively tomorrow in the evening.');
-    expect(text(14, 1)).toMatch(/one feed, and it lively tomorrow in the morning\.$/);
-    expect(text(44, 3, 'Oven')).toMatch(
-      /3 feeds in the place called Oven, and it lively Sun 15 Mar in the afternoon\.$/,
+    expect(text(24, 2)).toBe('2 feeds: lively tomorrow evening, the model expects.');
+    expect(text(14, 1)).toBe('One feed: lively tomorrow morning, the model expects.');
+    expect(text(3, 1)).toBe('One feed: lively this evening, the model expects.');
+    expect(text(9, 1)).toBe('One feed: lively tonight, the model expects.');
+    expect(text(44, 3, 'Oven')).toBe(
+      '3 feeds in “Oven”: lively Sun 15 Mar in the afternoon, the model expects.',
     );
     expect(text(-1, 0)).toBe('The model expects it lively by now.');
   });
