@@ -1,6 +1,6 @@
 import { expect, test } from './fixtures';
 
-test('a tub is weighed together, a jar is fed from it, and it runs down', async ({
+test('a tub is weighed together, a jar is fed from it, and it runs down @phone', async ({
   page,
   kitchen,
 }) => {

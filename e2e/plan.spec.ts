@@ -204,7 +204,7 @@ test('the browser says when a step is due, once it may @phone', async ({
   expect(await told()).toEqual([]);
 });
 
-test('a bake is added from loaves, and a trip is marked', async ({ page, kitchen }) => {
+test('a bake is added from loaves, and a trip is marked @wide', async ({ page, kitchen }) => {
   await kitchen.open('/plan', 'demo');
   await kitchen.button('Add a bake').click();
   const sheet = page.getByRole('dialog', { name: 'Add a bake' });

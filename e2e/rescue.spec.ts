@@ -23,7 +23,10 @@ async function feed(page: Page) {
     await page.getByRole('button', { name: step }).click();
 }
 
-test('hooch is poured off, and the next feed brings the water back', async ({ page, kitchen }) => {
+test('hooch is poured off, and the next feed brings the water back @phone', async ({
+  page,
+  kitchen,
+}) => {
   await kitchen.open('/jar/skua', 'demo');
   await page.getByRole('link', { name: 'Something is wrong' }).click();
   await expect(page.getByRole('heading', { name: 'What do you see on it?' })).toBeVisible();
@@ -38,9 +41,7 @@ test('hooch is poured off, and the next feed brings the water back', async ({ pa
     page.getByRole('heading', { name: 'Neglected, and worth bringing back' }),
   ).toBeVisible();
   await expect(
-    page.getByText(
-      /^\w+ feeds? in “Oven, lamp on”: lively .*, the model expects\.$/,
-    ),
+    page.getByText(/^\w+ feeds? in “Oven, lamp on”: lively .*, the model expects\.$/),
   ).toBeVisible();
   const why = page.getByRole('region', { name: 'Why' });
   await expect(why.getByText('unfed: longer', { exact: false })).toBeVisible();

@@ -1,4 +1,4 @@
-import { type JarEvent } from '@core/journal';
+import { type JarEvent, lineage } from '@core/journal';
 
 import { learned } from './learnt';
 import { selectArranged, selectEventsByJar } from './selectors';
@@ -28,9 +28,10 @@ export function keepLearning(store: Store): () => void {
       for (;;) {
         const state = store.getState();
         const { name, zone } = state.kitchen;
-        const next = [...selectEventsByJar(state)].find(
-          ([jar, log]) => state.learnt[jar]?.log !== logOf(log),
-        );
+        const byJar = selectEventsByJar(state);
+        const next = [...byJar.keys()]
+          .map((jar) => [jar, lineage(jar, byJar)] as const)
+          .find(([jar, log]) => state.learnt[jar]?.log !== logOf(log));
         if (!next || stopped) break;
         const [jar, log] = next;
         const { fitWorker } = await import('../workers/fit');

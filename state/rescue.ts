@@ -141,7 +141,7 @@ export const begin =
     const alive = backup ? aliveShare(backup, readClock()) : 1;
     const start = startOf(programme, grams, alive);
     const entries: NewEvent[] = [
-      { kind: 'started', jar, at, card, place, ...start },
+      { kind: 'started', jar, at, card, place, ...(backup ? { from: backup.jar } : {}), ...start },
       { kind: 'programmeBegun', jar, at, programme },
     ];
     if (backup) entries.push({ kind: 'backupUsed', jar: backup.jar, at, backup: backup.id, grams });

@@ -187,6 +187,37 @@ describe('a jar', () => {
     expect(calibrateJar(struck, context, half)).toEqual(calibrateJar(struck, context));
   });
 
+  it('goes on with what was learnt of the one its starter came from', () => {
+    const split: JarEvent = {
+      ...(events[0] as Extract<JarEvent, { kind: 'started' }>),
+      id: 'split',
+      jar: 'puffin',
+      at: new Date(Date.parse(events[events.length - 1]!.at) + HOUR).toISOString(),
+      condition: 'ripe',
+      from: 'tern',
+    };
+    const mother = calibrateJar(events, context).learnt;
+    const child = calibrateJar([...events, split], context).learnt;
+    expect(child.feeds).toBe(mother.feeds);
+    expect(child.belief.mean[0]).toBeCloseTo(mother.belief.mean[0]!, 9);
+    // Its first feed is its own: what stood in the other jar before says nothing of it.
+    const own: JarEvent = {
+      ...(events.find(({ kind }) => kind === 'fed') as Extract<JarEvent, { kind: 'fed' }>),
+      id: 'own feed',
+      jar: 'puffin',
+      at: new Date(Date.parse(split.at) + 10 * HOUR).toISOString(),
+    };
+    const looked: JarEvent = {
+      kind: 'looked',
+      id: 'own look',
+      jar: 'puffin',
+      at: new Date(Date.parse(own.at) + 4 * HOUR).toISOString(),
+      height: 1.9,
+    };
+    const watched = calibrateJar([...events, split, own, looked], context).learnt;
+    expect(watched.feeds).toBe(mother.feeds + 1);
+  });
+
   it('remembers how its peaks were foretold', () => {
     const { foretold } = calibrateJar(events, context).learnt;
     expect(foretold.length).toBeGreaterThan(0);

@@ -29,7 +29,7 @@ export interface Calibration {
 
 /**
  * The pace of a jar from its live events, oldest first: each watched feed in its turn moves the belief. The history of
- * the mix is folded along with the pace believed at the time.
+ * the mix is folded along with the pace believed at the time. Events of the jar its starter came from may go before.
  *
  * @param from an earlier calibration of the same jar, used when its events are still the first ones
  */
@@ -60,6 +60,12 @@ export function calibrateJar(
         },
         parts: feedParts(jar, event, { ...context, pace: fedWith }),
       };
+      fedWith = middlePace(learnt.belief);
+    }
+    if (event.kind === 'started') {
+      // Another jar goes on with what was learnt of the one before.
+      if (jar && fed && i > taught) learnt = learnFrom(jar, fed, learnt, context);
+      fed = null;
       fedWith = middlePace(learnt.belief);
     }
     jar = withEvent(jar, event, { ...context, pace: middlePace(learnt.belief) });

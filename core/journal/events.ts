@@ -55,6 +55,8 @@ export interface Started extends JarEntry {
   /** Share of the cells of that condition that are still alive, 0 to 1: an old backup has fewer. */
   readonly alive?: number;
   readonly place: string;
+  /** The jar its starter came from, when it was split off or woken from a backup. */
+  readonly from?: string;
 }
 
 /** The jar was reduced to its keep and fed. Temperatures only where they were measured. */

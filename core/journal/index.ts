@@ -9,6 +9,7 @@ export * from './events';
 export * from './fold';
 export * from './homeOf';
 export * from './ifFed';
+export * from './lineage';
 export * from './nextFlour';
 export * from './objections';
 export * from './standing';

@@ -97,6 +97,7 @@ const SCHEMAS: Readonly<Record<JournalEvent['kind'], Joi.ObjectSchema>> = {
     condition: Joi.valid(...CONDITIONS).required(),
     alive: share,
     place: key.required(),
+    from: key,
   }),
   fed: ofJar('fed', {
     keepG: some.required(),

@@ -1,7 +1,16 @@
 import fc from 'fast-check';
 
 import { DAY, HOUR, kitchenTime } from '../measure';
-import { GRAIN, firstAt, handsForJar, handsFrom, inHands, isOddHour, slotsFor } from './slots';
+import {
+  GRAIN,
+  firstAt,
+  gapsIn,
+  handsForJar,
+  handsFrom,
+  inHands,
+  isOddHour,
+  slotsFor,
+} from './slots';
 
 const NOW = Date.parse('2026-03-13T18:20:00Z');
 const time = kitchenTime('Europe/Lisbon');
@@ -93,5 +102,31 @@ describe('hands', () => {
     expect(isOddHour(time, at('07:00'))).toBe(false);
     expect(isOddHour(time, at('22:30'))).toBe(false);
     expect(isOddHour(time, at('23:00'))).toBe(true);
+  });
+});
+
+describe('gaps', () => {
+  it('and hands together are the whole stretch, and never both at once', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.integer({ min: -20, max: 90 }), fc.integer({ min: 1, max: 12 })), {
+          maxLength: 8,
+        }),
+        (stretches) => {
+          const there = stretches
+            .map(([from, length]) => hands(from, from + length))
+            .sort((a, b) => a.from - b.from);
+          const until = NOW + 72 * HOUR;
+          const gaps = gapsIn(there, NOW, until);
+          for (let at = NOW + HOUR / 2; at < until; at += HOUR)
+            expect(gaps.some(([from, to]) => at >= from && at < to)).toBe(!inHands(there, at));
+          for (const [from, to] of gaps) {
+            expect(from).toBeLessThan(to);
+            expect(from).toBeGreaterThanOrEqual(NOW);
+            expect(to).toBeLessThanOrEqual(until);
+          }
+        },
+      ),
+    );
   });
 });

@@ -13,6 +13,21 @@ const FINE = HOUR;
 export const inHands = (hands: readonly Hands[], at: Instant): boolean =>
   hands.some(({ from, until }) => at >= from && at <= until);
 
+/** Stretches between two instants in which nobody can touch a jar. */
+export function gapsIn(
+  hands: readonly Hands[],
+  from: Instant,
+  until: Instant,
+): readonly (readonly [Instant, Instant])[] {
+  const gaps: (readonly [Instant, Instant])[] = [];
+  let last = from;
+  for (const stretch of hands) {
+    if (stretch.from > last && last < until) gaps.push([last, Math.min(until, stretch.from)]);
+    last = Math.max(last, stretch.until);
+  }
+  return last < until ? [...gaps, [last, until]] : gaps;
+}
+
 /** The moments at which a plan may touch a jar, in order; `forFeeds` are good enough for a feed that is no levain. */
 export interface Slots {
   readonly all: readonly Instant[];

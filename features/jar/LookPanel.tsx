@@ -1,30 +1,9 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import {
-  BUBBLES,
-  type Bubbles,
-  LIQUIDS,
-  type Liquid,
-  SIGNS,
-  SMELLS,
-  type Sign,
-  type Smell,
-  type Standing,
-  objectionsTo,
-} from '@core/journal';
+import { SMELLS, type Standing, objectionsTo } from '@core/journal';
 import { heightRise, volumeRise } from '@core/bench';
-import {
-  bandVolume,
-  Choice,
-  Field,
-  MomentField,
-  Panel,
-  Press,
-  Words,
-  jarPicture,
-  parseNumber,
-} from '@kit';
+import { bandVolume, Choice, Field, Panel, Press, Words, jarPicture, parseNumber } from '@kit';
 import {
   type NewEvent,
   logEntries,
@@ -34,7 +13,8 @@ import {
   useAppSelector,
 } from '@state';
 
-import { BUBBLE_WORDS, LIQUID_WORDS, SIGN_WORDS, SMELL_WORDS, useKitchenWords } from '../words';
+import { SMELL_WORDS, useKitchenWords } from '../words';
+import { MoreSeen, NOTHING_ELSE, type Seen, hasMore } from './MoreSeen';
 import { SurfaceDrag } from './SurfaceDrag';
 
 const LOWEST = -80;
@@ -157,101 +137,5 @@ export function LookPanel({
         </Press>
       </View>
     </Panel>
-  );
-}
-
-/** What else a look can tell. An empty `at` means now. */
-interface Seen {
-  readonly at: string;
-  readonly sign: Sign | null;
-  readonly smell: Smell | null;
-  readonly bubbles: Bubbles | null;
-  readonly liquid: Liquid | null;
-  readonly floats: boolean | null;
-  readonly note: string;
-}
-
-const NOTHING_ELSE: Seen = {
-  at: '',
-  sign: null,
-  smell: null,
-  bubbles: null,
-  liquid: null,
-  floats: null,
-  note: '',
-};
-
-const hasMore = ({ sign, smell, bubbles, liquid, floats, note }: Seen) =>
-  sign !== null ||
-  smell !== null ||
-  bubbles !== null ||
-  liquid !== null ||
-  floats !== null ||
-  note.trim() !== '';
-
-function MoreSeen({
-  seen,
-  onSeen,
-  problems,
-}: {
-  readonly seen: Seen;
-  readonly onSeen: (seen: Seen) => void;
-  readonly problems: Readonly<Record<string, string>>;
-}) {
-  const toggled = <K extends keyof Seen>(key: K, is: Seen[K]) =>
-    onSeen({ ...seen, [key]: seen[key] === is ? null : is });
-  return (
-    <View style={{ gap: 14 }}>
-      <MomentField
-        label="Seen at"
-        text={seen.at}
-        onText={(at) => onSeen({ ...seen, at })}
-        problem={problems.at ?? null}
-      />
-      <Choice
-        label="The rise"
-        options={SIGNS.map((is) => ({ is, text: SIGN_WORDS[is] }))}
-        chosen={seen.sign}
-        onChoose={(is) => toggled('sign', is)}
-      />
-      <Choice
-        label="Bubbles"
-        options={BUBBLES.map((is) => ({ is, text: BUBBLE_WORDS[is] }))}
-        chosen={seen.bubbles}
-        onChoose={(is) => toggled('bubbles', is)}
-      />
-      <Choice
-        label="Smell"
-        options={SMELLS.map((is) => ({ is, text: SMELL_WORDS[is] }))}
-        chosen={seen.smell}
-        onChoose={(is) => toggled('smell', is)}
-      />
-      <Choice
-        label="Liquid"
-        options={LIQUIDS.map((is) => ({ is, text: LIQUID_WORDS[is] }))}
-        chosen={seen.liquid}
-        onChoose={(is) => toggled('liquid', is)}
-      />
-      <Choice
-        label="Float test"
-        options={[
-          { is: true, text: 'floats' },
-          { is: false, text: 'sinks' },
-        ]}
-        chosen={seen.floats}
-        onChoose={(is) => toggled('floats', is)}
-      />
-      <Words size="small" tone="quiet">
-        A hint, not proof: stirring sinks a ripe starter, and rye or stiff ones mislead. The rise
-        against time tells more. Smell, do not taste: raw flour can carry germs.
-      </Words>
-      <Field
-        label="Note"
-        text={seen.note}
-        onText={(note) => onSeen({ ...seen, note })}
-        lines={2}
-        problem={problems.note ?? null}
-      />
-    </View>
   );
 }

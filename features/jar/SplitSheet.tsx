@@ -64,6 +64,7 @@ export function SplitSheet({
         card: { ...jar.card, name: given, archived: false },
         massG: grams,
         hydrationPct: jar.fedMix.hydrationPct,
+        from: jar.id,
         condition: stage === 'hungry' || stage === 'hooch' ? 'hungry' : 'ripe',
         place,
       },
@@ -98,8 +99,8 @@ export function SplitSheet({
         onChoose={setPlace}
       />
       <Words size="small" tone="quiet">
-        It begins with the same flour, feed and jar; its card can be changed. What was learnt of the
-        pace is learnt anew.
+        It begins with the same flour, feed and jar, which its card can change, and with what was
+        learnt of its pace.
       </Words>
       <Press kind="main" onPress={split}>
         Split it off

@@ -330,7 +330,7 @@ describe('a jar on paper', () => {
     type('How much', '25');
     press('Split it off');
     expect(selectJarEvents(store.getState(), 'puffin')).toMatchObject([
-      { kind: 'started', massG: 25, condition: 'ripe' },
+      { kind: 'started', massG: 25, condition: 'ripe', from: 'tern' },
       { kind: 'noted', note: expect.stringMatching(/^Split off from Tern/) },
     ]);
     expect(logged(store)).toMatchObject({ kind: 'took', grams: 25 });

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 
 import { DAY, HOUR } from '@core/measure';
-import { type Plan, handsFrom } from '@core/plan';
+import { type Plan, gapsIn, handsFrom } from '@core/plan';
 import { Panel, WeekCanopy, Words } from '@kit';
 import {
   type Bake,
@@ -30,17 +30,10 @@ export function WeekRows({ plan }: { readonly plan: Plan }) {
   const until = Math.max(
     ...plan.curves.map(({ heights }) => heights[heights.length - 1]?.[0] ?? now),
   );
-  const away = useMemo(() => {
-    const there = handsFrom(weekPattern(hands), trips, now, until, time);
-    const gaps: [number, number][] = [];
-    let last = now;
-    for (const stretch of there) {
-      if (stretch.from > last) gaps.push([last, stretch.from]);
-      last = Math.max(last, stretch.until);
-    }
-    if (last < until) gaps.push([last, until]);
-    return gaps;
-  }, [hands, trips, now, until, time]);
+  const away = useMemo(
+    () => gapsIn(handsFrom(weekPattern(hands), trips, now, until, time), now, until),
+    [hands, trips, now, until, time],
+  );
   const move = (bake: Bake, asked: number) => {
     // No bake before now.
     const by = Math.max(asked, now + HOUR - bake.from);

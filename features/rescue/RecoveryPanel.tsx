@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 
 import { nextFlour } from '@core/journal';
 import { DAY, HOUR } from '@core/measure';
+import { gapsIn } from '@core/plan';
 import { PROGRAMME, doubledHeight, heightsSince, programmeSteps } from '@core/rescue';
 import { Panel, WeekCanopy, Words } from '@kit';
 import {
@@ -80,7 +81,7 @@ export function RecoveryPanel({ run: { jar, begun, run } }: { readonly run: JarR
               ]
         }
         ripe={grownSpans(heights, doubledHeight(nextFlour(jar)))}
-        away={awayBetween(hands, from, until)}
+        away={gapsIn(hands, Math.max(from, hands[0]?.from ?? until), until)}
         seen={seen}
         now={now}
         wanted={[]}
@@ -124,18 +125,4 @@ function grownSpans(
     last = at;
   }
   return since === null ? spans : [...spans, [since, last]];
-}
-
-function awayBetween(
-  hands: readonly { readonly from: number; readonly until: number }[],
-  from: number,
-  until: number,
-): readonly (readonly [number, number])[] {
-  const gaps: (readonly [number, number])[] = [];
-  let last = Math.max(from, hands[0]?.from ?? until);
-  for (const stretch of hands) {
-    if (stretch.from > last && last < until) gaps.push([last, Math.min(until, stretch.from)]);
-    last = Math.max(last, stretch.until);
-  }
-  return gaps;
 }

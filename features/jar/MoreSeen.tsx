@@ -1,0 +1,112 @@
+import { View } from 'react-native';
+
+import {
+  BUBBLES,
+  type Bubbles,
+  LIQUIDS,
+  type Liquid,
+  SIGNS,
+  SMELLS,
+  type Sign,
+  type Smell,
+} from '@core/journal';
+import { Choice, Field, MomentField, Words } from '@kit';
+
+import { BUBBLE_WORDS, LIQUID_WORDS, SIGN_WORDS, SMELL_WORDS } from '../words';
+
+/** What else a look can tell. An empty `at` means now. */
+export interface Seen {
+  readonly at: string;
+  readonly sign: Sign | null;
+  readonly smell: Smell | null;
+  readonly bubbles: Bubbles | null;
+  readonly liquid: Liquid | null;
+  readonly floats: boolean | null;
+  readonly note: string;
+}
+
+export const NOTHING_ELSE: Seen = {
+  at: '',
+  sign: null,
+  smell: null,
+  bubbles: null,
+  liquid: null,
+  floats: null,
+  note: '',
+};
+
+export const hasMore = ({ sign, smell, bubbles, liquid, floats, note }: Seen) =>
+  sign !== null ||
+  smell !== null ||
+  bubbles !== null ||
+  liquid !== null ||
+  floats !== null ||
+  note.trim() !== '';
+
+/** The fields of what else was seen. */
+export function MoreSeen({
+  seen,
+  onSeen,
+  problems,
+}: {
+  readonly seen: Seen;
+  readonly onSeen: (seen: Seen) => void;
+  readonly problems: Readonly<Record<string, string>>;
+}) {
+  const toggled = <K extends keyof Seen>(key: K, is: Seen[K]) =>
+    onSeen({ ...seen, [key]: seen[key] === is ? null : is });
+  return (
+    <View style={{ gap: 14 }}>
+      <MomentField
+        label="Seen at"
+        text={seen.at}
+        onText={(at) => onSeen({ ...seen, at })}
+        problem={problems.at ?? null}
+      />
+      <Choice
+        label="The rise"
+        options={SIGNS.map((is) => ({ is, text: SIGN_WORDS[is] }))}
+        chosen={seen.sign}
+        onChoose={(is) => toggled('sign', is)}
+      />
+      <Choice
+        label="Bubbles"
+        options={BUBBLES.map((is) => ({ is, text: BUBBLE_WORDS[is] }))}
+        chosen={seen.bubbles}
+        onChoose={(is) => toggled('bubbles', is)}
+      />
+      <Choice
+        label="Smell"
+        options={SMELLS.map((is) => ({ is, text: SMELL_WORDS[is] }))}
+        chosen={seen.smell}
+        onChoose={(is) => toggled('smell', is)}
+      />
+      <Choice
+        label="Liquid"
+        options={LIQUIDS.map((is) => ({ is, text: LIQUID_WORDS[is] }))}
+        chosen={seen.liquid}
+        onChoose={(is) => toggled('liquid', is)}
+      />
+      <Choice
+        label="Float test"
+        options={[
+          { is: true, text: 'floats' },
+          { is: false, text: 'sinks' },
+        ]}
+        chosen={seen.floats}
+        onChoose={(is) => toggled('floats', is)}
+      />
+      <Words size="small" tone="quiet">
+        A hint, not proof: stirring sinks a ripe starter, and rye or stiff ones mislead. The rise
+        against time tells more. Smell, do not taste: raw flour can carry germs.
+      </Words>
+      <Field
+        label="Note"
+        text={seen.note}
+        onText={(note) => onSeen({ ...seen, note })}
+        lines={2}
+        problem={problems.note ?? null}
+      />
+    </View>
+  );
+}
