@@ -1,4 +1,4 @@
-import { act, fireEvent, render, screen as shown } from '@testing-library/react';
+import { act, fireEvent, render } from '@testing-library/react';
 import { type ReactNode } from 'react';
 import { Provider } from 'react-redux';
 
@@ -29,13 +29,38 @@ export function show(screen: ReactNode, store: Store = kitchenStore()): Store {
   return store;
 }
 
-/** Touches something by its role and name. Whether it is hidden is not asked: that takes longer than the touch. */
-export const touch = (role: 'button' | 'checkbox' | 'radio' | 'link', name: string | RegExp) =>
-  fireEvent.click(shown.getByRole(role, { name, hidden: true }));
+const TOUCHED = {
+  button: 'button, [role="button"]',
+  link: 'a[href], [role="link"]',
+  checkbox: '[role="checkbox"]',
+  radio: '[role="radio"]',
+} as const;
+
+/** The one of some elements; anything else is a fault, and says what there was. */
+function theOne(found: readonly Element[], wanted: string, all: readonly Element[]): Element {
+  if (found.length === 1) return found[0]!;
+  const names = all.map(nameOf).join(' | ');
+  throw new Error(`${found.length} instead of one: ${wanted}. There are: ${names}`);
+}
+
+const nameOf = (element: Element) =>
+  element.getAttribute('aria-label') ?? element.textContent.trim();
+
+/** Touches something by its role and name: its label, or what is written on it. Far quicker than asking for it by role. */
+export function touch(role: keyof typeof TOUCHED, name: string | RegExp): void {
+  const all = [...document.querySelectorAll(TOUCHED[role])];
+  const found = all.filter((one) =>
+    typeof name === 'string' ? nameOf(one) === name : name.test(nameOf(one)),
+  );
+  fireEvent.click(theOne(found, `${role} ${String(name)}`, all));
+}
 
 /** Types a text over what stands in a field. */
-export const type = (label: string, text: string) =>
-  fireEvent.change(shown.getByLabelText(label), { target: { value: text } });
+export function type(label: string, text: string): void {
+  const all = [...document.querySelectorAll('input, textarea')];
+  const found = all.filter((one) => one.getAttribute('aria-label') === label);
+  fireEvent.change(theOne(found, `field ${label}`, all), { target: { value: text } });
+}
 
 /** Lets time pass in a kitchen that is shown. */
 export const later = (store: Store, hours: number) =>

@@ -130,7 +130,7 @@ function AfterWords({
         <Words>
           {foodLeft < 0.02
             ? 'On the day of return its food is long gone, and it is hungry.'
-            : `On the day of return about ${Math.round(100 * foodLeft)} % of its food are left.`}
+            : `On the day of return about ${Math.round(100 * foodLeft)} % of its food is left.`}
         </Words>
       )}
       <Words>

@@ -57,15 +57,13 @@ export function DiscardPanel({ making = false }: { readonly making?: boolean }) 
         </Words>
       )}
       {lots.length > 0 && (
-        <View style={{ flexDirection: 'row', gap: 8 }}>
+        <View style={{ gap: 8 }}>
           {!making && (
-            <Press kind="main" grow href="/make" onPress={() => router.navigate('/make')}>
+            <Press kind="main" href="/make" onPress={() => router.navigate('/make')}>
               What can I make?
             </Press>
           )}
-          <Press grow onPress={() => setUsing(true)}>
-            Take some
-          </Press>
+          <Press onPress={() => setUsing(true)}>Take some</Press>
         </View>
       )}
       <NumberField
@@ -101,7 +99,9 @@ function Lots({
   const shown = all ? lots : lots.slice(0, SHOWN_LOTS);
   return (
     <View style={{ gap: 0 }}>
-      <Words strong level={3}>{`${title}: ${words.grams(total)}`}</Words>
+      <Words strong level={3} style={{ paddingTop: 4, paddingBottom: 6 }}>
+        {`${title}: ${words.grams(total)}`}
+      </Words>
       {shown.map((lot) => (
         <View
           key={lot.id}

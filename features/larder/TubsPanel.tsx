@@ -35,7 +35,9 @@ export function TubsPanel() {
           {`The jars are fed about ${words.grams(use.gramsPerWeek)} of flour a week${
             use.costPerWeek === null
               ? '.'
-              : `; ${use.priced > 0.99 ? 'it costs' : `the ${Math.round(use.priced * 100)} % with a price cost`} ${use.costPerWeek.toFixed(2)}.`
+              : use.priced > 0.99
+                ? `, for ${use.costPerWeek.toFixed(2)}.`
+                : `; of ${Math.round(use.priced * 100)} % the price is known: ${use.costPerWeek.toFixed(2)}.`
           }`}
         </Words>
       )}

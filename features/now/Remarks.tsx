@@ -5,7 +5,6 @@ import { type Umbrella } from '@kit';
 import {
   selectBackups,
   selectDrying,
-  selectJar,
   selectNow,
   selectRuns,
   selectTubs,
@@ -13,6 +12,7 @@ import {
   useAppSelector,
 } from '@state';
 
+import { useJarName } from '../rescue/useJarName';
 import { PROGRAMME_WORDS, useKitchenWords } from '../words';
 import { MarkRow } from './MarkRow';
 
@@ -82,7 +82,7 @@ function useRemarks(): readonly Remark[] {
   const backups = useAppSelector(selectBackups);
   const tubs = useAppSelector(selectTubs);
   const without = useAppSelector(selectWithoutBackup);
-  const nameOf = useAppSelector((state) => (id: string) => selectJar(state, id)?.card.name ?? id);
+  const nameOf = useJarName();
   const stale = backups.filter(({ renewBy }) => renewBy <= now).map(({ jar }) => nameOf(jar));
   return [
     ...drying

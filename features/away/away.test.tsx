@@ -1,0 +1,72 @@
+import { screen, within } from '@testing-library/react';
+
+import { PLACES, kitchenStore, show, tern, touch, type, went } from '../../tests/kitchen';
+import { AwayScreen } from './AwayScreen';
+
+jest.mock('expo-router', () => ({
+  useRouter: () => jest.requireActual('../../tests/kitchen').mockRouter,
+}));
+
+const press = (name: string | RegExp) => touch('button', name);
+const away = (from: string, until: string) => {
+  const store = show(<AwayScreen />, kitchenStore([...PLACES, tern()]));
+  type('Leaving', from);
+  type('Back', until);
+  return store;
+};
+const ternPanel = () => within(screen.getByRole('region', { name: 'Tern', hidden: true }));
+
+describe('a trip', () => {
+  it.each([
+    ['2026-03-14T08:00', '2026-03-13T08:00', 'Coming back is before leaving.'],
+    ['', '2026-03-20T08:00', 'Give a day and a time for both.'],
+    ['2026-03-10T08:00', '2026-03-12T08:00', 'That trip is over.'],
+    ['2026-03-14T08:00', '2029-03-14T08:00', 'Two years at most. For longer, dry it.'],
+  ])('from %j to %j is not one', (from, until, problem) => {
+    away(from, until);
+    expect(screen.getByText(problem)).toBeVisible();
+    expect(screen.queryByRole('button', { name: 'Tell the plan' })).toBeNull();
+    expect(screen.queryByRole('region', { name: 'Tern', hidden: true })).toBeNull();
+  });
+
+  it('is told to the plan once', () => {
+    const store = away('2026-03-14T08:00', '2026-03-21T08:00');
+    press('Tell the plan');
+    expect(store.getState().plan.trips).toHaveLength(1);
+    expect(screen.getByRole('button', { name: 'The plan knows of it' })).toBeDisabled();
+  });
+
+  it('of a week takes a lean feed, weighed out at the bench', () => {
+    const store = away('2026-03-14T08:00', '2026-03-21T08:00');
+    expect(ternPanel().getByText(/usually lean feed, fridge/)).toBeVisible();
+    press('To the bench');
+    expect(went).toEqual(['/jar/tern/feed']);
+    expect(store.getState().bench.tern!.parts).toBeGreaterThan(3);
+  });
+
+  it('of half a year takes drying, and the backup is made from here', () => {
+    away('2026-03-14T08:00', '2026-09-14T08:00');
+    expect(ternPanel().getByText(/usually dry it/)).toBeVisible();
+    press('Make it now');
+    expect(screen.getByRole('dialog', { hidden: true })).toBeVisible();
+  });
+
+  it('says from when to begin to be ripe by an hour, or that it cannot be', () => {
+    away('2026-03-14T08:00', '2026-03-21T08:00');
+    type('A starter should be ripe by (optional)', '2026-03-25T08:00');
+    expect(ternPanel().getByText(/^To be ripe by .*, begin by /)).toBeVisible();
+    type('A starter should be ripe by (optional)', '2026-03-21T09:00');
+    expect(ternPanel().getByText(/^Not ripe by /)).toBeVisible();
+  });
+
+  it('leaves a jar out that goes along', () => {
+    away('2026-03-14T08:00', '2026-03-21T08:00');
+    touch('checkbox', 'Tern');
+    expect(screen.queryByRole('region', { name: 'Tern', hidden: true })).toBeNull();
+  });
+
+  it('without a jar leaves nothing behind', () => {
+    show(<AwayScreen />, kitchenStore([...PLACES]));
+    expect(screen.getByText('There is no jar to leave behind.')).toBeVisible();
+  });
+});

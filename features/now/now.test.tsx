@@ -1,0 +1,184 @@
+import { act, screen, within } from '@testing-library/react';
+
+import { type Plan } from '@core/plan';
+import { beginProgramme, planChosen, searchBegun, searchEnded } from '@state';
+
+import {
+  NOW,
+  PLACES,
+  iso,
+  kitchenStore,
+  later,
+  show,
+  tern,
+  touch,
+  went,
+} from '../../tests/kitchen';
+import { NowScreen } from './NowScreen';
+
+jest.mock('expo-router', () => ({
+  useRouter: () => jest.requireActual('../../tests/kitchen').mockRouter,
+}));
+
+const HOUR = 3_600_000;
+const press = (name: string | RegExp) => touch('button', name);
+const region = (name: string) => within(screen.getByRole('region', { name, hidden: true }));
+
+describe('the kitchen now', () => {
+  it('says what is next, when and how much, and how every jar stands', () => {
+    show(<NowScreen />);
+    expect(screen.getByText(/^Friday 18:20 · kitchen 2\d °C$/)).toBeVisible();
+    expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent(
+      /^Feed Grebe by \d\d:\d\d$/,
+    );
+    const jars = region('Shelves').getAllByRole('link', { hidden: true });
+    expect(jars.map((jar) => jar.getAttribute('aria-label')!.split(',')[0])).toEqual([
+      'Grebe',
+      'Dunlin',
+      'Skua',
+    ]);
+    touch('link', 'Go to the bench');
+    touch('link', /^Skua, /);
+    expect(went).toEqual(['/jar/grebe/feed', '/jar/skua']);
+  });
+
+  it('goes on with the clock', () => {
+    const store = show(<NowScreen />);
+    const said = () => screen.getByRole('heading', { level: 1 }).textContent;
+    const first = said();
+    later(store, 30);
+    expect(said()).not.toBe(first);
+  });
+
+  it('feeds all that are due in one pass', () => {
+    const store = show(<NowScreen />);
+    later(store, 24 * 8);
+    touch('link', /^Feed (both|all \d) that are due$/);
+    expect(went[0]).toMatch(/^\/jar\/\w+\/feed\?then=/);
+  });
+
+  it('says that the bench has a feed under way', () => {
+    const store = kitchenStore();
+    store.dispatch({
+      type: 'bench/draftChanged',
+      payload: {
+        jar: 'grebe',
+        draft: {
+          step: 1,
+          keepG: 25,
+          parts: 4,
+          waterParts: 4,
+          order: 'waterFirst',
+          weighing: 'tare',
+          landed: { keep: 25 },
+          to: 'discardJar',
+          wantedAt: null,
+          fedAt: null,
+          place: null,
+        },
+      },
+    });
+    show(<NowScreen />, store);
+    expect(screen.getByRole('link', { name: 'Go on at the bench', hidden: true })).toBeVisible();
+  });
+
+  it('asks politely for backups, tells of flour that runs low, and leads there', () => {
+    const store = kitchenStore([
+      ...PLACES,
+      tern(),
+      {
+        kind: 'fed',
+        id: 'its feed',
+        jar: 'tern',
+        at: iso(-2),
+        keepG: 20,
+        flourG: 40,
+        waterG: 40,
+        flour: { white: 1 },
+      },
+      {
+        kind: 'stocked',
+        id: 'a tub',
+        at: iso(-20),
+        tub: 'blend',
+        name: 'Harbour blend',
+        grams: 100,
+        flour: { white: 1 },
+        lowG: 300,
+      },
+    ]);
+    show(<NowScreen />, store);
+    expect(region('Also').getByText('No backup yet of Tern')).toBeVisible();
+    touch('link', /^Harbour blend runs low/);
+    expect(went).toEqual(['/larder']);
+  });
+
+  it('leaves a jar in a programme to it: it is not the next step, but due by its programme', () => {
+    const store = kitchenStore([...PLACES, tern()]);
+    show(<NowScreen />, store);
+    act(() => void store.dispatch(beginProgramme('tern', 'neglected', 'begun')));
+    expect(screen.queryByRole('region', { name: 'Next step', hidden: true })).toBeNull();
+    expect(
+      region('Under way').getByText('Tern is being brought back, day 1: feed it now'),
+    ).toBeVisible();
+  });
+
+  it('without a jar says what belongs here', () => {
+    show(<NowScreen />, kitchenStore([...PLACES]));
+    expect(screen.getByRole('heading', { name: 'No starter on the shelf yet' })).toBeVisible();
+    touch('link', 'Add a starter');
+    expect(went).toEqual(['/add']);
+  });
+});
+
+describe('a plan that is followed', () => {
+  const plan = (steps: Plan['steps']): Plan => ({
+    name: 'balanced',
+    steps,
+    wanted: [],
+    flourG: 100,
+    discardG: 0,
+    touches: 1,
+    curves: [],
+  });
+  const following = (found: Plan['steps'] | null) => {
+    const store = kitchenStore();
+    store.dispatch(planChosen('balanced'));
+    store.dispatch(searchBegun());
+    store.dispatch(
+      searchEnded({
+        plans: found ? [plan(found)] : [],
+        impossible: found ? [] : [{ wanted: 'x', because: 'tooSoon', nearest: [] }],
+        mended: null,
+      }),
+    );
+    return show(<NowScreen />, store);
+  };
+
+  it('says the next step as planned, with its slack, and fills the bench with it', () => {
+    const store = following([
+      {
+        at: NOW + HOUR,
+        earliest: NOW,
+        latest: NOW + 3 * HOUR,
+        kind: 'feed',
+        jar: 'dunlin',
+        keepG: 10,
+        flourG: 50,
+        waterG: 40,
+        place: 'counter',
+      },
+    ]);
+    expect(screen.getByText('As planned, any time 18:20 to 21:20.')).toBeVisible();
+    press('Go to the bench');
+    expect(went).toEqual(['/jar/dunlin/feed']);
+    expect(store.getState().bench.dunlin).toMatchObject({ keepG: 10, parts: 5, waterParts: 4 });
+  });
+
+  it('that does not work any more says so', () => {
+    following(null);
+    expect(screen.getByText('The plan that was followed does not work any more.')).toBeVisible();
+    touch('link', 'What comes nearest');
+    expect(went).toEqual(['/plan']);
+  });
+});

@@ -1,0 +1,212 @@
+import { screen, waitFor, within } from '@testing-library/react';
+import { getDocumentAsync } from 'expo-document-picker';
+
+import { kitchenToFile, logEntries, selectJars, selectPlaces, settingsChanged } from '@state';
+
+import { NOW, PLACES, iso, kitchenStore, show, tern, touch, type } from '../../tests/kitchen';
+import { saveFile } from '../shell';
+import { SettingsScreen } from './SettingsScreen';
+
+jest.mock('expo-router', () => ({
+  useRouter: () => jest.requireActual('../../tests/kitchen').mockRouter,
+}));
+jest.mock('expo-document-picker', () => ({ getDocumentAsync: jest.fn() }));
+jest.mock('../shell', () => ({
+  ...jest.requireActual('../shell/reminders'),
+  saveFile: jest.fn(),
+}));
+
+const press = (name: string | RegExp) => touch('button', name);
+const pick = (name: string | RegExp) => touch('radio', name);
+const own = () => kitchenStore([...PLACES, tern()]);
+const places = (store: ReturnType<typeof kitchenStore>) => selectPlaces(store.getState());
+
+describe('places', () => {
+  it('get another temperature from now on, or as it has been all along', () => {
+    const store = show(<SettingsScreen />, own());
+    press('Change Fridge');
+    type('Temperature', '3');
+    press('Save the place');
+    expect(screen.getByText('3 °C all day')).toBeVisible();
+    const since = store.getState().kitchen.events.at(-1)!;
+    expect(since).toMatchObject({ kind: 'arranged', at: iso(0) });
+    press('Change Fridge');
+    type('Temperature', '6');
+    pick('all along');
+    press('Save the place');
+    expect(places(store).find(({ id }) => id === 'fridge')!.temperature).toEqual({
+      kind: 'constant',
+      celsius: 6,
+    });
+    // What was said of it before no longer counts.
+    expect(store.getState().kitchen.events.at(-1)).toMatchObject({ kind: 'withdrew' });
+  });
+
+  it('are warm by day and cool at night, or by the hour', () => {
+    const store = show(<SettingsScreen />, own());
+    press('Change Larder');
+    pick('day and night');
+    type('By day', '17');
+    type('At night', '11');
+    press('Save the place');
+    expect(screen.getByText('17 °C by day, 11 °C at night')).toBeVisible();
+    press('Change Larder');
+    pick('by the hour');
+    press('Another hour');
+    press('Save the place');
+    expect(places(store).find(({ id }) => id === 'larder')!.temperature.kind).toBe('hourly');
+  });
+
+  it('of no name or no temperature are not saved, and keep what was typed', () => {
+    const store = show(<SettingsScreen />, own());
+    const before = places(store);
+    press('Add a place');
+    type('Temperature', 'warm');
+    press('Save the place');
+    expect(screen.getByLabelText('Name')).toBeInvalid();
+    expect(screen.getByRole('textbox', { name: 'Temperature', hidden: true })).toBeInvalid();
+    expect(screen.getByRole('textbox', { name: 'Temperature', hidden: true })).toHaveValue('warm');
+    expect(places(store)).toEqual(before);
+    type('Name', 'Attic');
+    type('Temperature', '14');
+    press('Save the place');
+    expect(places(store).map(({ name }) => name)).toContain('Attic');
+  });
+
+  it('speak the baker’s own degrees', () => {
+    const store = own();
+    store.dispatch(settingsChanged({ temperature: 'fahrenheit' }));
+    show(<SettingsScreen />, store);
+    press('Change Fridge');
+    type('Temperature', '41');
+    press('Save the place');
+    expect(screen.getByText('41 °F all day')).toBeVisible();
+    const { temperature } = places(store).find(({ id }) => id === 'fridge')!;
+    expect(temperature.kind === 'constant' && temperature.celsius).toBeCloseTo(5, 5);
+  });
+});
+
+describe('the school', () => {
+  it('is chosen word by word', () => {
+    const store = show(<SettingsScreen />, own());
+    for (const word of [
+      'Flour first',
+      'Leave it, with the jar',
+      'In a second vessel',
+      'filtered',
+      'at every feed',
+      '°F',
+      '6:20 pm',
+      'Grams, with ounces beside',
+      'Cups and spoons beside',
+    ])
+      pick(word);
+    expect(store.getState().settings).toMatchObject({
+      order: 'flourFirst',
+      weighing: 'inJar',
+      levainIn: 'beside',
+      water: 'filtered',
+      cleanJar: 'eachFeed',
+      temperature: 'fahrenheit',
+      clock: '12',
+      ounces: true,
+      cups: true,
+    });
+    expect(screen.getByText(/A kitchen scale costs\s+little and ends that/)).toBeVisible();
+  });
+
+  it('tells of chlorine, and of chloramine that standing does not drive out', () => {
+    show(<SettingsScreen />, own());
+    expect(screen.getByText(/^If it smells of chlorine/)).toBeVisible();
+    pick('stood or boiled');
+    expect(screen.getByText(/not chloramine/)).toBeVisible();
+    pick('filtered');
+    expect(screen.queryByText(/chlor/)).toBeNull();
+  });
+
+  it.each(['0', '50', 'lots'])('does not take %s parts of flour', (text) => {
+    const store = show(<SettingsScreen />, own());
+    const before = store.getState().settings.parts;
+    type('Flour to 1 of keep', text);
+    expect(screen.getByLabelText('Flour to 1 of keep')).toBeInvalid();
+    expect(store.getState().settings.parts).toBe(before);
+  });
+});
+
+describe('out and in', () => {
+  const choose = (text: string) =>
+    jest.mocked(getDocumentAsync).mockResolvedValue({
+      canceled: false,
+      assets: [{ file: { text: () => Promise.resolve(text) } }],
+    } as never);
+  const out = () => within(screen.getByRole('region', { name: 'Out and in', hidden: true }));
+
+  it('goes out as one file named by its day', () => {
+    show(<SettingsScreen />, own());
+    press('Export the kitchen');
+    const [name, text] = jest.mocked(saveFile).mock.lastCall!;
+    expect(name).toBe('ombrello-kitchen-2026-03-13.json');
+    expect(JSON.parse(text)).toMatchObject({ format: 'ombrello-kitchen', version: 1 });
+  });
+
+  it('is looked at before it is taken in, and adds what is new', async () => {
+    const store = show(<SettingsScreen />, kitchenStore([...PLACES]));
+    choose(kitchenToFile(own().getState(), NOW));
+    press('Take in a file');
+    expect(
+      await screen.findByText(`The file holds ${PLACES.length + 1} entries, 1 of them new`),
+    ).toBeVisible();
+    expect(selectJars(store.getState())).toEqual([]);
+    press('Take in');
+    expect(selectJars(store.getState()).map(({ id }) => id)).toEqual(['tern']);
+    expect(out().getByText('1 entry taken in.')).toBeVisible();
+  });
+
+  it('leaves out what cannot be read, and says so', async () => {
+    show(<SettingsScreen />, kitchenStore([...PLACES]));
+    const file = JSON.parse(kitchenToFile(own().getState(), NOW)) as { events: object[] };
+    file.events.push({ kind: 'fed', id: 'bad', jar: 'tern', at: 'noon' });
+    choose(JSON.stringify(file));
+    press('Take in a file');
+    expect(await screen.findByText(/^1 entry cannot be read and stay out/)).toBeVisible();
+  });
+
+  it.each([
+    ['{"format":"shopping","events":[]}', /not a kitchen exported from Ombrello/],
+    ['half a fi', /it is not JSON, or it was cut short/],
+    ['{"format":"ombrello-kitchen","version":2,"events":[]}', /from a newer Ombrello/],
+  ])('takes in nothing of %j', async (text, said) => {
+    const store = show(<SettingsScreen />, own());
+    const before = store.getState().kitchen.events;
+    choose(text);
+    press('Take in a file');
+    expect(await screen.findByText(said)).toBeVisible();
+    expect(store.getState().kitchen.events).toBe(before);
+  });
+});
+
+describe('reminders and jars put away', () => {
+  it('stay quiet where the browser does not let them ring', async () => {
+    const store = show(<SettingsScreen />, own());
+    pick('The browser says so');
+    expect(await screen.findByText(/^The browser does not allow it/)).toBeVisible();
+    expect(store.getState().settings.reminders).toBe('off');
+    pick('Are only written down');
+    expect(store.getState().settings.calendarAlarms).toBe(false);
+  });
+
+  it('come back to the shelf', async () => {
+    const store = own();
+    const { card } = selectJars(store.getState())[0]!;
+    store.dispatch(
+      logEntries(
+        [{ kind: 'described', jar: 'tern', at: iso(0), card: { ...card, archived: true } }],
+        '',
+      ),
+    );
+    show(<SettingsScreen />, store);
+    press('Back on the shelf');
+    await waitFor(() => expect(selectJars(store.getState())).toHaveLength(1));
+    expect(screen.queryByRole('region', { name: 'Archived jars', hidden: true })).toBeNull();
+  });
+});
