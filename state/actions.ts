@@ -2,6 +2,7 @@ import { type UnknownAction, nanoid } from '@reduxjs/toolkit';
 
 import { type Place } from '@core/ferment';
 import { type JournalEvent } from '@core/journal';
+import { type OtherFlour } from '@core/larder';
 
 import { draftChanged } from './bench';
 import { readClock } from './clock';
@@ -89,6 +90,7 @@ export const fillBench =
     jar: string,
     grams: { readonly keepG: number; readonly flourG: number; readonly waterG: number },
     place: string | null,
+    other: OtherFlour | null = null,
   ) =>
   (dispatch: Dispatch, getState: () => RootState) => {
     const { order, weighing } = getState().settings;
@@ -107,6 +109,7 @@ export const fillBench =
           wantedAt: null,
           fedAt: null,
           place,
+          other,
         },
       }),
     );

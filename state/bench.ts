@@ -2,6 +2,7 @@ import { type PayloadAction, createSlice } from '@reduxjs/toolkit';
 
 import { type Landed, type Weighing } from '@core/bench';
 import { type Destination } from '@core/journal';
+import { type OtherFlour } from '@core/larder';
 
 /** A feed under way at the bench. It survives a reload, and another jar's feed. */
 export interface BenchDraft {
@@ -18,6 +19,8 @@ export interface BenchDraft {
   /** When the mix was made, if not now. */
   readonly fedAt: string | null;
   readonly place: string | null;
+  /** Another flour than the jar's own, for this feed; a draft kept before there was such a thing has none. */
+  readonly other?: OtherFlour | null;
 }
 
 export type BenchDrafts = Readonly<Record<string, BenchDraft>>;

@@ -7,6 +7,8 @@ export interface DoughState {
   readonly from: 'percentages' | 'yeastRecipe';
   readonly formula: DoughFormula;
   readonly recipe: YeastRecipe;
+  /** The jar its levain comes from; null for the first on the shelf. */
+  readonly jar: string | null;
   /** Temperature of the bulk; null for the kitchen as it is. */
   readonly celsius: number | null;
 }
@@ -15,6 +17,7 @@ export const USUAL_STATE: DoughState = {
   from: 'percentages',
   formula: USUAL_DOUGH,
   recipe: { flourG: 500, waterG: 340, saltG: 10, sugarG: 0, fatG: 0 },
+  jar: null,
   celsius: null,
 };
 
@@ -47,6 +50,7 @@ export function doughFrom(raw: unknown): DoughState {
     from: given.from === 'yeastRecipe' ? 'yeastRecipe' : 'percentages',
     formula: numbers(USUAL_STATE.formula, given.formula),
     recipe: numbers(USUAL_STATE.recipe, given.recipe),
+    jar: typeof given.jar === 'string' ? given.jar : null,
     celsius: typeof given.celsius === 'number' ? given.celsius : null,
   };
 }

@@ -1,6 +1,6 @@
 import { type FeedAmounts } from '@core/bench';
 import { type Destination, type Jar } from '@core/journal';
-import { type Tub, feedFlour } from '@core/larder';
+import { type OtherFlour, type Tub, feedFlour } from '@core/larder';
 
 import { type NewEvent } from './actions';
 
@@ -15,16 +15,18 @@ export interface DoneFeed {
   readonly to: Destination;
   /** Where the jar stands then; null where it stands already. */
   readonly place: string | null;
+  /** Another flour than the jar's own. */
+  readonly other?: OtherFlour | null;
 }
 
 /** What a feed writes into the journal: what came out, the feed itself, and a move when the jar goes elsewhere. */
 export function feedEntries(
   jar: Jar,
   tubs: readonly Tub[],
-  { amounts, at, to, place }: DoneFeed,
+  { amounts, at, to, place, other }: DoneFeed,
 ): { readonly fed: NewFed; readonly entries: readonly NewEvent[] } {
   const common = { jar: jar.id, at };
-  const { flour, tub } = feedFlour(jar, tubs);
+  const { flour, tub } = feedFlour(jar, tubs, other);
   const from = tub ? { tub: tub.id } : {};
   const fed: NewFed = { kind: 'fed', ...common, ...amounts, flour, ...from };
   const outG = Math.max(0, Math.round(jar.massG) - amounts.keepG);

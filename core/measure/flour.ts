@@ -68,6 +68,16 @@ function meanTraits(blend: Blend): FlourTraits {
   };
 }
 
+/** Whether two blends are the same to half a hundredth of each flour. */
+export function sameBlend(a: Blend, b: Blend): boolean {
+  const shares = new Map(blendShares(b));
+  const mine = blendShares(a);
+  return (
+    mine.length === shares.size &&
+    mine.every(([kind, share]) => Math.abs(share - (shares.get(kind) ?? 0)) < 0.005)
+  );
+}
+
 /** The blend of two lots of flour put together, each given with its mass in grams. */
 export function mixBlends(a: Blend, gramsA: number, b: Blend, gramsB: number): Blend {
   const total = gramsA + gramsB;

@@ -5,6 +5,7 @@ export * from './foretell';
 export * from './hooch';
 export * from './nextFeed';
 export * from './programmes';
+export * from './programmeFlour';
 export * from './programmeSteps';
 export * from './run';
 export * from './away';

@@ -70,7 +70,7 @@ function played(id: ProgrammeId, alive: number, pace: number, celsius = 24) {
   const started = starts(id, alive);
   const jar: Jar = foldJar([started], context)!.jar;
   const foretold = foretell({ programme: id, at: iso(0) }, jar, [started], context, T0, {
-    flour: PROGRAMME[id].medicine,
+    flour: PROGRAMME[id].medicine ?? { white: 1 },
     celsiusAt: () => celsius,
   });
   return { ...foretold, days: (foretold.at - T0) / DAY };

@@ -29,8 +29,8 @@ export interface Programme {
   readonly patienceDays: number;
   /** It ends by then in any case, days. */
   readonly longestDays: number;
-  /** The flour that helps most. */
-  readonly medicine: Blend;
+  /** The flour that helps most; null where its own will do. */
+  readonly medicine: Blend | null;
   /** Where it should stand, °C. */
   readonly warmth: readonly [number, number];
   /** A rise before this day is of other microbes and does not count; 0 where there is none. */
@@ -71,7 +71,7 @@ const AWAKE: Omit<Programme, 'id'> = {
   usualFeeds: [2, 3],
   patienceDays: 5,
   longestDays: 9,
-  medicine: { white: 1 },
+  medicine: null,
 };
 
 /** Most cells sleep and wake over some feeds. */

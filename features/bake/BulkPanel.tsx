@@ -1,10 +1,11 @@
 import { useMemo, useState } from 'react';
 
 import { bulkHours, inoculationFor } from '@core/bench';
-import { USUAL_PACE, celsiusAt, starterIn } from '@core/ferment';
+import { USUAL_PACE, celsiusAt, middlePace, starterIn } from '@core/ferment';
 import { Field, Panel, Press, Slider, Words, parseNumber } from '@kit';
 import {
   doughChanged,
+  selectJars,
   selectNow,
   selectPlaces,
   selectTime,
@@ -21,7 +22,14 @@ export function BulkPanel() {
   const now = useAppSelector(selectNow);
   const time = useAppSelector(selectTime);
   const counter = useAppSelector(selectPlaces).find(({ kind }) => kind === 'counter');
-  const { formula, recipe, from, celsius } = useAppSelector((state) => state.dough);
+  const { formula, recipe, from, celsius, jar: chosen } = useAppSelector((state) => state.dough);
+  const jars = useAppSelector(selectJars);
+  const jar = jars.find(({ id }) => id === chosen) ?? jars[0];
+  const lesson = useAppSelector((state) => (jar ? state.learnt[jar.id] : undefined));
+  const pace = useMemo(
+    () => (lesson && lesson.learnt.feeds > 0 ? middlePace(lesson.learnt.belief) : USUAL_PACE),
+    [lesson],
+  );
   const [wanted, setWanted] = useState('');
   const kitchen = counter ? celsiusAt(counter.temperature, time.hourOfDay(now)) : 22;
   const degrees = celsius ?? Math.round(kitchen);
@@ -42,16 +50,16 @@ export function BulkPanel() {
     [formula.levainHydrationPct],
   );
   const hours = useMemo(
-    () => bulkHours(asked, levain, degrees, USUAL_PACE),
-    [asked, levain, degrees],
+    () => bulkHours(asked, levain, degrees, pace),
+    [asked, levain, degrees, pace],
   );
   const wantedH = parseNumber(wanted);
   const share = useMemo(
     () =>
       wantedH > 0 && wantedH <= 36
-        ? inoculationFor(wantedH, asked, levain, degrees, USUAL_PACE)
+        ? inoculationFor(wantedH, asked, levain, degrees, pace)
         : undefined,
-    [wantedH, asked, levain, degrees],
+    [wantedH, asked, levain, degrees, pace],
   );
   return (
     <Panel label="Bulk">
@@ -61,8 +69,7 @@ export function BulkPanel() {
           : `Bulk: about ${words.span(Math.round(hours * 4) / 4)}`}
       </Words>
       <Words size="small" tone="quiet">
-        A guide, for a ripe levain: until the dough has risen by more than half. Watch the dough,
-        not the clock.
+        {`A guide, for a ripe levain${pace === USUAL_PACE ? '' : ` at ${jar!.card.name}’s own pace`}: until the dough has risen by more than half. Watch the dough, not the clock.`}
         {from === 'yeastRecipe' && recipe.sugarG + recipe.fatG > 0
           ? ' Reckoned without the sugar and the fat.'
           : ''}

@@ -9,6 +9,7 @@ import { Choice, MomentField, Panel, Press, Words, useLook } from '@kit';
 import {
   bakeAdded,
   changeWish,
+  doughChanged,
   fillBench,
   logEntries,
   selectJars,
@@ -28,9 +29,9 @@ export function LevainPanel({ levainG }: { readonly levainG: number }) {
   const router = useRouter();
   const now = useAppSelector(selectNow);
   const jars = useAppSelector(selectJars);
-  const { levainHydrationPct } = useAppSelector((state) => state.dough.formula);
+  const { formula, jar: chosen } = useAppSelector((state) => state.dough);
+  const { levainHydrationPct } = formula;
   const { levainIn } = useAppSelector(selectSettings);
-  const [chosen, setChosen] = useState<string | null>(null);
   const [at, setAt] = useState(() => words.fieldText(Math.ceil((now + DAY) / HOUR) * HOUR));
   const [problem, setProblem] = useState<string | null>(null);
   const jar = jars.find(({ id }) => id === chosen) ?? jars[0];
@@ -77,7 +78,7 @@ export function LevainPanel({ levainG }: { readonly levainG: number }) {
           label="From"
           options={jars.map(({ id: is, card: { name: text } }) => ({ is, text }))}
           chosen={jar.id}
-          onChoose={setChosen}
+          onChoose={(id) => dispatch(doughChanged({ jar: id }))}
         />
       )}
       <MomentField label="Ripe at" text={at} onText={setAt} problem={problem} />

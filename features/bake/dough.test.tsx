@@ -1,6 +1,9 @@
 import { fireEvent, screen, within } from '@testing-library/react';
 
+import { USUAL_BELIEF } from '@core/ferment';
+import { type JournalEvent } from '@core/journal';
 import { selectJarEvents, settingsChanged } from '@state';
+import { learned } from '@state/learnt';
 
 import { PLACES, kitchenStore, show, tern, touch, type, went } from '../../tests/kitchen';
 import { DoughScreen } from './DoughScreen';
@@ -122,6 +125,31 @@ describe('bulk', () => {
     expect(Math.abs(hours() - 9)).toBeLessThanOrEqual(1);
     expect(store.getState().dough.formula.inoculationPct).toBeGreaterThan(2);
     expect(screen.getByLabelText('Hours there are for it')).toHaveValue('');
+  });
+
+  it('goes by the pace of the jar its levain comes from', () => {
+    const puffin: JournalEvent = { ...tern({ name: 'Puffin' }), id: 'puffin', jar: 'puffin' };
+    const store = kitchenStore([...PLACES, tern(), puffin]);
+    store.dispatch(
+      learned({
+        jar: 'puffin',
+        log: '',
+        learnt: {
+          belief: { ...USUAL_BELIEF, mean: [Math.log(1.5), ...USUAL_BELIEF.mean.slice(1)] },
+          feeds: 9,
+          readings: 20,
+          surprises: 0,
+          history: [],
+          foretold: [],
+        },
+      }),
+    );
+    show(<DoughScreen />, store);
+    const usual = hours();
+    pick('Puffin');
+    expect(screen.getByText(/^A guide, for a ripe levain at Puffin’s own pace/)).toBeVisible();
+    expect(hours()).toBeLessThan(usual);
+    expect(store.getState().dough.jar).toBe('puffin');
   });
 
   it('says that no levain does it so quickly, or that it is no number of hours', () => {

@@ -63,7 +63,8 @@ export function ScaleNotes({
     notes.push('If it smells of chlorine: filtered, or stood overnight.');
   if (portion === 'flour') {
     const change = flourChange(standing.jar);
-    if (change)
+    if (draft.other) notes.push(`${blendWords(bench.flour)}, this time.`);
+    else if (change)
       notes.push(
         `Feed ${change.done + 1} of ${change.of} on the way to ${blendWords(card.change!.to)}.`,
       );

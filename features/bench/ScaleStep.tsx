@@ -16,6 +16,7 @@ import { Choice, Field, Notice, Pour, type PourLayer, Press, Words, parseNumber 
 import { selectSettings, useAppSelector } from '@state';
 
 import { BenchPage } from './BenchPage';
+import { FlourThisTime } from './FlourThisTime';
 import { KeepPanels } from './KeepPanels';
 import { PORTION_TITLES, ScaleNotes, ingredientOf, toGo } from './ScaleNotes';
 import { type Bench, portionsOf } from './useBench';
@@ -126,7 +127,12 @@ export function ScaleStep({
           />
         </View>
       </View>
-      {portion === 'flour' && <TubNotice bench={bench} />}
+      {portion === 'flour' && (
+        <>
+          <TubNotice bench={bench} />
+          <FlourThisTime bench={bench} standing={standing} />
+        </>
+      )}
       {portion === 'keep' && <KeepPanels bench={bench} standing={standing} />}
     </BenchPage>
   );

@@ -1,7 +1,7 @@
 import { screen } from '@testing-library/react';
 
 import { type JournalEvent } from '@core/journal';
-import { selectJarEvents, settingsChanged } from '@state';
+import { selectJar, selectJarEvents, selectTubs, settingsChanged } from '@state';
 
 import { PLACES, iso, kitchenStore, show, tern, touch, type, went } from '../../tests/kitchen';
 import { BenchScreen } from './BenchScreen';
@@ -126,6 +126,42 @@ describe('the scale', () => {
     press('The band is set');
     press('The feed is done');
     expect(fedLast(store, 'tern')).toMatchObject({ keepG: 20, waterG: 44.4 });
+  });
+
+  it('takes another flour for one feed, and leaves the card as it is', () => {
+    const store = atTheBench();
+    press('Keep is in');
+    press('Water is in');
+    press('Another flour this time');
+    pick('rye');
+    expect(screen.getByText('rye, this time.')).toBeVisible();
+    press('Flour is in');
+    press('The band is set');
+    press('The feed is done');
+    expect(fedLast(store, 'tern')).toMatchObject({ flour: { rye: 1 } });
+    expect(selectJar(store.getState(), 'tern')!.card.flour).toEqual({ white: 1 });
+  });
+
+  it('takes flour out of another tub, which that feed runs down', () => {
+    const store = atTheBench(tern(), {
+      kind: 'stocked',
+      id: 'a tub',
+      at: iso(-20),
+      tub: 'blend',
+      name: 'Harbour blend',
+      grams: 1000,
+      flour: { white: 0.5, spelt: 0.5 },
+      lowG: 300,
+    });
+    press('Keep is in');
+    press('Water is in');
+    press('Another flour this time');
+    pick('tub: Harbour blend');
+    expect(screen.getByText('Out of the tub Harbour blend.')).toBeVisible();
+    press('Flour is in');
+    press('The band is set');
+    press('The feed is done');
+    expect(selectTubs(store.getState())[0]).toMatchObject({ grams: 960 });
   });
 
   it('stays where it was, through another look and a step back', () => {

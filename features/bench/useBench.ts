@@ -64,6 +64,7 @@ const draftFor = ({ jar }: Standing, settings: Settings): BenchDraft => ({
   wantedAt: null,
   fedAt: null,
   place: null,
+  other: null,
 });
 
 /** What a feed would become in a place. */
@@ -82,11 +83,12 @@ export function useBench(standing: Standing) {
   const time = useAppSelector(selectTime);
   const now = useAppSelector(selectNow);
   const tubs = useAppSelector(selectTubs);
-  const { flour, tub } = useMemo(() => feedFlour(jar, tubs), [jar, tubs]);
   const earlier = useAppSelector((state) => selectJarEvents(state, jar.id));
   const kept = useAppSelector((state) => state.bench[jar.id]);
   const usual = useMemo(() => draftFor(standing, settings), [standing, settings]);
   const draft = kept ?? usual;
+  const other = draft.other ?? null;
+  const { flour, tub } = useMemo(() => feedFlour(jar, tubs, other), [jar, tubs, other]);
   const change = (to: Partial<BenchDraft>) =>
     dispatch(draftChanged({ jar: jar.id, draft: { ...draft, ...to } }));
 
@@ -199,7 +201,13 @@ export function useBench(standing: Standing) {
   const finish = (): Readonly<Record<string, string>> => {
     const at = Number.isNaN(fedAt) ? '' : new Date(fedAt).toISOString();
     const place = goesTo === here ? null : goesTo;
-    const { fed, entries } = feedEntries(jar, tubs, { amounts, at, to: draft.to, place });
+    const { fed, entries } = feedEntries(jar, tubs, {
+      amounts,
+      at,
+      to: draft.to,
+      place,
+      other,
+    });
     const objections = objectionsTo({ ...fed, id: 'new' }, jar, earlier, now);
     if (objections.length > 0)
       return Object.fromEntries(objections.map(({ field, message }) => [field, message]));

@@ -48,7 +48,7 @@ export function BeginSheet({
     String(backup ? Math.min(backup.gramsLeft, soaked?.dryG ?? 40) : (soaked?.dryG ?? 40)),
   );
   const [flour, setFlour] = useState<FlourKind>(
-    PROGRAMME[programme].medicine.wholeWheat === 1 ? 'wholeWheat' : 'white',
+    PROGRAMME[programme].medicine?.wholeWheat === 1 ? 'wholeWheat' : 'white',
   );
   const warm = places.find(({ kind }) => kind === 'warm') ?? places[0];
   const [place, setPlace] = useState(warm?.id ?? 'counter');

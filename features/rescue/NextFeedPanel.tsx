@@ -1,9 +1,11 @@
 import { useRouter } from 'expo-router';
+import { useState } from 'react';
 
 import { cupsText } from '@core/bench';
-import { blendShares } from '@core/measure';
+import { blendShares, sameBlend } from '@core/measure';
+import { programmeFlour } from '@core/rescue';
 import { nextFlour } from '@core/journal';
-import { Amounts, Panel, Press, Words } from '@kit';
+import { Amounts, Choice, Panel, Press, Words } from '@kit';
 import { type JarRun, fillBench, selectNow, useAppDispatch, useAppSelector } from '@state';
 
 import { blendWords, useKitchenWords } from '../words';
@@ -18,11 +20,17 @@ export function NextFeedPanel({ run: { jar, run, next } }: { readonly run: JarRu
   const now = useAppSelector(selectNow);
   const best = useBestPlace(jar, run.programme.id);
   const { programme, feeds } = run;
-  const flour = [...blendShares(nextFlour(jar))].sort((a, b) => b[1] - a[1])[0]![0];
+  const own = nextFlour(jar);
+  const { medicine } = programme;
+  const [picked, setPicked] = useState<'own' | 'medicine' | null>(null);
+  const usual = programmeFlour(programme, jar, feeds.length);
+  const blend = picked === null ? usual : picked === 'own' ? own : (medicine ?? own);
+  const flour = [...blendShares(blend)].sort((a, b) => b[1] - a[1])[0]![0];
   const due = next.at <= now;
   const outG = Math.round(jar.massG) - next.keepG;
   const toBench = () => {
-    dispatch(fillBench(jar.id, next, best?.elsewhere ? best.place.id : null));
+    const other = sameBlend(blend, own) ? null : { flour: blend };
+    dispatch(fillBench(jar.id, next, best?.elsewhere ? best.place.id : null, other));
     router.navigate(`/jar/${jar.id}/feed`);
   };
   return (
@@ -45,8 +53,19 @@ export function NextFeedPanel({ run: { jar, run, next } }: { readonly run: JarRu
         }`}
       </Words>
       <Words size="small" tone="quiet">
-        {`Best flour for it: ${blendWords(programme.medicine)}. Best place: ${words.celsius(programme.warmth[0])} to ${words.celsius(programme.warmth[1])}${best?.elsewhere ? `, so afterwards: ${best.place.name}` : ''}.`}
+        {`Best place: ${words.celsius(programme.warmth[0])} to ${words.celsius(programme.warmth[1])}${best?.elsewhere ? `, so afterwards: ${best.place.name}` : ''}.`}
       </Words>
+      {medicine && !sameBlend(medicine, own) && (
+        <Choice
+          label="Flour"
+          options={[
+            { is: 'medicine' as const, text: `${blendWords(medicine)}: helps most` },
+            { is: 'own' as const, text: `${blendWords(own)}, its own` },
+          ]}
+          chosen={sameBlend(blend, own) ? 'own' : 'medicine'}
+          onChoose={setPicked}
+        />
+      )}
       <Press kind={due ? 'main' : 'plain'} big={due} onPress={toBench}>
         {due ? 'To the bench' : 'To the bench already'}
       </Press>

@@ -1,9 +1,14 @@
 import { useMemo } from 'react';
 
-import { nextFlour } from '@core/journal';
 import { DAY, HOUR } from '@core/measure';
 import { gapsIn } from '@core/plan';
-import { PROGRAMME, doubledHeight, heightsSince, programmeSteps } from '@core/rescue';
+import {
+  PROGRAMME,
+  doubledHeight,
+  heightsSince,
+  programmeFlour,
+  programmeSteps,
+} from '@core/rescue';
 import { Panel, WeekCanopy, Words } from '@kit';
 import {
   type JarRun,
@@ -80,7 +85,10 @@ export function RecoveryPanel({ run: { jar, begun, run } }: { readonly run: JarR
                 [until, 1],
               ]
         }
-        ripe={grownSpans(heights, doubledHeight(nextFlour(jar)))}
+        ripe={grownSpans(
+          heights,
+          doubledHeight(programmeFlour(run.programme, jar, run.feeds.length)),
+        )}
         away={gapsIn(hands, Math.max(from, hands[0]?.from ?? until), until)}
         seen={seen}
         now={now}

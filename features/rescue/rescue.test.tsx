@@ -127,7 +127,11 @@ describe('a programme', () => {
     const next = within(screen.getByRole('region', { name: 'Next feed' }));
     expect(next.getByText(/^By spoon: 2 tsp of it, 3 tbsp water/)).toBeVisible();
     press('To the bench');
-    expect(went).toEqual(['/jar/skua/feed']);
+    expect(store.getState().bench.skua!.other).toEqual({ flour: { white: 0.5, wholeWheat: 0.5 } });
+    touch('radio', 'white, a tenth rye, its own');
+    press('To the bench');
+    expect(store.getState().bench.skua!.other).toBeNull();
+    expect(went).toEqual(['/jar/skua/feed', '/jar/skua/feed']);
     expect(store.getState().bench.skua).toMatchObject({ keepG: 10, parts: 4.5, place: 'oven' });
   });
 

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 
-import { type Jar, type JarEvent, type ProgrammeId, nextFlour, withEvent } from '@core/journal';
-import { type Foretold, PROGRAMME, bestPlace, foretell } from '@core/rescue';
+import { type Jar, type JarEvent, type ProgrammeId, withEvent } from '@core/journal';
+import { type Foretold, PROGRAMME, bestPlace, foretell, programmeFlour } from '@core/rescue';
 import {
   airWhere,
   selectHandsAhead,
@@ -46,12 +46,15 @@ export function useForetold(
         : null;
     const there = moved ? withEvent(jar, moved, context)! : jar;
     return foretell({ programme, at }, there, begunAt === null ? [] : events, context, minute, {
-      flour: nextFlour(jar),
+      flour: programmeFlour(PROGRAMME[programme], jar, fedSince(events, at)),
       hands,
       celsiusAt: airWhere(moved ? [...events, moved] : events, kitchen),
     });
   }, [programme, begunAt, jar, events, context, kitchen, hands, minute, places]);
 }
+
+const fedSince = (events: readonly JarEvent[], at: string) =>
+  events.filter((event) => event.kind === 'fed' && Date.parse(event.at) >= Date.parse(at)).length;
 
 /** The place a jar stands in now. */
 export const standsIn = ({ stays }: Jar) => stays[stays.length - 1]!.place;
