@@ -1,6 +1,7 @@
 import { kitchenTime } from '@core/measure';
 import { USUAL_PLACES } from '@core/ferment';
 import { type JournalEvent, type Started } from '@core/journal';
+import { someCard, someStart } from '@core/journal/someJar.testing';
 import { householdJournal } from '@demo/index';
 import { type Store, makeStore, opened, settingsChanged, ticked, usualSettings } from '@state';
 
@@ -40,22 +41,12 @@ export const PLACES: readonly JournalEvent[] = USUAL_PLACES.map((place) => ({
 export const tern = (
   card: Partial<Started['card']> = {},
   vessel: Partial<Started['card']['vessel']> = {},
-): Started => ({
-  kind: 'started',
-  id: 'tern begins',
-  jar: 'tern',
-  at: iso(-24),
-  condition: 'ripe',
-  massG: 90,
-  hydrationPct: 100,
-  place: 'counter',
-  card: {
-    name: 'Tern',
-    vessel: { emptyG: 300, capacityMl: 500, ...vessel },
-    keepG: 20,
-    ratio: { flour: 2, water: 2 },
-    flour: { white: 1 },
-    archived: false,
-    ...card,
-  },
-});
+): Started =>
+  someStart(iso(-24), {
+    massG: 90,
+    card: someCard({
+      vessel: { emptyG: 300, capacityMl: 500, ...vessel },
+      ratio: { flour: 2, water: 2 },
+      ...card,
+    }),
+  });

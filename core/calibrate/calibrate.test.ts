@@ -9,6 +9,7 @@ import {
   tenthAndNineTenths,
 } from '../ferment';
 import { type Arranged, type JarEvent, placesOf } from '../journal';
+import { someStart } from '../journal/someJar.testing';
 import { HOUR, kitchenTime } from '../measure';
 import { calibrateJar } from './calibrateJar';
 import { chanceFrom, someLog, someStarter } from './plainKitchen.testing';
@@ -134,24 +135,7 @@ describe('a jar', () => {
   const chance = chanceFrom(5);
   const { input } = someLog(9, { pace: 1.25, lag: 1, lift: 1 }, chance);
   const events: JarEvent[] = [
-    {
-      kind: 'started',
-      id: 'start',
-      at: '2026-01-05T07:59:00.000Z',
-      jar: 'tern',
-      card: {
-        name: 'Tern',
-        vessel: { emptyG: 300, capacityMl: 600 },
-        keepG: 20,
-        ratio: { flour: 2, water: 2 },
-        flour: { white: 1 },
-        archived: false,
-      },
-      massG: 60,
-      hydrationPct: 100,
-      condition: 'hungry',
-      place: 'counter',
-    },
+    someStart('2026-01-05T07:59:00.000Z', { massG: 60, condition: 'hungry' }),
     ...input.feeds.flatMap((feed, n): JarEvent[] => [
       {
         kind: 'fed',

@@ -1,20 +1,13 @@
-import { USUAL_PACE, USUAL_PLACES } from '../ferment';
-import { HOUR, kitchenTime } from '../measure';
-import { placesOf } from './air';
+import { HOUR } from '../measure';
 import { compareJars } from './compare';
 import { type JarEvent } from './events';
 import { foldJar } from './fold';
+import { someCard, someFeed, someStart, usualKitchen } from './someJar.testing';
 import { outlookOf, standingAt } from './standing';
 
 const T0 = Date.parse('2026-02-02T08:00:00Z');
 const iso = (hours: number) => new Date(T0 + hours * HOUR).toISOString();
-const context = {
-  places: placesOf(
-    USUAL_PLACES.map((place) => ({ kind: 'arranged', id: place.id, at: iso(-1), place })),
-  ),
-  time: kitchenTime('Europe/Lisbon'),
-  pace: USUAL_PACE,
-};
+const context = usualKitchen();
 
 function jar(
   id: string,
@@ -23,34 +16,8 @@ function jar(
 ) {
   const common = { jar: id };
   const events: JarEvent[] = [
-    {
-      ...common,
-      kind: 'started',
-      id: 's',
-      at: iso(0),
-      card: {
-        name: id,
-        keepG: 20,
-        ratio: { flour: 4, water: 4 },
-        flour: { white: 1 },
-        vessel: { emptyG: 300, capacityMl: 700 },
-        archived: false,
-      },
-      condition: 'ripe',
-      hydrationPct: 100,
-      massG: 150,
-      place,
-    },
-    {
-      ...common,
-      kind: 'fed',
-      id: 'f',
-      at: iso(fedAt),
-      keepG: 20,
-      flourG: 20 * parts,
-      waterG: 20 * parts,
-      flour: { white: 1 },
-    },
+    someStart(iso(0), { ...common, card: someCard({ name: id }), massG: 150, place }),
+    someFeed('f', iso(fedAt), { ...common, flourG: 20 * parts, waterG: 20 * parts }),
     ...looks.map(([hours, height]): JarEvent => ({
       ...common,
       kind: 'looked',

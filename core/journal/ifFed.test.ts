@@ -1,37 +1,19 @@
-import { type Place, USUAL_BELIEF, USUAL_PLACES, middlePace } from '../ferment';
-import { HOUR, kitchenTime } from '../measure';
-import { type Arranged, type JarEvent } from './events';
-import { placesOf } from './air';
-import { type FoldContext, type Jar, foldJar } from './fold';
+import { type Place, USUAL_BELIEF, USUAL_PLACES } from '../ferment';
+import { HOUR } from '../measure';
+import { type JarEvent } from './events';
+import { type Jar, foldJar } from './fold';
 import { doubledBefore } from './doubledBefore';
 import { homeOf } from './homeOf';
 import { ifFed } from './ifFed';
+import { someCard, someStart, usualKitchen } from './someJar.testing';
 
 const T0 = Date.parse('2026-02-02T08:00:00Z');
 const iso = (hours: number) => new Date(T0 + hours * HOUR).toISOString();
-const time = kitchenTime('Europe/Lisbon');
-const places = placesOf(
-  USUAL_PLACES.map((place): Arranged => ({ kind: 'arranged', id: place.id, at: iso(-1), place })),
-);
-const context: FoldContext = { places, time, pace: middlePace(USUAL_BELIEF) };
-const STARTED: JarEvent = {
-  kind: 'started',
-  id: 's',
-  jar: 'tern',
-  at: iso(0),
-  card: {
-    name: 'Tern',
-    keepG: 25,
-    ratio: { flour: 4, water: 4 },
-    flour: { white: 1 },
-    vessel: { emptyG: 350, capacityMl: 700 },
-    archived: false,
-  },
-  condition: 'ripe',
-  hydrationPct: 100,
+const context = usualKitchen();
+const STARTED = someStart(iso(0), {
+  card: someCard({ keepG: 25, vessel: { emptyG: 350, capacityMl: 700 } }),
   massG: 225,
-  place: 'counter',
-};
+});
 const jar = (): Jar => foldJar([STARTED], context)!.jar;
 const constant = (celsius: number): Place => ({
   id: 'somewhere',

@@ -1,5 +1,6 @@
 import { type JarEvent } from './events';
 import { lineage } from './lineage';
+import { someStart } from './someJar.testing';
 
 const iso = (hours: number) =>
   new Date(Date.parse('2026-03-01T08:00Z') + hours * 3_600_000).toISOString();
@@ -10,25 +11,12 @@ const noted = (jar: string, hours: number): JarEvent => ({
   at: iso(hours),
   note: 'seen',
 });
-const started = (jar: string, hours: number, from?: string): JarEvent => ({
-  kind: 'started',
-  id: `${jar} ${hours}`,
-  jar,
-  at: iso(hours),
-  card: {
-    name: jar,
-    vessel: { emptyG: 300, capacityMl: 500 },
-    keepG: 20,
-    ratio: { flour: 2, water: 2 },
-    flour: { white: 1 },
-    archived: false,
-  },
-  massG: 20,
-  hydrationPct: 100,
-  condition: 'ripe',
-  place: 'counter',
-  ...(from === undefined ? {} : { from }),
-});
+const started = (jar: string, hours: number, from?: string): JarEvent =>
+  someStart(iso(hours), {
+    id: `${jar} ${hours}`,
+    jar,
+    ...(from === undefined ? {} : { from }),
+  });
 const idsOf = (jar: string, ...logs: readonly (readonly [string, readonly JarEvent[]])[]) =>
   lineage(jar, new Map(logs)).map(({ id }) => id);
 

@@ -1,49 +1,18 @@
-import { USUAL_PLACES, middlePace, USUAL_BELIEF } from '../ferment';
-import { HOUR, blendShares, kitchenTime } from '../measure';
-import { type Arranged, type JarCard, type JarEvent } from './events';
-import { placesOf } from './air';
+import { HOUR, blendShares } from '../measure';
+import { type JarCard, type JarEvent } from './events';
 import { type Jar, foldJar } from './fold';
 import { flourChange, nextFlour } from './nextFlour';
 import { refusal } from './schema';
+import { someCard, someFeed, someStart, usualKitchen } from './someJar.testing';
 
 const T0 = Date.parse('2026-02-02T08:00:00Z');
 const iso = (hours: number) => new Date(T0 + hours * HOUR).toISOString();
-const CARD: JarCard = {
-  name: 'Tern',
-  vessel: { emptyG: 300, capacityMl: 500 },
-  keepG: 20,
-  ratio: { flour: 4, water: 4 },
-  flour: { white: 1 },
-  change: { to: { rye: 1 }, feeds: 4 },
-  archived: false,
-};
+const CARD = someCard({ change: { to: { rye: 1 }, feeds: 4 } });
 const common = { jar: 'tern' };
-const STARTED: JarEvent = {
-  ...common,
-  kind: 'started',
-  id: 's',
-  at: iso(0),
-  card: CARD,
-  massG: 100,
-  hydrationPct: 100,
-  condition: 'ripe',
-  place: 'counter',
-};
-const places = placesOf(
-  USUAL_PLACES.map((place): Arranged => ({ kind: 'arranged', id: place.id, at: iso(-1), place })),
-);
-const context = { places, time: kitchenTime('Europe/Lisbon'), pace: middlePace(USUAL_BELIEF) };
+const STARTED = someStart(iso(0), { card: CARD });
+const context = usualKitchen();
 const jarAfter = (events: readonly JarEvent[]): Jar => foldJar([STARTED, ...events], context)!.jar;
-const fed = (n: number): JarEvent => ({
-  ...common,
-  kind: 'fed',
-  id: `f${n}`,
-  at: iso(12 * n),
-  keepG: 20,
-  flourG: 80,
-  waterG: 80,
-  flour: { white: 1 },
-});
+const fed = (n: number) => someFeed(`f${n}`, iso(12 * n));
 const ryeShare = (jar: Jar) => new Map(blendShares(nextFlour(jar))).get('rye') ?? 0;
 
 describe('a change of flour over four feeds', () => {

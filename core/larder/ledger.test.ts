@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 
-import { USUAL_BELIEF, USUAL_PLACES, middlePace } from '../ferment';
-import { type Arranged, type JarEvent, type JournalEvent, placesOf } from '../journal';
+import { type JarEvent, type JournalEvent } from '../journal';
+import { someCard, someStart, usualKitchen } from '../journal/someJar.testing';
 import { DAY, kitchenTime } from '../measure';
 import { discardLevain } from './discardLevain';
 import { EXTRAS, FORMULAS, discardFor, mixtureFor, unfit } from './formulas';
@@ -132,39 +132,16 @@ describe('the ledger of discard', () => {
   });
 
   it('knows what a lot was when it left its jar', () => {
-    const places = placesOf(
-      USUAL_PLACES.map((place): Arranged => ({
-        kind: 'arranged',
-        id: place.id,
-        at: iso(-1),
-        place,
-      })),
-    );
-    const context = { places, time: kitchenTime('Europe/Lisbon'), pace: middlePace(USUAL_BELIEF) };
-    const started: JarEvent = {
-      kind: 'started',
-      id: 's',
-      jar: 'tern',
-      at: iso(0),
-      card: {
-        name: 'Tern',
-        vessel: { emptyG: 300, capacityMl: 500 },
-        keepG: 20,
-        ratio: { flour: 4, water: 2.4 },
-        flour: { white: 1 },
-        archived: false,
-      },
-      massG: 100,
+    const started = someStart(iso(0), {
+      card: someCard({ ratio: { flour: 4, water: 2.4 } }),
       hydrationPct: 60,
-      condition: 'ripe',
-      place: 'counter',
-    };
+    });
     const events = [started, out('a', 0.1, 20), out('b', 1, 20), out('c', 1, 20, 'bin')];
-    const origins = originsOf(events, context, 0);
+    const origins = originsOf(events, usualKitchen(), 0);
     expect([...origins.keys()]).toEqual(['a', 'b']);
     expect(origins.get('b')!.acid).toBeGreaterThan(origins.get('a')!.acid);
     expect(origins.get('a')!.hydrationPct).toBe(60);
-    expect(originsOf(events, context, at(0.5)).has('a')).toBe(false);
+    expect(originsOf(events, usualKitchen(), at(0.5)).has('a')).toBe(false);
   });
 });
 

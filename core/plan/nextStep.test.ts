@@ -1,63 +1,25 @@
-import { USUAL_PACE, USUAL_PLACES } from '../ferment';
 import {
-  type Arranged,
   type JarEvent,
   type Standing,
   foldJar,
   horizonFor,
   outlookOf,
-  placesOf,
   standingAt,
 } from '../journal';
-import { HOUR, kitchenTime } from '../measure';
+import { someCard, someFeed, someStart, usualKitchen } from '../journal/someJar.testing';
+import { HOUR } from '../measure';
 import { nextStepFor, stepsInOrder } from './nextStep';
 
 const T0 = Date.parse('2026-03-01T08:00:00Z');
 const iso = (hours: number) => new Date(T0 + hours * HOUR).toISOString();
-const arranged: Arranged[] = USUAL_PLACES.map((place) => ({
-  kind: 'arranged',
-  id: place.id,
-  at: iso(-24),
-  place,
-}));
-const context = {
-  places: placesOf(arranged),
-  time: kitchenTime('Europe/Lisbon'),
-  pace: USUAL_PACE,
-};
+const context = usualKitchen();
 
 /** A jar fed 1:4:4 at eight, in a place, some hours later. */
 function standing(hours: number, place: string, jar = 'tern'): Standing {
   const entry = { jar };
   const events: JarEvent[] = [
-    {
-      ...entry,
-      kind: 'started',
-      id: `${jar} start`,
-      at: iso(-1),
-      card: {
-        name: jar,
-        vessel: { emptyG: 300, capacityMl: 600 },
-        keepG: 20,
-        ratio: { flour: 4, water: 4 },
-        flour: { white: 1 },
-        archived: false,
-      },
-      massG: 100,
-      hydrationPct: 100,
-      condition: 'hungry',
-      place: 'counter',
-    },
-    {
-      ...entry,
-      kind: 'fed',
-      id: `${jar} fed`,
-      at: iso(0),
-      keepG: 20,
-      flourG: 80,
-      waterG: 80,
-      flour: { white: 1 },
-    },
+    someStart(iso(-1), { ...entry, card: someCard({ name: jar }), condition: 'hungry' }),
+    someFeed(`${jar} fed`, iso(0), entry),
     ...(place === 'counter'
       ? []
       : [{ ...entry, kind: 'moved' as const, id: `${jar} moved`, at: iso(1.5), place }]),

@@ -11,6 +11,7 @@ import {
   foldJar,
   placesOf,
 } from '../journal';
+import { someStart } from '../journal/someJar.testing';
 import { DAY, HOUR, hydrationOf, kitchenTime } from '../measure';
 import { foretell } from './foretell';
 import { nextFeed } from './nextFeed';
@@ -43,25 +44,12 @@ function conditionFor(id: ProgrammeId): Condition {
 
 function starts(id: ProgrammeId, alive: number): JarEvent {
   const { dryG, waterG } = BEGINNINGS[id] ?? { dryG: 40, waterG: 40 };
-  return {
-    kind: 'started',
-    id: 's',
-    jar: 'tern',
-    at: iso(0),
+  return someStart(iso(0), {
     condition: conditionFor(id),
     alive,
     massG: dryG + waterG,
     hydrationPct: hydrationOf(dryG, waterG),
-    place: 'counter',
-    card: {
-      name: 'Tern',
-      vessel: { emptyG: 300, capacityMl: 500 },
-      keepG: 20,
-      ratio: { flour: 4, water: 4 },
-      flour: { white: 1 },
-      archived: false,
-    },
-  };
+  });
 }
 
 /** Plays a programme to its end with a culture of some pace, some of its cells alive. */

@@ -1,17 +1,16 @@
 import fc from 'fast-check';
 
-import { USUAL_BELIEF, USUAL_PACE, USUAL_PLACES, middlePace, starterIn } from '../ferment';
+import { USUAL_PACE, starterIn } from '../ferment';
 import {
-  type Arranged,
   type BackedUp,
   type JarEvent,
   type Liquid,
   foldJar,
   outlookOf,
-  placesOf,
   standingAt,
 } from '../journal';
-import { DAY, HOUR, hydrationOf, kitchenTime } from '../measure';
+import { someFeed, someStart, usualKitchen } from '../journal/someJar.testing';
+import { DAY, HOUR, hydrationOf } from '../measure';
 import { advisedLeaving, beginBy, leave } from './away';
 import {
   type Backup,
@@ -28,39 +27,11 @@ import { SIGNS_OF } from './signs';
 
 const T0 = Date.parse('2026-02-02T08:00:00Z');
 const iso = (hours: number) => new Date(T0 + hours * HOUR).toISOString();
-const places = placesOf(
-  USUAL_PLACES.map((place): Arranged => ({ kind: 'arranged', id: place.id, at: iso(-1), place })),
-);
-const context = { places, time: kitchenTime('Europe/Lisbon'), pace: middlePace(USUAL_BELIEF) };
+const context = usualKitchen();
+const { places } = context;
 const common = { jar: 'tern' };
-const STARTED: JarEvent = {
-  ...common,
-  kind: 'started',
-  id: 's',
-  at: iso(0),
-  card: {
-    name: 'Tern',
-    vessel: { emptyG: 300, capacityMl: 500 },
-    keepG: 20,
-    ratio: { flour: 4, water: 4 },
-    flour: { white: 1 },
-    archived: false,
-  },
-  massG: 100,
-  hydrationPct: 100,
-  condition: 'ripe',
-  place: 'counter',
-};
-const FED: JarEvent = {
-  ...common,
-  kind: 'fed',
-  id: 'f',
-  at: iso(1),
-  keepG: 20,
-  flourG: 80,
-  waterG: 80,
-  flour: { white: 1 },
-};
+const STARTED = someStart(iso(0));
+const FED = someFeed('f', iso(1));
 const jarOf = (events: readonly JarEvent[]) => foldJar([STARTED, ...events], context)!.jar;
 const signsAt = (events: readonly JarEvent[], hours: number) => {
   const all = [STARTED, ...events];
