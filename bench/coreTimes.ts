@@ -17,8 +17,8 @@ import {
   USUAL_WEIGHTS,
   type WeekPattern,
   handsFrom,
-  makePlans,
 } from '../core/plan';
+import { makePlans } from '../core/plan/makePlans';
 import { middle, report, timed } from './timing';
 
 const WHITE = { white: 1 };

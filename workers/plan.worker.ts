@@ -2,7 +2,8 @@ import { expose } from 'comlink';
 
 import { type Arranged, placesOf } from '@core/journal';
 import { kitchenTime } from '@core/measure';
-import { type Plan, type Planned, type Problem, makePlans } from '@core/plan';
+import { type Plan, type Planned, type Problem } from '@core/plan';
+import { makePlans } from '@core/plan/makePlans';
 
 /** A problem as it travels: what cannot be copied between threads is made anew here. */
 export type SentProblem = Omit<Problem, 'time' | 'places'> & {

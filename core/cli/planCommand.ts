@@ -3,7 +3,8 @@ import Joi from 'joi';
 import { type DayTemperature, USUAL_PACE, feed, starterIn } from '../ferment';
 import { type Arranged, placesOf } from '../journal';
 import { DAY, HOUR, kitchenTime } from '../measure';
-import { type Problem, type Step, handsFrom, makePlans } from '../plan';
+import { type Problem, type Step, handsFrom } from '../plan';
+import { makePlans } from '../plan/makePlans';
 import { PLAN_SCHEMA, type PlanInput } from './planInput';
 
 /** A baker who sleeps from eleven to half past six. */

@@ -8,6 +8,7 @@ import {
   type Impossible,
   type Plan,
   type PlanCurve,
+  type Planned,
   type PlannedJar,
   type Problem,
   type Prospect,
@@ -32,10 +33,6 @@ const SCHOOLS: readonly { readonly weights: Weights; readonly elsewhere?: true }
   { weights: { flour: 0.5, touches: 4, oddHours: 1, risk: 0.6 } },
   { weights: { flour: 5, touches: 0.6, oddHours: 0.8, risk: 0.8 } },
 ];
-
-/** Plans that differ, the balanced one first; or why there is none, for each bake that stands in the way. */
-export type Planned =
-  { readonly plans: readonly Plan[] } | { readonly impossible: readonly Impossible[] };
 
 /**
  * Solves a problem for each school of weights and keeps the plans that really differ.

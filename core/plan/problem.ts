@@ -146,3 +146,7 @@ export type Nearest =
   | { readonly kind: 'handsAt'; readonly at: Instant }
   | { readonly kind: 'less'; readonly levainG: number }
   | { readonly kind: 'moreFlour'; readonly flourG: number };
+
+/** Plans that differ, the balanced one first; or why there is none, for each bake that stands in the way. */
+export type Planned =
+  { readonly plans: readonly Plan[] } | { readonly impossible: readonly Impossible[] };
