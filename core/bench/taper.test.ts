@@ -11,6 +11,16 @@ const jar = (taper?: number) => ({
   ...(taper === undefined ? {} : { taper }),
 });
 
+it('an emptied jar of any shape has no height of its own to tell, and tells none', () => {
+  for (const taper of [0.5, 1, 1.6])
+    for (const rise of [0.8, 1, 2.4]) {
+      expect(volumeRise(jar(taper), 0, rise)).toBe(rise);
+      expect(heightRise(jar(taper), 0, rise)).toBe(rise);
+      // As it is for the last smear on its floor.
+      expect(volumeRise(jar(taper), 1e-7, rise)).toBeCloseTo(rise, 3);
+    }
+});
+
 describe('a tapered jar', () => {
   it('reads height as volume and back', () => {
     fc.assert(

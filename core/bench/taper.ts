@@ -18,13 +18,14 @@ export function heightOf({ taper = 1 }: Vessel, volume: number): number {
 }
 
 /**
- * How many times its volume at the band a starter has, from how many times its height it stands at.
+ * How many times its volume at the band a starter has, from how many times its height it stands at. In an emptied jar
+ * both are the same, as they are for the last smear on its floor.
  *
  * @param bandVolume share of the jar's volume that the mix filled when the band was set
  */
 export const volumeRise = (vessel: Vessel, bandVolume: number, height: number): number =>
-  volumeBelow(vessel, height * heightOf(vessel, bandVolume)) / bandVolume;
+  bandVolume > 0 ? volumeBelow(vessel, height * heightOf(vessel, bandVolume)) / bandVolume : height;
 
 /** How many times its height at the band it stands at, from how many times its volume. Inverse of {@link volumeRise}. */
 export const heightRise = (vessel: Vessel, bandVolume: number, volume: number): number =>
-  heightOf(vessel, volume * bandVolume) / heightOf(vessel, bandVolume);
+  bandVolume > 0 ? heightOf(vessel, volume * bandVolume) / heightOf(vessel, bandVolume) : volume;

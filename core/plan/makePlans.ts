@@ -5,7 +5,6 @@ import { explain } from './explain';
 import { kitchenOf } from './kitchen';
 import { type JarTask } from './price';
 import {
-  type Impossible,
   type Plan,
   type PlanCurve,
   type Planned,

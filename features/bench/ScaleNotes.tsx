@@ -78,6 +78,10 @@ export function ScaleNotes({
     } else if (kinds.length > 1)
       notes.push(kinds.map(({ kind, grams }) => `${grams} g ${FLOUR_WORDS[kind]}`).join(' + '));
   }
+  if (portion === 'keep' && standing.jar.massG + 0.5 < draft.keepG)
+    notes.push(
+      `By the log only ${words.grams(standing.jar.massG)} are in the jar: weigh what is there, and what sticks; water and flour will follow.`,
+    );
   if (portion === 'keep' && cleanJar === 'eachFeed') notes.push('Into a clean jar.');
   if (portion === 'keep')
     notes.push('Look before stirring. Fuzz, or pink and orange streaks: throw it all out.');

@@ -164,6 +164,23 @@ describe('the scale', () => {
     expect(selectTubs(store.getState())[0]).toMatchObject({ grams: 960 });
   });
 
+  it('says when the log has less in the jar than the keep, and takes what is there', () => {
+    const store = atTheBench(tern(), {
+      kind: 'took',
+      id: 'all of it',
+      jar: 'tern',
+      at: iso(-1),
+      grams: 90,
+    });
+    expect(screen.getByText(/^By the log only 0 g are in the jar/)).toBeVisible();
+    type('Scale reads, grams', '6');
+    press('Keep is in');
+    for (const step of ['Water is in', 'Flour is in', 'The band is set', 'The feed is done'])
+      press(step);
+    expect(fedLast(store, 'tern')).toMatchObject({ keepG: 6, waterG: 12, flourG: 12 });
+    expect(takenOut(store)).toBeUndefined();
+  });
+
   it('stays where it was, through another look and a step back', () => {
     const store = atTheBench();
     type('Scale reads, grams', '23');

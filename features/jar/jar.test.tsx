@@ -69,6 +69,18 @@ describe('a jar', () => {
     expect(went).toEqual(['/jar/tern/programme']);
   });
 
+  it('that was emptied is drawn and looked at like any other', () => {
+    const store = ternShown(fed);
+    press('Take out');
+    type('How much', '100');
+    press('Take it out');
+    expect(selectJar(store.getState(), 'tern')!.massG).toBe(0);
+    expect(document.body.innerHTML).not.toMatch(/NaN/);
+    type('Rise above the band', '20');
+    press('Log this look');
+    expect(logged(store)).toMatchObject({ kind: 'looked', height: 1.2 });
+  });
+
   it('leaves the shelf, and comes back', () => {
     const store = ternShown();
     press('Archive');

@@ -6,6 +6,7 @@ import {
   type Sign,
   type Smell,
   type Standing,
+  type Jar,
 } from '@core/journal';
 import { type Blend, type FlourKind, HOUR, blendShares } from '@core/measure';
 import { type NextStep } from '@core/plan';
@@ -98,11 +99,15 @@ export const riseWords = (height: number): string => {
   return `${pct < 0 ? '−' : '+'} ${Math.abs(pct)} %`;
 };
 
+/** All of it was taken out: no height is to be seen, and what sticks can still be fed. */
+const isEmptied = ({ massG }: Jar) => massG < 1;
+
 /** A few words under a jar on the shelf. */
 export function shelfWords(standing: Standing, words: KitchenWords): string {
   const { jar, moment, stage, outlook } = standing;
   const at = (hours: number) => words.about(jar.since + hours * HOUR);
   const { ripeUntilH, ripeFromH, feedByH } = outlook.forecast;
+  if (isEmptied(jar)) return 'emptied, only what sticks';
   switch (stage) {
     case 'ripe':
       return ripeUntilH === null ? 'ripe' : `ripe till ${at(ripeUntilH)}`;
@@ -130,6 +135,7 @@ export function shelfWords(standing: Standing, words: KitchenWords): string {
 export function jarSentence(standing: Standing, words: KitchenWords): string {
   const { jar, moment, stage, outlook } = standing;
   const { ripeFromH, ripeUntilH } = outlook.forecast;
+  if (isEmptied(jar)) return `${jar.card.name}, emptied but for what sticks to the glass`;
   const facts = [
     jar.card.name,
     stage === 'hooch' ? 'hungry, liquid on top' : STAGE_WORDS[stage],
