@@ -43,6 +43,8 @@ export const tern = (
   vessel: Partial<Started['card']['vessel']> = {},
 ): Started =>
   someStart(iso(-24), {
+    // An entry never changes, and folds are kept by ids: another card is another entry.
+    id: `start ${JSON.stringify([card, vessel])}`,
     massG: 90,
     card: someCard({
       vessel: { emptyG: 300, capacityMl: 500, ...vessel },

@@ -9,6 +9,7 @@ export * from './protein';
 export * from './ratio';
 export * from './ratioForTime';
 export * from './stirDown';
+export * from './season';
 export * from './taper';
 export * from './waterTemperature';
 export * from './weighing';

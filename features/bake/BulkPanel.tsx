@@ -1,27 +1,17 @@
 import { useMemo, useState } from 'react';
 
 import { bulkHours, inoculationFor } from '@core/bench';
-import { USUAL_PACE, celsiusAt, middlePace, starterIn } from '@core/ferment';
+import { USUAL_PACE, middlePace, starterIn } from '@core/ferment';
 import { Field, Panel, Press, Slider, Words, parseNumber } from '@kit';
-import {
-  doughChanged,
-  selectJars,
-  selectNow,
-  selectPlaces,
-  selectTime,
-  useAppDispatch,
-  useAppSelector,
-} from '@state';
+import { doughChanged, selectJars, useAppDispatch, useAppSelector } from '@state';
 
 import { useKitchenWords } from '../words';
+import { useKitchenCelsius } from './useKitchenCelsius';
 
 /** How long bulk takes at a temperature, as a guide; or the levain for the hours there are. */
 export function BulkPanel() {
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
-  const now = useAppSelector(selectNow);
-  const time = useAppSelector(selectTime);
-  const counter = useAppSelector(selectPlaces).find(({ kind }) => kind === 'counter');
   const { formula, recipe, from, celsius, jar: chosen } = useAppSelector((state) => state.dough);
   const jars = useAppSelector(selectJars);
   const jar = jars.find(({ id }) => id === chosen) ?? jars[0];
@@ -31,7 +21,7 @@ export function BulkPanel() {
     [lesson],
   );
   const [wanted, setWanted] = useState('');
-  const kitchen = counter ? celsiusAt(counter.temperature, time.hourOfDay(now)) : 22;
+  const kitchen = useKitchenCelsius();
   const degrees = celsius ?? Math.round(kitchen);
   const asked = useMemo(
     () =>

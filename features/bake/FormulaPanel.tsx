@@ -1,8 +1,11 @@
 import { View } from 'react-native';
 
-import { INOCULATIONS, type DoughFormula } from '@core/bench';
-import { NumberField, Panel, Words } from '@kit';
+import { INOCULATIONS, type DoughFormula, inoculationBySeason } from '@core/bench';
+import { NumberField, Panel, Press, Words } from '@kit';
 import { doughChanged, useAppDispatch, useAppSelector } from '@state';
+
+import { useKitchenWords } from '../words';
+import { useKitchenCelsius } from './useKitchenCelsius';
 
 /** What each number of a formula is called, and the bounds it makes sense in. */
 const FIELDS: readonly (readonly {
@@ -36,6 +39,29 @@ const FIELDS: readonly (readonly {
   ],
 ];
 
+/** What is usual from levain at this time of the year, by the kitchen's own warmth. */
+function Season() {
+  const words = useKitchenWords();
+  const dispatch = useAppDispatch();
+  const formula = useAppSelector((state) => state.dough.formula);
+  const celsius = useKitchenCelsius();
+  const usual = inoculationBySeason(celsius);
+  return (
+    <View style={{ gap: 6 }}>
+      <Words size="small" tone="quiet">
+        {`10 to 20 % from levain is usual, less in summer and more in winter: at ${words.celsius(celsius)} about ${usual} %.`}
+      </Words>
+      {Math.round(formula.inoculationPct) !== usual && (
+        <Press
+          onPress={() => dispatch(doughChanged({ formula: { ...formula, inoculationPct: usual } }))}
+        >
+          {`Take the season’s ${usual} %`}
+        </Press>
+      )}
+    </View>
+  );
+}
+
 /** The dough by baker's percentages: all of them of all the flour, the levain's included. */
 export function FormulaPanel() {
   const dispatch = useAppDispatch();
@@ -61,9 +87,9 @@ export function FormulaPanel() {
         </View>
       ))}
       <Words size="small" tone="quiet">
-        Percentages are of all the flour, the levain’s counted. 10 to 20 % from levain is usual:
-        less in summer, more in winter.
+        Percentages are of all the flour, the levain’s counted.
       </Words>
+      <Season />
     </Panel>
   );
 }

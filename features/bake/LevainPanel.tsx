@@ -3,8 +3,9 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { type LevainWay, buildSeries, levainWays } from '@core/bench';
-import { DAY, HOUR } from '@core/measure';
+import { type LevainWay, buildSeries, levainWays, wholeGrainPct } from '@core/bench';
+import { feedFlour } from '@core/larder';
+import { type Blend, DAY, HOUR } from '@core/measure';
 import { Choice, MomentField, Panel, Press, Words, useLook } from '@kit';
 import {
   bakeAdded,
@@ -15,12 +16,16 @@ import {
   selectJars,
   selectNow,
   selectSettings,
+  selectTubs,
   useAppDispatch,
   useAppSelector,
 } from '@state';
 
-import { levainWayWords, useKitchenWords } from '../words';
+import { blendWords, levainWayWords, useKitchenWords } from '../words';
 import { Series } from './Series';
+
+/** So near it makes no difference to a dough, percent. */
+const NEAR_PCT = 3;
 
 /** The levain of a dough: into the plan for an hour, or built now from what is really in a jar. */
 export function LevainPanel({ levainG }: { readonly levainG: number }) {
@@ -29,6 +34,7 @@ export function LevainPanel({ levainG }: { readonly levainG: number }) {
   const router = useRouter();
   const now = useAppSelector(selectNow);
   const jars = useAppSelector(selectJars);
+  const tubs = useAppSelector(selectTubs);
   const { formula, jar: chosen } = useAppSelector((state) => state.dough);
   const { levainHydrationPct } = formula;
   const { levainIn } = useAppSelector(selectSettings);
@@ -81,6 +87,7 @@ export function LevainPanel({ levainG }: { readonly levainG: number }) {
           onChoose={(id) => dispatch(doughChanged({ jar: id }))}
         />
       )}
+      <LevainFlour flour={feedFlour(jar, tubs).flour} />
       <MomentField label="Ripe at" text={at} onText={setAt} problem={problem} />
       <Press onPress={plan}>Into the plan</Press>
       <Words strong level={3}>{`Or now, from the ${words.grams(jar.massG)} in the jar`}</Words>
@@ -94,6 +101,26 @@ export function LevainPanel({ levainG }: { readonly levainG: number }) {
       ))}
       {series && <Series builds={series} jar={jar} />}
     </Panel>
+  );
+}
+
+/** Whether the dough counts on as much whole grain as the levain will bring. */
+function LevainFlour({ flour }: { readonly flour: Blend }) {
+  const dispatch = useAppDispatch();
+  const { from, formula } = useAppSelector((state) => state.dough);
+  const pct = wholeGrainPct(flour);
+  if (from === 'yeastRecipe' || Math.abs(pct - formula.levainWholePct) < NEAR_PCT) return null;
+  return (
+    <View style={{ gap: 6 }}>
+      <Words size="small" tone="quiet">
+        {`It is fed ${blendWords(flour)}; the dough counts on ${Math.round(formula.levainWholePct)} % whole grain in it.`}
+      </Words>
+      <Press
+        onPress={() => dispatch(doughChanged({ formula: { ...formula, levainWholePct: pct } }))}
+      >
+        {`Count ${pct} % instead`}
+      </Press>
+    </View>
   );
 }
 

@@ -56,6 +56,34 @@ describe('a dough by percentages', () => {
       expect(Math.abs(grams - 2 * one[name]!)).toBeLessThanOrEqual(1);
   });
 
+  it('takes the levain of the season, by the kitchen’s warmth', () => {
+    const store = show(<DoughScreen />, kitchen());
+    expect(screen.getByText(/: at 22 °C about 16 %\.$/)).toBeVisible();
+    press('Take the season’s 16 %');
+    expect(store.getState().dough.formula.inoculationPct).toBe(16);
+    expect(screen.queryByRole('button', { name: /^Take the season/, hidden: true })).toBeNull();
+  });
+
+  it('counts the whole grain that its levain is fed with', () => {
+    const store = show(
+      <DoughScreen />,
+      kitchenStore([...PLACES, tern({ flour: { white: 0.7, wholeWheat: 0.3 } })]),
+    );
+    const before = inTheBowl();
+    expect(screen.getByText(/the dough counts on 0 % whole grain in it\.$/)).toBeVisible();
+    press('Count 30 % instead');
+    const after = inTheBowl();
+    expect(store.getState().dough.formula.levainWholePct).toBe(30);
+    // What comes with the levain is not weighed out again.
+    expect(after['whole grain']! + after['white flour']!).toBe(
+      before['whole grain']! + before['white flour']!,
+    );
+    expect(after['whole grain']!).toBeCloseTo(
+      before['whole grain']! - 0.3 * (before.levain! / 2),
+      0,
+    );
+  });
+
   it('that cannot be says why, and weighs nothing out', () => {
     show(<DoughScreen />, kitchen());
     type('Hydration', '40');
