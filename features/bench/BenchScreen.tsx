@@ -1,5 +1,5 @@
 import { activateKeepAwakeAsync, deactivateKeepAwake } from 'expo-keep-awake';
-import { useRouter } from 'expo-router';
+import { type Href, useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 
@@ -57,12 +57,10 @@ function AtTheBench({
     router.navigate(`/jar/${jar.id}`);
   };
   const back = () => (step === 0 ? router.navigate(`/jar/${jar.id}`) : toStep(step - 1));
-  const finish = () => {
+  const [next, ...rest] = then;
+  const finish = (path: Href) => {
     const found = bench.finish();
-    if (Object.keys(found).length === 0) {
-      const [next, ...rest] = then;
-      return router.replace(next === undefined ? `/jar/${jar.id}` : benchPath(next, rest));
-    }
+    if (Object.keys(found).length === 0) return router.replace(path);
     bench.change({ step: 3 });
     setProblems(found);
   };
@@ -92,7 +90,15 @@ function AtTheBench({
       onDone={() => toStep(4)}
     />
   ) : (
-    <PlaceStep header={header} bench={bench} standing={standing} onBack={back} onDone={finish} />
+    <PlaceStep
+      header={header}
+      bench={bench}
+      standing={standing}
+      onBack={back}
+      onDone={() => finish(next === undefined ? `/jar/${jar.id}` : benchPath(next, rest))}
+      // In a pass over several jars the next one comes first.
+      onLabel={next === undefined ? () => finish(`/jar/${jar.id}/paper`) : null}
+    />
   );
 }
 

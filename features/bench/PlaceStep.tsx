@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { celsiusAt } from '@core/ferment';
 import { type Standing } from '@core/journal';
 import { HOUR } from '@core/measure';
-import { Choice, Panel, Words } from '@kit';
+import { Choice, Panel, Press, Words } from '@kit';
 import { selectPlaces, selectTime, useAppSelector } from '@state';
 
 import { useKitchenWords } from '../words';
@@ -19,12 +19,15 @@ export function PlaceStep({
   standing,
   onBack,
   onDone,
+  onLabel,
 }: {
   readonly header: ReactNode;
   readonly bench: Bench;
   readonly standing: Standing;
   readonly onBack: () => void;
   readonly onDone: () => void;
+  /** Done, and on to its label; null when other jars come first. */
+  readonly onLabel: (() => void) | null;
 }) {
   const words = useKitchenWords();
   const places = useAppSelector(selectPlaces);
@@ -75,9 +78,13 @@ export function PlaceStep({
           On the label
         </Words>
         <Words>{`${standing.jar.card.name}, ${words.moment(fedAt)}, ${bench.amounts.keepG} + ${bench.amounts.flourG} + ${bench.amounts.waterG} g`}</Words>
-        <Words size="small" tone="quiet">
-          Once the feed is done it can be printed from the jar’s page, under Label.
-        </Words>
+        {onLabel ? (
+          <Press onPress={onLabel}>Done, and print its label</Press>
+        ) : (
+          <Words size="small" tone="quiet">
+            It can be printed from the jar’s page, under Label.
+          </Words>
+        )}
       </Panel>
     </BenchPage>
   );

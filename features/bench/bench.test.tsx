@@ -265,6 +265,14 @@ describe('mix, mark and place', () => {
   });
 });
 
+it('a label follows from the last step, once the feed is written down', () => {
+  const store = atTheBench();
+  for (const step of ['Keep is in', 'Water is in', 'Flour is in', 'The band is set']) press(step);
+  press('Done, and print its label');
+  expect(went).toEqual(['/jar/tern/paper']);
+  expect(fedLast(store, 'tern')).toMatchObject({ keepG: 20 });
+});
+
 describe('several jars', () => {
   it('are fed in one pass', () => {
     const store = kitchenStore();
