@@ -24,6 +24,7 @@ export * from './Page';
 export * from './PaintGrid';
 export * from './paperStyle';
 export * from './Panel';
+export * from './PeakChart';
 export * from './Pour';
 export * from './Press';
 export * from './Sheet';

@@ -12,5 +12,6 @@ export * from './ifFed';
 export * from './lineage';
 export * from './nextFlour';
 export * from './objections';
+export * from './peaks';
 export * from './standing';
 export * from './vocabulary';

@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { Panel, Press, Words } from '@kit';
 import { selectJarEvents, useAppSelector } from '@state';
 
-import { EventRow } from '../journal';
+import { EventRow } from '../journal/EventRow';
 
 const RECENT = 8;
 const MORE = 40;

@@ -5,6 +5,7 @@ import { selectArchived, selectJars, selectLiveEvents, useAppSelector } from '@s
 import { isJarEvent } from '@core/journal';
 
 import { EventRow } from './EventRow';
+import { PeaksPanel } from './PeaksPanel';
 
 const PAGE = 60;
 
@@ -24,6 +25,7 @@ export function JournalScreen() {
         .reverse(),
     [live, jar],
   );
+  const shown = everyJar.find(({ id }) => id === jar);
   const nameOf = (id: string) => everyJar.find((known) => known.id === id)?.card.name ?? id;
   return (
     <Page narrow>
@@ -45,6 +47,7 @@ export function JournalScreen() {
           }}
         />
       )}
+      {shown && <PeaksPanel jar={shown} />}
       {entries.length === 0 ? (
         <Panel>
           <Words>

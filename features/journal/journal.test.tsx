@@ -1,4 +1,4 @@
-import { screen, within, act } from '@testing-library/react';
+import { act, cleanup, screen, within } from '@testing-library/react';
 
 import { type JournalEvent } from '@core/journal';
 import { selectJarEvents, undoNotice } from '@state';
@@ -47,6 +47,39 @@ describe('the journal', () => {
     );
     touch('button', 'Earlier entries (11)');
     expect(screen.queryByRole('button', { name: /^Earlier entries/, hidden: true })).toBeNull();
+  });
+
+  it('draws how warmth changes the hours of a jar, from three peaks on', () => {
+    const fedAndPeaked = (n: number): readonly JournalEvent[] => [
+      {
+        kind: 'fed',
+        id: `fed ${n}`,
+        jar: 'tern',
+        at: iso(-24 * n),
+        keepG: 20,
+        flourG: 40,
+        waterG: 40,
+        flour: { white: 1 },
+      },
+      { kind: 'looked', id: `peak ${n}`, jar: 'tern', at: iso(-24 * n + 6 + n), sign: 'peaked' },
+    ];
+    const kitchen = (feeds: readonly number[]) =>
+      kitchenStore([
+        ...PLACES,
+        { ...tern(), id: `begun for ${feeds.length}`, at: iso(-200) },
+        puffin,
+        ...feeds.flatMap(fedAndPeaked),
+      ]);
+    show(<JournalScreen />, kitchen([4, 3]));
+    expect(screen.queryByRole('region', { name: 'Peaks and warmth', hidden: true })).toBeNull();
+    touch('radio', 'Tern');
+    expect(screen.getByText(/^Log when Tern stands highest/)).toBeVisible();
+    cleanup();
+    show(<JournalScreen />, kitchen([4, 3, 1]));
+    touch('radio', 'Tern');
+    expect(
+      screen.getByText(/^3 peaks seen, from 7 h at 2\d °C to 10 h at 2\d °C\.$/),
+    ).toBeVisible();
   });
 
   it('that is empty says what comes here', () => {

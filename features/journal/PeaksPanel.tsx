@@ -1,0 +1,80 @@
+import { useMemo } from 'react';
+
+import { amountsAfter } from '@core/bench';
+import { feed, keepOf, starterIn } from '@core/ferment';
+import { type Jar, nextFlour, peakHoursAt, seenPeaks } from '@core/journal';
+import { Panel, PeakChart, Words } from '@kit';
+import { selectJarEvents, useAppSelector, useContextOf } from '@state';
+
+import { useKitchenWords } from '../words';
+
+/** Fewer dots are no cloud. */
+const ENOUGH = 3;
+/** Warmth on both sides of what was seen, and at least, °C. */
+const AROUND = 2;
+const AT_LEAST = 6;
+
+/** How warmth changes a starter's hours: the peaks that were seen, and the line its pace gives for its usual feed. */
+export function PeaksPanel({ jar }: { readonly jar: Jar }) {
+  const words = useKitchenWords();
+  const events = useAppSelector((state) => selectJarEvents(state, jar.id));
+  const context = useContextOf(jar.id);
+  const peaks = useMemo(() => seenPeaks(events, context), [events, context]);
+  const expected = useMemo(() => {
+    const warmths = peaks.map(({ celsius }) => celsius);
+    const middle = (Math.min(...warmths) + Math.max(...warmths)) / 2;
+    const half = Math.max(AT_LEAST, Math.max(...warmths) - Math.min(...warmths) + 2 * AROUND) / 2;
+    return peaks.length < ENOUGH
+      ? []
+      : usualPeaks(jar, context.pace, Math.floor(middle - half), Math.ceil(middle + half));
+  }, [peaks, jar, context.pace]);
+  if (peaks.length < ENOUGH || expected.length < 2)
+    return (
+      <Panel label="Peaks and warmth">
+        <Words tone="quiet">
+          {`Log when ${jar.card.name} stands highest (a look, more, peaked). From three of them on it is drawn here how warmth changes its hours.`}
+        </Words>
+      </Panel>
+    );
+  const quickest = peaks.reduce((a, b) => (b.hours < a.hours ? b : a));
+  const slowest = peaks.reduce((a, b) => (b.hours > a.hours ? b : a));
+  const said = `${peaks.length} peaks seen, from ${words.span(quickest.hours)} at ${words.celsius(quickest.celsius)} to ${words.span(slowest.hours)} at ${words.celsius(slowest.celsius)}.`;
+  return (
+    <Panel label="Peaks and warmth" style={{ paddingHorizontal: 12, gap: 8 }}>
+      <Words strong level={2}>
+        {said}
+      </Words>
+      <PeakChart
+        dots={peaks.map(({ celsius, hours }) => [celsius, hours])}
+        expected={expected}
+        warmthText={(celsius) => words.celsius(celsius)}
+        label={`Hours from feed to peak against the warmth of those hours. ${said}`}
+      />
+      <Words size="small" tone="quiet">
+        Dots: peaks that were logged, by the mean warmth until then. Dashed: its usual feed, ripe
+        starter kept, by what was learnt of its pace.
+      </Words>
+    </Panel>
+  );
+}
+
+/** Hours to the peak of its usual feed, degree by degree. */
+function usualPeaks(
+  jar: Jar,
+  pace: Parameters<typeof peakHoursAt>[2],
+  from: number,
+  until: number,
+): readonly (readonly [number, number])[] {
+  const { card } = jar;
+  const flour = nextFlour(jar);
+  const { keepG, flourG, waterG } = amountsAfter(card, {});
+  const ripe = starterIn('ripe', flour, (100 * card.ratio.water) / card.ratio.flour, keepG);
+  const steps = Math.ceil(until - from);
+  return Array.from({ length: steps + 1 }, (_, i) => from + ((until - from) * i) / steps).flatMap(
+    (celsius) => {
+      const mixed = feed(keepOf({ ...ripe, celsius }, keepG), { keepG, flourG, waterG, flour });
+      const hours = peakHoursAt(mixed, card.vessel, pace, celsius);
+      return hours === null ? [] : [[celsius, hours] as const];
+    },
+  );
+}
