@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs';
+
 import { type Page } from '@playwright/test';
 
 import { expect, test } from './fixtures';
@@ -63,6 +65,39 @@ test('hooch is poured off, and the next feed brings the water back @phone', asyn
   await expect(
     page.getByText('With 2 g for the 16 g of liquid that were poured off.'),
   ).toBeVisible();
+});
+
+test('a jar in a programme is fed by it alone: into the calendar, with its flour, and a bake waits @wide', async ({
+  page,
+  kitchen,
+}) => {
+  await kitchen.open('/trouble?jar=skua', 'demo');
+  await page.getByRole('checkbox', { name: 'nothing odd' }).click();
+  await kitchen.button('Go on').click();
+  await kitchen.button('Begin the programme').click();
+  const saved = page.waitForEvent('download');
+  await kitchen.button('Feeds to my calendar').click();
+  const calendar = readFileSync(await (await saved).path(), 'utf8').replace(/\r\n /g, '');
+  expect(calendar.match(/BEGIN:VEVENT/g)!.length).toBeGreaterThanOrEqual(2);
+  expect(calendar).toContain('SUMMARY:Feed Skua: keep 10');
+
+  await kitchen.button('To the bench').click();
+  await kitchen.button('Keep is in').click();
+  await kitchen.button('Water is in').click();
+  await expect(page.getByText('white, half whole wheat, this time.')).toBeVisible();
+  await page.getByRole('radio', { name: 'rye', exact: true }).click();
+  await expect(page.getByText('rye, this time.')).toBeVisible();
+  await kitchen.accessible();
+
+  await page.goto('/plan');
+  await expect(
+    page.getByRole('link', { name: /^Skua is being brought back, day 1/ }),
+  ).toBeVisible();
+  await kitchen.button('Add a bake').click();
+  await page.getByRole('dialog').getByRole('radio', { name: 'Skua' }).click();
+  await kitchen.button('Want it').click();
+  await expect(page.getByText(/: its jar is in a programme, and is no levain until/)).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Plans to choose from' })).toBeVisible();
 });
 
 test('a neglected jar comes back over five days, and is well on evidence @phone', async ({
