@@ -1,8 +1,8 @@
-import { useState } from 'react';
 import { View } from 'react-native';
-import Svg, { Line, Rect, Text as SvgText } from 'react-native-svg';
+import { Line, Rect, Text as SvgText } from 'react-native-svg';
 
 import { type Look, TEXT_FONT, useLook } from './look';
+import { Plot, usePlotWidth } from './Plot';
 import { Words } from './Words';
 
 /** One bar in its parts, from below. */
@@ -30,7 +30,8 @@ export function BarChart({
   readonly unit: string;
 }) {
   const look = useLook();
-  const [width, setWidth] = useState(0);
+  const across = usePlotWidth();
+  const { width } = across;
   const totals = bars.map(({ parts }) => parts.reduce((sum, { amount }) => sum + amount, 0));
   const most = Math.max(1, ...totals);
   const slot = width / Math.max(1, bars.length);
@@ -41,62 +42,53 @@ export function BarChart({
   );
   return (
     <View style={{ gap: 6 }}>
-      <View
-        role="img"
-        aria-label={`${label}. ${facts.join('. ')}.`}
-        onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
-        style={{ height: HEIGHT }}
-      >
-        {width > 0 && (
-          <Svg width={width} height={HEIGHT} aria-hidden>
-            {bars.map(({ name, parts }, i) => {
-              const x = slot * i + (slot - wide) / 2;
-              let y = BASE;
-              return [
-                ...parts.map((part) => {
-                  const high = ((BASE - TOP) * part.amount) / most;
-                  y -= high;
-                  return (
-                    <Rect
-                      key={`${name} ${part.name}`}
-                      x={x}
-                      y={y}
-                      width={wide}
-                      height={high}
-                      fill={look[part.tone]}
-                      stroke={look.enamel}
-                      strokeWidth={1}
-                    />
-                  );
-                }),
-                <SvgText
-                  key={name}
-                  x={x + wide / 2}
-                  y={HEIGHT - 5}
-                  fontSize={12}
-                  fontFamily={TEXT_FONT}
-                  textAnchor="middle"
-                  fill={look.quiet}
-                >
-                  {name}
-                </SvgText>,
-                <SvgText
-                  key={`${name} total`}
-                  x={x + wide / 2}
-                  y={y - 3}
-                  fontSize={11}
-                  fontFamily={TEXT_FONT}
-                  textAnchor="middle"
-                  fill={look.ink}
-                >
-                  {Math.round(totals[i]!)}
-                </SvgText>,
-              ];
-            })}
-            <Line x1={0} x2={width} y1={BASE} y2={BASE} stroke={look.rim} strokeWidth={2} />
-          </Svg>
-        )}
-      </View>
+      <Plot label={`${label}. ${facts.join('. ')}.`} height={HEIGHT} across={across}>
+        {bars.map(({ name, parts }, i) => {
+          const x = slot * i + (slot - wide) / 2;
+          let y = BASE;
+          return [
+            ...parts.map((part) => {
+              const high = ((BASE - TOP) * part.amount) / most;
+              y -= high;
+              return (
+                <Rect
+                  key={`${name} ${part.name}`}
+                  x={x}
+                  y={y}
+                  width={wide}
+                  height={high}
+                  fill={look[part.tone]}
+                  stroke={look.enamel}
+                  strokeWidth={1}
+                />
+              );
+            }),
+            <SvgText
+              key={name}
+              x={x + wide / 2}
+              y={HEIGHT - 5}
+              fontSize={12}
+              fontFamily={TEXT_FONT}
+              textAnchor="middle"
+              fill={look.quiet}
+            >
+              {name}
+            </SvgText>,
+            <SvgText
+              key={`${name} total`}
+              x={x + wide / 2}
+              y={y - 3}
+              fontSize={11}
+              fontFamily={TEXT_FONT}
+              textAnchor="middle"
+              fill={look.ink}
+            >
+              {Math.round(totals[i]!)}
+            </SvgText>,
+          ];
+        })}
+        <Line x1={0} x2={width} y1={BASE} y2={BASE} stroke={look.rim} strokeWidth={2} />
+      </Plot>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 14, rowGap: 4 }}>
         {(bars[0]?.parts ?? []).map(({ name, tone }) => (
           <View key={name} style={{ flexDirection: 'row', alignItems: 'center', gap: 6 }}>

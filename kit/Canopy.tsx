@@ -1,18 +1,9 @@
 import { line, area, curveMonotoneX } from 'd3-shape';
-import { useId, useState } from 'react';
-import { View } from 'react-native';
-import Svg, {
-  Circle,
-  ClipPath,
-  Defs,
-  G,
-  Line,
-  Path,
-  Rect,
-  Text as SvgText,
-} from 'react-native-svg';
+import { useId } from 'react';
+import { Circle, ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 
 import { TEXT_FONT, useLook } from './look';
+import { Plot, usePlotWidth } from './Plot';
 
 /** A point of the height curve with its width; hours from the feed, heights against the band. */
 export interface CanopyPoint {
@@ -51,7 +42,8 @@ export function Canopy({
 }: CanopyProps) {
   const look = useLook();
   const clip = useId();
-  const [width, setWidth] = useState(0);
+  const across = usePlotWidth();
+  const { width } = across;
   const shown = points.filter((point) => point.hours <= until + 1e-6);
   const highest = Math.max(
     2.3,
@@ -84,125 +76,116 @@ export function Canopy({
   );
   const nowX = x(Math.min(now.hours, until));
   return (
-    <View
-      role="img"
-      aria-label={label}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
-      style={{ height, alignSelf: 'stretch' }}
-    >
-      {width > 0 && (
-        <Svg width={width} height={height} aria-hidden>
-          <Defs>
-            <ClipPath id={clip}>
-              <Path d={under} />
-            </ClipPath>
-          </Defs>
-          <Path d={band} fill={look.mist} />
-          <G clipPath={`url(#${clip})`}>
-            {ripe && (
-              <Rect
-                x={x(ripe.from)}
-                y={0}
-                width={Math.max(0, x(Math.min(ripe.until, until)) - x(ripe.from))}
-                height={base}
-                fill={look.canopy}
-              />
-            )}
-            {ticks.map((tick) => (
-              <Path
-                key={tick.hours}
-                d={`M${x(apex.hours)} ${y(apex.height)}Q${x(tick.hours) + (x(apex.hours) - x(tick.hours)) * 0.25} ${y(apex.height) + (base - y(apex.height)) * 0.35} ${x(tick.hours)} ${base}`}
-                fill="none"
-                stroke={look.rim}
-                strokeOpacity={0.5}
-                strokeWidth={1}
-              />
-            ))}
-          </G>
-          {highest > 2.05 && (
-            <>
-              <Line
-                x1={MARGIN.left}
-                x2={width - MARGIN.right}
-                y1={y(2)}
-                y2={y(2)}
-                stroke={look.quiet}
-                strokeWidth={1}
-                strokeDasharray="2 5"
-              />
-              <SvgText
-                x={nowX > width - 90 ? MARGIN.left : width - MARGIN.right}
-                y={y(2) - 5}
-                textAnchor={nowX > width - 90 ? 'start' : 'end'}
-                fontSize={12}
-                fontFamily={TEXT_FONT}
-                fill={look.quiet}
-              >
-                doubled
-              </SvgText>
-            </>
-          )}
-          <Path d={curve} fill="none" stroke={look.rim} strokeWidth={2.5} strokeLinejoin="round" />
+    <Plot label={label} height={height} across={across} style={{ alignSelf: 'stretch' }}>
+      <Defs>
+        <ClipPath id={clip}>
+          <Path d={under} />
+        </ClipPath>
+      </Defs>
+      <Path d={band} fill={look.mist} />
+      <G clipPath={`url(#${clip})`}>
+        {ripe && (
+          <Rect
+            x={x(ripe.from)}
+            y={0}
+            width={Math.max(0, x(Math.min(ripe.until, until)) - x(ripe.from))}
+            height={base}
+            fill={look.canopy}
+          />
+        )}
+        {ticks.map((tick) => (
           <Path
-            d={scallops(
-              ticks.map((tick) => x(tick.hours)),
-              x(0),
-              x(until),
-              base,
-            )}
+            key={tick.hours}
+            d={`M${x(apex.hours)} ${y(apex.height)}Q${x(tick.hours) + (x(apex.hours) - x(tick.hours)) * 0.25} ${y(apex.height) + (base - y(apex.height)) * 0.35} ${x(tick.hours)} ${base}`}
             fill="none"
             stroke={look.rim}
-            strokeWidth={2}
+            strokeOpacity={0.5}
+            strokeWidth={1}
           />
-          {looks.map((seen) => (
-            <Circle
-              key={seen.hours}
-              cx={x(seen.hours)}
-              cy={y(Math.max(1, seen.height))}
-              r={5}
-              fill={look.enamel}
-              stroke={look.beet}
-              strokeWidth={2.5}
-            />
-          ))}
-          {now.hours <= until && (
-            <Path
-              d={`M${nowX} ${MARGIN.top - 8}V${base + 9}a6 6 0 0 1 -12 0`}
-              fill="none"
-              stroke={look.ink}
-              strokeWidth={2.5}
-              strokeLinecap="round"
-            />
-          )}
-          {ticks.map((tick) => (
-            <SvgText
-              key={tick.hours}
-              x={Math.min(width - MARGIN.right, Math.max(MARGIN.left, x(tick.hours)))}
-              y={base + 40}
-              textAnchor={anchorAt(x(tick.hours), width)}
-              fontSize={12.5}
-              fontFamily={TEXT_FONT}
-              fill={look.quiet}
-            >
-              {tick.text}
-            </SvgText>
-          ))}
-          {now.hours <= until && (
-            <SvgText
-              x={nowX > width - 90 ? nowX - 20 : nowX + 7}
-              textAnchor={nowX > width - 90 ? 'end' : 'start'}
-              y={base + 22}
-              fontSize={12.5}
-              fontWeight="700"
-              fontFamily={TEXT_FONT}
-              fill={look.ink}
-            >
-              {now.text}
-            </SvgText>
-          )}
-        </Svg>
+        ))}
+      </G>
+      {highest > 2.05 && (
+        <>
+          <Line
+            x1={MARGIN.left}
+            x2={width - MARGIN.right}
+            y1={y(2)}
+            y2={y(2)}
+            stroke={look.quiet}
+            strokeWidth={1}
+            strokeDasharray="2 5"
+          />
+          <SvgText
+            x={nowX > width - 90 ? MARGIN.left : width - MARGIN.right}
+            y={y(2) - 5}
+            textAnchor={nowX > width - 90 ? 'start' : 'end'}
+            fontSize={12}
+            fontFamily={TEXT_FONT}
+            fill={look.quiet}
+          >
+            doubled
+          </SvgText>
+        </>
       )}
-    </View>
+      <Path d={curve} fill="none" stroke={look.rim} strokeWidth={2.5} strokeLinejoin="round" />
+      <Path
+        d={scallops(
+          ticks.map((tick) => x(tick.hours)),
+          x(0),
+          x(until),
+          base,
+        )}
+        fill="none"
+        stroke={look.rim}
+        strokeWidth={2}
+      />
+      {looks.map((seen) => (
+        <Circle
+          key={seen.hours}
+          cx={x(seen.hours)}
+          cy={y(Math.max(1, seen.height))}
+          r={5}
+          fill={look.enamel}
+          stroke={look.beet}
+          strokeWidth={2.5}
+        />
+      ))}
+      {now.hours <= until && (
+        <Path
+          d={`M${nowX} ${MARGIN.top - 8}V${base + 9}a6 6 0 0 1 -12 0`}
+          fill="none"
+          stroke={look.ink}
+          strokeWidth={2.5}
+          strokeLinecap="round"
+        />
+      )}
+      {ticks.map((tick) => (
+        <SvgText
+          key={tick.hours}
+          x={Math.min(width - MARGIN.right, Math.max(MARGIN.left, x(tick.hours)))}
+          y={base + 40}
+          textAnchor={anchorAt(x(tick.hours), width)}
+          fontSize={12.5}
+          fontFamily={TEXT_FONT}
+          fill={look.quiet}
+        >
+          {tick.text}
+        </SvgText>
+      ))}
+      {now.hours <= until && (
+        <SvgText
+          x={nowX > width - 90 ? nowX - 20 : nowX + 7}
+          textAnchor={nowX > width - 90 ? 'end' : 'start'}
+          y={base + 22}
+          fontSize={12.5}
+          fontWeight="700"
+          fontFamily={TEXT_FONT}
+          fill={look.ink}
+        >
+          {now.text}
+        </SvgText>
+      )}
+    </Plot>
   );
 }
 

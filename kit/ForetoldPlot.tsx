@@ -1,8 +1,7 @@
-import { useState } from 'react';
-import { View } from 'react-native';
-import Svg, { Circle, Line, Text as SvgText } from 'react-native-svg';
+import { Circle, Line, Text as SvgText } from 'react-native-svg';
 
 import { TEXT_FONT, useLook } from './look';
+import { Plot, usePlotWidth } from './Plot';
 
 const HEIGHT = 120;
 const PAD = 14;
@@ -21,7 +20,8 @@ export function ForetoldPlot({
   readonly label: string;
 }) {
   const look = useLook();
-  const [width, setWidth] = useState(0);
+  const across = usePlotWidth();
+  const { width } = across;
   const lowest = Math.min(...peaks.map((p) => Math.min(p.low, p.seenH)));
   const highest = Math.max(...peaks.map((p) => Math.max(p.high, p.seenH)));
   const x = (i: number) => PAD + 26 + ((i + 0.5) * (width - 2 * PAD - 26)) / peaks.length;
@@ -31,52 +31,36 @@ export function ForetoldPlot({
     (h, i, all) => all.indexOf(h) === i,
   );
   return (
-    <View
-      role="img"
-      aria-label={label}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
-      style={{ height: HEIGHT }}
-    >
-      {width > 0 && (
-        <Svg width={width} height={HEIGHT} aria-hidden>
-          {hours.map((h) => (
-            <SvgText
-              key={h}
-              x={0}
-              y={y(h) + 4}
-              fontSize={12}
-              fontFamily={TEXT_FONT}
-              fill={look.quiet}
-            >
-              {`${h} h`}
-            </SvgText>
-          ))}
-          {peaks.map((peak, i) => (
-            <Line
-              key={`bar-${i}`}
-              x1={x(i)}
-              x2={x(i)}
-              y1={y(peak.low)}
-              y2={y(peak.high)}
-              stroke={look.dark ? look.rim : look.seam}
-              strokeOpacity={look.dark ? 0.5 : 1}
-              strokeWidth={9}
-              strokeLinecap="round"
-            />
-          ))}
-          {peaks.map((peak, i) => (
-            <Circle
-              key={`dot-${i}`}
-              cx={x(i)}
-              cy={y(peak.seenH)}
-              r={4.5}
-              fill={look.enamel}
-              stroke={look.beet}
-              strokeWidth={2.5}
-            />
-          ))}
-        </Svg>
-      )}
-    </View>
+    <Plot label={label} height={HEIGHT} across={across}>
+      {hours.map((h) => (
+        <SvgText key={h} x={0} y={y(h) + 4} fontSize={12} fontFamily={TEXT_FONT} fill={look.quiet}>
+          {`${h} h`}
+        </SvgText>
+      ))}
+      {peaks.map((peak, i) => (
+        <Line
+          key={`bar-${i}`}
+          x1={x(i)}
+          x2={x(i)}
+          y1={y(peak.low)}
+          y2={y(peak.high)}
+          stroke={look.dark ? look.rim : look.seam}
+          strokeOpacity={look.dark ? 0.5 : 1}
+          strokeWidth={9}
+          strokeLinecap="round"
+        />
+      ))}
+      {peaks.map((peak, i) => (
+        <Circle
+          key={`dot-${i}`}
+          cx={x(i)}
+          cy={y(peak.seenH)}
+          r={4.5}
+          fill={look.enamel}
+          stroke={look.beet}
+          strokeWidth={2.5}
+        />
+      ))}
+    </Plot>
   );
 }

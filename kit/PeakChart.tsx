@@ -1,9 +1,8 @@
 import { curveMonotoneX, line } from 'd3-shape';
-import { useState } from 'react';
-import { View } from 'react-native';
-import Svg, { Circle, Line, Path, Text as SvgText } from 'react-native-svg';
+import { Circle, Line, Path, Text as SvgText } from 'react-native-svg';
 
 import { TEXT_FONT, useLook } from './look';
+import { Plot, usePlotWidth } from './Plot';
 
 type Point = readonly [warmth: number, hours: number];
 
@@ -24,7 +23,8 @@ export function PeakChart({
   readonly label: string;
 }) {
   const look = useLook();
-  const [width, setWidth] = useState(0);
+  const across = usePlotWidth();
+  const { width } = across;
   const low = expected[0]![0];
   const high = expected[expected.length - 1]![0];
   const longest = Math.ceil(Math.max(...expected.map(([, h]) => h), ...dots.map(([, h]) => h)));
@@ -44,68 +44,47 @@ export function PeakChart({
   ).filter((warmth) => warmth <= high);
   const text = { fontSize: 12, fontFamily: TEXT_FONT, fill: look.quiet } as const;
   return (
-    <View
-      role="img"
-      aria-label={label}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
-      style={{ height: HEIGHT }}
-    >
-      {width > 0 && (
-        <Svg width={width} height={HEIGHT} aria-hidden>
-          {rows.map((hours) => (
-            <Line
-              key={hours}
-              x1={MARGIN.left}
-              x2={width - MARGIN.right}
-              y1={y(hours)}
-              y2={y(hours)}
-              stroke={look.seam}
-            />
-          ))}
-          {rows.map((hours) => (
-            <SvgText
-              key={`${hours} h`}
-              {...text}
-              x={MARGIN.left - 6}
-              y={y(hours) + 4}
-              textAnchor="end"
-            >
-              {`${hours} h`}
-            </SvgText>
-          ))}
-          {columns.map((warmth) => (
-            <SvgText key={warmth} {...text} x={x(warmth)} y={HEIGHT - 10} textAnchor="middle">
-              {warmthText(warmth)}
-            </SvgText>
-          ))}
-          <Line
-            x1={MARGIN.left}
-            x2={width - MARGIN.right}
-            y1={base}
-            y2={base}
-            stroke={look.rim}
-            strokeWidth={2}
-          />
-          <Path
-            d={path ?? ''}
-            stroke={look.rim}
-            strokeWidth={2}
-            strokeDasharray="6 5"
-            fill="none"
-          />
-          {dots.map(([warmth, hours], i) => (
-            <Circle
-              key={i}
-              cx={x(warmth)}
-              cy={y(hours)}
-              r={4.5}
-              fill={look.canopy}
-              stroke={look.ink}
-              strokeWidth={1.5}
-            />
-          ))}
-        </Svg>
-      )}
-    </View>
+    <Plot label={label} height={HEIGHT} across={across}>
+      {rows.map((hours) => (
+        <Line
+          key={hours}
+          x1={MARGIN.left}
+          x2={width - MARGIN.right}
+          y1={y(hours)}
+          y2={y(hours)}
+          stroke={look.seam}
+        />
+      ))}
+      {rows.map((hours) => (
+        <SvgText key={`${hours} h`} {...text} x={MARGIN.left - 6} y={y(hours) + 4} textAnchor="end">
+          {`${hours} h`}
+        </SvgText>
+      ))}
+      {columns.map((warmth) => (
+        <SvgText key={warmth} {...text} x={x(warmth)} y={HEIGHT - 10} textAnchor="middle">
+          {warmthText(warmth)}
+        </SvgText>
+      ))}
+      <Line
+        x1={MARGIN.left}
+        x2={width - MARGIN.right}
+        y1={base}
+        y2={base}
+        stroke={look.rim}
+        strokeWidth={2}
+      />
+      <Path d={path ?? ''} stroke={look.rim} strokeWidth={2} strokeDasharray="6 5" fill="none" />
+      {dots.map(([warmth, hours], i) => (
+        <Circle
+          key={i}
+          cx={x(warmth)}
+          cy={y(hours)}
+          r={4.5}
+          fill={look.canopy}
+          stroke={look.ink}
+          strokeWidth={1.5}
+        />
+      ))}
+    </Plot>
   );
 }

@@ -1,9 +1,8 @@
 import { curveMonotoneX, line } from 'd3-shape';
-import { useState } from 'react';
-import { View } from 'react-native';
-import Svg, { Circle, Line, Path, Text as SvgText } from 'react-native-svg';
+import { Circle, Line, Path, Text as SvgText } from 'react-native-svg';
 
 import { TEXT_FONT, useLook } from './look';
+import { Plot, usePlotWidth } from './Plot';
 
 type Point = readonly [hours: number, height: number];
 
@@ -28,7 +27,8 @@ export function TwoCanopies({
   readonly label: string;
 }) {
   const look = useLook();
-  const [width, setWidth] = useState(0);
+  const across = usePlotWidth();
+  const { width } = across;
   const shown = lines.map(({ heights }) => heights.filter(([hours]) => hours <= until));
   const highest = Math.max(
     2.2,
@@ -45,87 +45,78 @@ export function TwoCanopies({
   const apart = [2, 3, 4, 6, 12, 24, 48].find((step) => until / step <= 6) ?? 96;
   const ticks = Array.from({ length: Math.floor(until / apart) }, (_, i) => (i + 1) * apart);
   return (
-    <View
-      role="img"
-      aria-label={label}
-      onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
-      style={{ height: HEIGHT }}
-    >
-      {width > 0 && (
-        <Svg width={width} height={HEIGHT} aria-hidden>
-          <Line
-            x1={MARGIN.left}
-            x2={width - MARGIN.right}
-            y1={y(2)}
-            y2={y(2)}
-            stroke={look.quiet}
-            strokeDasharray="2 5"
+    <Plot label={label} height={HEIGHT} across={across}>
+      <Line
+        x1={MARGIN.left}
+        x2={width - MARGIN.right}
+        y1={y(2)}
+        y2={y(2)}
+        stroke={look.quiet}
+        strokeDasharray="2 5"
+      />
+      {ticks.map((hours) => (
+        <SvgText
+          key={hours}
+          x={Math.min(width - 16, x(hours))}
+          y={HEIGHT - 8}
+          textAnchor="middle"
+          fontSize={12.5}
+          fontFamily={TEXT_FONT}
+          fill={look.quiet}
+        >
+          {`${hours} h`}
+        </SvgText>
+      ))}
+      <Line
+        x1={MARGIN.left}
+        x2={width - MARGIN.right}
+        y1={base}
+        y2={base}
+        stroke={look.rim}
+        strokeWidth={2}
+      />
+      {lines.map(({ name }, i) => (
+        <Path
+          key={`curve ${name} ${i}`}
+          d={
+            line<Point>(
+              ([hours]) => x(hours),
+              ([, height]) => y(Math.max(1, height)),
+            ).curve(curveMonotoneX)(shown[i]!) ?? ''
+          }
+          fill="none"
+          stroke={styles[i]!.stroke}
+          strokeWidth={2.8}
+          {...(styles[i]!.dash ? { strokeDasharray: styles[i]!.dash } : {})}
+        />
+      ))}
+      {lines.flatMap(({ looks }, i) =>
+        looks.map(([hours, height]) => (
+          <Circle
+            key={`${i} ${hours}`}
+            cx={x(hours)}
+            cy={y(Math.max(1, height))}
+            r={5}
+            fill={i === 0 ? styles[0].stroke : look.enamel}
+            stroke={styles[i]!.stroke}
+            strokeWidth={2.5}
           />
-          {ticks.map((hours) => (
-            <SvgText
-              key={hours}
-              x={Math.min(width - 16, x(hours))}
-              y={HEIGHT - 8}
-              textAnchor="middle"
-              fontSize={12.5}
-              fontFamily={TEXT_FONT}
-              fill={look.quiet}
-            >
-              {`${hours} h`}
-            </SvgText>
-          ))}
-          <Line
-            x1={MARGIN.left}
-            x2={width - MARGIN.right}
-            y1={base}
-            y2={base}
-            stroke={look.rim}
-            strokeWidth={2}
-          />
-          {lines.map(({ name }, i) => (
-            <Path
-              key={`curve ${name} ${i}`}
-              d={
-                line<Point>(
-                  ([hours]) => x(hours),
-                  ([, height]) => y(Math.max(1, height)),
-                ).curve(curveMonotoneX)(shown[i]!) ?? ''
-              }
-              fill="none"
-              stroke={styles[i]!.stroke}
-              strokeWidth={2.8}
-              {...(styles[i]!.dash ? { strokeDasharray: styles[i]!.dash } : {})}
-            />
-          ))}
-          {lines.flatMap(({ looks }, i) =>
-            looks.map(([hours, height]) => (
-              <Circle
-                key={`${i} ${hours}`}
-                cx={x(hours)}
-                cy={y(Math.max(1, height))}
-                r={5}
-                fill={i === 0 ? styles[0].stroke : look.enamel}
-                stroke={styles[i]!.stroke}
-                strokeWidth={2.5}
-              />
-            )),
-          )}
-          {lines.map(({ name }, i) => (
-            <SvgText
-              key={`name ${name} ${i}`}
-              x={MARGIN.left + (i === 0 ? 0 : width - MARGIN.left - MARGIN.right)}
-              y={14}
-              textAnchor={i === 0 ? 'start' : 'end'}
-              fontSize={14}
-              fontWeight="700"
-              fontFamily={TEXT_FONT}
-              fill={styles[i]!.stroke}
-            >
-              {i === 0 ? `— ${name}` : `${name} - -`}
-            </SvgText>
-          ))}
-        </Svg>
+        )),
       )}
-    </View>
+      {lines.map(({ name }, i) => (
+        <SvgText
+          key={`name ${name} ${i}`}
+          x={MARGIN.left + (i === 0 ? 0 : width - MARGIN.left - MARGIN.right)}
+          y={14}
+          textAnchor={i === 0 ? 'start' : 'end'}
+          fontSize={14}
+          fontWeight="700"
+          fontFamily={TEXT_FONT}
+          fill={styles[i]!.stroke}
+        >
+          {i === 0 ? `— ${name}` : `${name} - -`}
+        </SvgText>
+      ))}
+    </Plot>
   );
 }

@@ -1,9 +1,9 @@
 import { area, curveMonotoneX } from 'd3-shape';
-import { useState } from 'react';
 import { View } from 'react-native';
-import Svg, { Circle, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { Circle, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 
 import { TEXT_FONT, useLook } from './look';
+import { Plot, usePlotWidth } from './Plot';
 import { type Wanted, WantedGrip } from './WantedGrip';
 
 type Stretch = readonly [number, number];
@@ -47,7 +47,8 @@ export function WeekCanopy({
   label,
 }: WeekCanopyProps) {
   const look = useLook();
-  const [width, setWidth] = useState(0);
+  const across = usePlotWidth();
+  const { width } = across;
   const x = (at: number) => ((at - from) / (until - from)) * width;
   const highest = Math.max(2.2, ...heights.map(([, h]) => h));
   const y = (h: number) => BASE - ((Math.max(1, h) - 1) / (highest - 1)) * (BASE - TOP);
@@ -69,83 +70,74 @@ export function WeekCanopy({
   );
   return (
     <View style={{ paddingTop: wanted.length > 0 ? GRIPS : 0 }}>
-      <View
-        role="img"
-        aria-label={label}
-        onLayout={(event) => setWidth(event.nativeEvent.layout.width)}
-        style={{ height: HEIGHT, overflow: 'hidden' }}
-      >
-        {width > 0 && (
-          <Svg width={width} height={HEIGHT} aria-hidden>
-            {away.map((span) => bar(span, `away ${span[0]}`, look.mist, 0, BASE))}
-            {wanted.map((window) => (
-              <Rect
-                key={window.id}
-                x={x(window.from)}
-                y={1}
-                width={Math.max(4, x(window.until) - x(window.from))}
-                height={BASE}
-                rx={3}
-                fill="none"
-                stroke={look.leaf}
-                strokeWidth={2}
-              />
-            ))}
-            <Path d={dome(heights)} fill={look.enamel} stroke={look.rim} strokeWidth={1.8} />
-            {ripe.map(([a, b]) => (
-              <Path
-                key={`ripe ${a}`}
-                d={dome(heights.filter(([at]) => at >= a && at <= b))}
-                fill={look.canopy}
-              />
-            ))}
-            {seen.map(([at, height]) => (
-              <Circle
-                key={at}
-                cx={x(at)}
-                cy={y(height)}
-                r={3.6}
-                fill={look.beet}
-                stroke={look.enamel}
-                strokeWidth={1.2}
-              />
-            ))}
-            {now !== undefined && (
-              <Line
-                x1={x(now)}
-                x2={x(now)}
-                y1={2}
-                y2={BASE}
-                stroke={look.ink}
-                strokeWidth={2}
-                strokeDasharray="3 3"
-              />
-            )}
-            <Line x1={0} x2={width} y1={BASE} y2={BASE} stroke={look.rim} strokeWidth={2} />
-            {steps.map((step, i) => (
-              <Path
-                key={`${step.at} ${i}`}
-                d={`M${x(step.at)} ${BASE + 3}l5 8h-10z`}
-                fill={step.main ? look.ink : 'none'}
-                stroke={look.ink}
-                strokeWidth={1.4}
-              />
-            ))}
-            {days.map((day) => (
-              <SvgText
-                key={day.at}
-                x={Math.max(0, x(day.at)) + 2}
-                y={HEIGHT - 2}
-                fontSize={11.5}
-                fontFamily={TEXT_FONT}
-                fill={look.quiet}
-              >
-                {day.text}
-              </SvgText>
-            ))}
-          </Svg>
+      <Plot label={label} height={HEIGHT} across={across} style={{ overflow: 'hidden' }}>
+        {away.map((span) => bar(span, `away ${span[0]}`, look.mist, 0, BASE))}
+        {wanted.map((window) => (
+          <Rect
+            key={window.id}
+            x={x(window.from)}
+            y={1}
+            width={Math.max(4, x(window.until) - x(window.from))}
+            height={BASE}
+            rx={3}
+            fill="none"
+            stroke={look.leaf}
+            strokeWidth={2}
+          />
+        ))}
+        <Path d={dome(heights)} fill={look.enamel} stroke={look.rim} strokeWidth={1.8} />
+        {ripe.map(([a, b]) => (
+          <Path
+            key={`ripe ${a}`}
+            d={dome(heights.filter(([at]) => at >= a && at <= b))}
+            fill={look.canopy}
+          />
+        ))}
+        {seen.map(([at, height]) => (
+          <Circle
+            key={at}
+            cx={x(at)}
+            cy={y(height)}
+            r={3.6}
+            fill={look.beet}
+            stroke={look.enamel}
+            strokeWidth={1.2}
+          />
+        ))}
+        {now !== undefined && (
+          <Line
+            x1={x(now)}
+            x2={x(now)}
+            y1={2}
+            y2={BASE}
+            stroke={look.ink}
+            strokeWidth={2}
+            strokeDasharray="3 3"
+          />
         )}
-      </View>
+        <Line x1={0} x2={width} y1={BASE} y2={BASE} stroke={look.rim} strokeWidth={2} />
+        {steps.map((step, i) => (
+          <Path
+            key={`${step.at} ${i}`}
+            d={`M${x(step.at)} ${BASE + 3}l5 8h-10z`}
+            fill={step.main ? look.ink : 'none'}
+            stroke={look.ink}
+            strokeWidth={1.4}
+          />
+        ))}
+        {days.map((day) => (
+          <SvgText
+            key={day.at}
+            x={Math.max(0, x(day.at)) + 2}
+            y={HEIGHT - 2}
+            fontSize={11.5}
+            fontFamily={TEXT_FONT}
+            fill={look.quiet}
+          >
+            {day.text}
+          </SvgText>
+        ))}
+      </Plot>
       {width > 0 &&
         wanted.map((window) => (
           <WantedGrip

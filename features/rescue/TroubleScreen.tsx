@@ -3,7 +3,7 @@ import { useState } from 'react';
 
 import { type Standing } from '@core/journal';
 import { type QuestionId, type Signs, judge, knownSigns, nextQuestion } from '@core/rescue';
-import { Choice, Page, Press, Words, useWide, TwoPanes } from '@kit';
+import { Choice, Page, Panel, Press, Words, useWide, TwoPanes } from '@kit';
 import {
   selectJarEvents,
   selectStandings,
@@ -38,10 +38,28 @@ export function TroubleScreen({ jar }: { readonly jar?: string | undefined }) {
           onChoose={(is) => router.setParams({ jar: is })}
         />
       )}
-      {(jar !== undefined || standings.length === 0) && (
+      {jar !== undefined || standings.length === 0 ? (
         <Asking key={standing?.jar.id ?? ''} standing={standing ?? null} />
+      ) : (
+        <BeforeAsking />
       )}
     </Page>
+  );
+}
+
+/** What to do before any question: leave the jar as it is, and look. */
+function BeforeAsking() {
+  return (
+    <Panel>
+      <Words>
+        Leave it as it is for now: do not stir, do not taste. Have it before you in good light, and
+        answer by what you see. Three questions do in most cases; what the log knows is not asked.
+      </Words>
+      <Words tone="beet">
+        Fuzz, or spots and streaks of pink, orange, green or black: all of it goes, the jar is
+        washed hot, and a backup begins anew. Do not sniff at mould.
+      </Words>
+    </Panel>
   );
 }
 

@@ -28,6 +28,12 @@ describe('something is wrong', () => {
     expect(screen.queryByText('What does it smell of?')).toBeNull();
   });
 
+  it('says what to do before it is known which jar', () => {
+    show(<TroubleScreen />);
+    expect(screen.getByText(/^Leave it as it is for now: do not stir, do not taste/)).toBeVisible();
+    expect(screen.queryByRole('heading', { name: 'What do you see on it?' })).toBeNull();
+  });
+
   it('lets nothing odd and something odd exclude each other', () => {
     show(<TroubleScreen jar="skua" />);
     check('nothing odd');
