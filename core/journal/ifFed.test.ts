@@ -14,6 +14,7 @@ const STARTED = someStart(iso(0), {
   card: someCard({ keepG: 25, vessel: { emptyG: 350, capacityMl: 700 } }),
   massG: 225,
 });
+const WHITE = { white: 1 };
 const jar = (): Jar => foldJar([STARTED], context)!.jar;
 const constant = (celsius: number): Place => ({
   id: 'somewhere',
@@ -25,7 +26,15 @@ const constant = (celsius: number): Place => ({
 const peak = (over: Partial<Parameters<typeof ifFed>[1]>) =>
   ifFed(
     jar(),
-    { at: T0 + 6 * HOUR, keepG: 25, flourG: 100, waterG: 100, place: constant(22), ...over },
+    {
+      at: T0 + 6 * HOUR,
+      keepG: 25,
+      flourG: 100,
+      waterG: 100,
+      flour: WHITE,
+      place: constant(22),
+      ...over,
+    },
     context,
     USUAL_BELIEF,
     96,
@@ -40,12 +49,16 @@ describe('a feed that is only thought of', () => {
     expect(ratios).toEqual([...ratios].sort((a, b) => a - b));
   });
 
+  it('peaks sooner with rye, whatever the card has', () => {
+    expect(peak({ flour: { rye: 1 } })).toBeLessThan(peak({}));
+  });
+
   it('is nothing to the jar: its mass, its stays and its places are as before', () => {
     const before = jar();
     const copy = JSON.stringify(before);
     ifFed(
       before,
-      { at: T0 + HOUR, keepG: 10, flourG: 50, waterG: 50, place: constant(25) },
+      { at: T0 + HOUR, keepG: 10, flourG: 50, waterG: 50, flour: WHITE, place: constant(25) },
       context,
       USUAL_BELIEF,
       48,
@@ -56,7 +69,7 @@ describe('a feed that is only thought of', () => {
 
   it('stands at the band with the whole mass right after the feed', () => {
     const at = T0 + 6 * HOUR;
-    const feed = { at, keepG: 20, flourG: 60, waterG: 60, place: constant(22) };
+    const feed = { at, keepG: 20, flourG: 60, waterG: 60, flour: WHITE, place: constant(22) };
     const standing = ifFed(jar(), feed, context, USUAL_BELIEF, 48);
     expect(standing.hours).toBe(0);
     expect(standing.moment.height).toBeCloseTo(1, 2);

@@ -1,7 +1,6 @@
 import { type PaceBelief, type Place } from '../ferment';
-import { type Instant } from '../measure';
+import { type Blend, type Instant } from '../measure';
 import { type FoldContext, type Jar, withEvent } from './fold';
-import { nextFlour } from './nextFlour';
 import { SKETCHED, type Standing, outlookOf, standingAt } from './standing';
 
 /** A feed that might be given: whole grams, and where the jar would stand. */
@@ -10,6 +9,7 @@ export interface PossibleFeed {
   readonly keepG: number;
   readonly flourG: number;
   readonly waterG: number;
+  readonly flour: Blend;
   /** As warm as it would be then, which need not be as it is. */
   readonly place: Place;
 }
@@ -24,7 +24,7 @@ const THERE = ' if fed';
  */
 export function ifFed(
   jar: Jar,
-  { at, keepG, flourG, waterG, place }: PossibleFeed,
+  { at, keepG, flourG, waterG, flour, place }: PossibleFeed,
   context: FoldContext,
   belief: PaceBelief,
   hours: number,
@@ -36,11 +36,7 @@ export function ifFed(
   ]);
   const possible = { ...context, places };
   const event = { id: THERE, jar: jar.id, at: when };
-  const fed = withEvent(
-    jar,
-    { ...event, kind: 'fed', keepG, flourG, waterG, flour: nextFlour(jar) },
-    possible,
-  )!;
+  const fed = withEvent(jar, { ...event, kind: 'fed', keepG, flourG, waterG, flour }, possible)!;
   const standsThere = { ...fed, stays: [{ from: at, place: THERE }] };
   return standingAt(
     standsThere,

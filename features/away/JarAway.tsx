@@ -3,7 +3,8 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
 import { celsiusAt } from '@core/ferment';
-import { type Jar, mixAt, nextFlour } from '@core/journal';
+import { type Jar, mixAt } from '@core/journal';
+import { feedFlour } from '@core/larder';
 import { HOUR, type Instant } from '@core/measure';
 import {
   LEAVINGS,
@@ -20,6 +21,7 @@ import {
   selectNow,
   selectPlaces,
   selectTime,
+  selectTubs,
   useAppDispatch,
   useAppSelector,
   useContextOf,
@@ -150,6 +152,7 @@ function AfterWords({
 function useOutcomes(jar: Jar, days: number): Readonly<Record<Leaving, LeavingOutcome>> {
   const now = useAppSelector(selectNow);
   const places = useAppSelector(selectPlaces);
+  const tubs = useAppSelector(selectTubs);
   const time = useAppSelector(selectTime);
   const context = useContextOf(jar.id);
   return useMemo(() => {
@@ -160,7 +163,7 @@ function useOutcomes(jar: Jar, days: number): Readonly<Record<Leaving, LeavingOu
     const left = {
       mix: mixAt(jar, now, context),
       keepG: jar.card.keepG,
-      flour: nextFlour(jar),
+      flour: feedFlour(jar, tubs).flour,
       vessel: jar.card.vessel,
       pace: context.pace,
       roomCelsius: celsius('counter'),
@@ -169,5 +172,5 @@ function useOutcomes(jar: Jar, days: number): Readonly<Record<Leaving, LeavingOu
     return Object.fromEntries(
       LEAVINGS.map((leaving) => [leaving, leave(left, leaving, days)]),
     ) as Record<Leaving, LeavingOutcome>;
-  }, [jar, days, now, places, time, context]);
+  }, [jar, days, now, places, tubs, time, context]);
 }

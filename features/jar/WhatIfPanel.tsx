@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import { amountsAfter } from '@core/bench';
 import { celsiusAt } from '@core/ferment';
 import { type Standing, ifFed } from '@core/journal';
+import { feedFlour } from '@core/larder';
 import { HOUR } from '@core/measure';
 import { Canopy, Choice, Panel, Press, Slider, Words } from '@kit';
 import {
@@ -15,6 +16,7 @@ import {
   selectNow,
   selectPlaces,
   selectTime,
+  selectTubs,
   useAppDispatch,
   useAppSelector,
   useContextOf,
@@ -61,6 +63,8 @@ function WhatIf({
   const places = useAppSelector(selectPlaces);
   const belief = useAppSelector((state) => selectBelief(state, jar.id));
   const context = useContextOf(jar.id);
+  const tubs = useAppSelector(selectTubs);
+  const flour = useMemo(() => feedFlour(jar, tubs).flour, [jar, tubs]);
   const [inHours, setInHours] = useState(0);
   const [parts, setParts] = useState(ratio.flour);
   const [placeId, setPlaceId] = useState(
@@ -80,8 +84,9 @@ function WhatIf({
     const there =
       celsius === null ? place : { ...place, temperature: { kind: 'constant' as const, celsius } };
     const hours = (celsius ?? usual) < COLD ? LOOK_AHEAD_COLD : LOOK_AHEAD;
-    return ifFed(jar, { at, keepG, flourG, waterG, place: there }, context, belief, hours);
-  }, [jar, at, keepG, flourG, waterG, place, celsius, usual, context, belief]);
+    const feed = { at, keepG, flourG, waterG, flour, place: there };
+    return ifFed(jar, feed, context, belief, hours);
+  }, [jar, at, keepG, flourG, waterG, flour, place, celsius, usual, context, belief]);
 
   const when = inHours < LATER ? 'now' : words.moment(at);
   const title = ripeWords(then, words);

@@ -2,9 +2,11 @@ import { useMemo } from 'react';
 
 import { amountsAfter } from '@core/bench';
 import { feed, keepOf, starterIn } from '@core/ferment';
-import { type Jar, nextFlour, peakHoursAt, seenPeaks } from '@core/journal';
+import { type Jar, peakHoursAt, seenPeaks } from '@core/journal';
+import { feedFlour } from '@core/larder';
+import { type Blend } from '@core/measure';
 import { Panel, PeakChart, Words } from '@kit';
-import { selectJarEvents, useAppSelector, useContextOf } from '@state';
+import { selectJarEvents, selectTubs, useAppSelector, useContextOf } from '@state';
 
 import { useKitchenWords } from '../words';
 
@@ -19,6 +21,8 @@ export function PeaksPanel({ jar }: { readonly jar: Jar }) {
   const words = useKitchenWords();
   const events = useAppSelector((state) => selectJarEvents(state, jar.id));
   const context = useContextOf(jar.id);
+  const tubs = useAppSelector(selectTubs);
+  const flour = useMemo(() => feedFlour(jar, tubs).flour, [jar, tubs]);
   const peaks = useMemo(() => seenPeaks(events, context), [events, context]);
   const expected = useMemo(() => {
     const warmths = peaks.map(({ celsius }) => celsius);
@@ -26,8 +30,8 @@ export function PeaksPanel({ jar }: { readonly jar: Jar }) {
     const half = Math.max(AT_LEAST, Math.max(...warmths) - Math.min(...warmths) + 2 * AROUND) / 2;
     return peaks.length < ENOUGH
       ? []
-      : usualPeaks(jar, context.pace, Math.floor(middle - half), Math.ceil(middle + half));
-  }, [peaks, jar, context.pace]);
+      : usualPeaks(jar, flour, context.pace, Math.floor(middle - half), Math.ceil(middle + half));
+  }, [peaks, jar, flour, context.pace]);
   if (peaks.length < ENOUGH || expected.length < 2)
     return (
       <Panel label="Peaks and warmth">
@@ -61,12 +65,12 @@ export function PeaksPanel({ jar }: { readonly jar: Jar }) {
 /** Hours to the peak of its usual feed, degree by degree. */
 function usualPeaks(
   jar: Jar,
+  flour: Blend,
   pace: Parameters<typeof peakHoursAt>[2],
   from: number,
   until: number,
 ): readonly (readonly [number, number])[] {
   const { card } = jar;
-  const flour = nextFlour(jar);
   const { keepG, flourG, waterG } = amountsAfter(card, {});
   const ripe = starterIn('ripe', flour, (100 * card.ratio.water) / card.ratio.flour, keepG);
   const steps = Math.ceil(until - from);

@@ -3,27 +3,24 @@ import { useState } from 'react';
 
 import { cupsText } from '@core/bench';
 import { blendShares, sameBlend } from '@core/measure';
-import { programmeFlour } from '@core/rescue';
-import { nextFlour } from '@core/journal';
 import { Amounts, Choice, Panel, Press, Words } from '@kit';
 import { type JarRun, fillBench, selectNow, useAppDispatch, useAppSelector } from '@state';
 
 import { blendWords, useKitchenWords } from '../words';
 import { FEED_REASON_WORDS, PROGRAMME_TEXTS } from './programmeWords';
-import { useBestPlace } from './useForetold';
+import { useBestPlace, useProgrammeFlours } from './useForetold';
 
 /** The next feed of a programme: when, why, how much, in grams and by spoon. */
-export function NextFeedPanel({ run: { jar, run, next } }: { readonly run: JarRun }) {
+export function NextFeedPanel({ run: { jar, begun, run, next } }: { readonly run: JarRun }) {
   const words = useKitchenWords();
   const router = useRouter();
   const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
   const best = useBestPlace(jar, run.programme.id);
   const { programme, feeds } = run;
-  const own = nextFlour(jar);
+  const { own, usual } = useProgrammeFlours(jar, begun.programme, begun.at);
   const { medicine } = programme;
   const [picked, setPicked] = useState<'own' | 'medicine' | null>(null);
-  const usual = programmeFlour(programme, jar, feeds.length);
   const blend = picked === null ? usual : picked === 'own' ? own : (medicine ?? own);
   const flour = [...blendShares(blend)].sort((a, b) => b[1] - a[1])[0]![0];
   const due = next.at <= now;

@@ -2,13 +2,7 @@ import { useMemo } from 'react';
 
 import { DAY, HOUR } from '@core/measure';
 import { gapsIn } from '@core/plan';
-import {
-  PROGRAMME,
-  doubledHeight,
-  heightsSince,
-  programmeFlour,
-  programmeSteps,
-} from '@core/rescue';
+import { PROGRAMME, doubledHeight, heightsSince, programmeSteps } from '@core/rescue';
 import { Panel, WeekCanopy, Words } from '@kit';
 import {
   type JarRun,
@@ -23,7 +17,7 @@ import {
 import { CalendarButton } from '../plan/CalendarButton';
 import { useKitchenWords } from '../words';
 import { foretoldText } from './foretoldText';
-import { standsIn, useBestPlace, useForetold } from './useForetold';
+import { standsIn, useBestPlace, useForetold, useProgrammeFlours } from './useForetold';
 
 /** Drawn at least and at most, so that a canopy has a width. */
 const SHORTEST = 3 * DAY;
@@ -39,6 +33,7 @@ export function RecoveryPanel({ run: { jar, begun, run } }: { readonly run: JarR
   const hands = useAppSelector(selectHandsAhead);
   const foretold = useForetold(jar, run.verdict === 'going' ? begun.programme : null, begun.at);
   const best = useBestPlace(jar, begun.programme);
+  const { usual } = useProgrammeFlours(jar, begun.programme, begun.at);
   const past = useMemo(
     () => heightsSince(run.begunAt, events, context, now),
     [run.begunAt, events, context, now],
@@ -85,10 +80,7 @@ export function RecoveryPanel({ run: { jar, begun, run } }: { readonly run: JarR
                 [until, 1],
               ]
         }
-        ripe={grownSpans(
-          heights,
-          doubledHeight(programmeFlour(run.programme, jar, run.feeds.length)),
-        )}
+        ripe={grownSpans(heights, doubledHeight(usual))}
         away={gapsIn(hands, Math.max(from, hands[0]?.from ?? until), until)}
         seen={seen}
         now={now}

@@ -1,6 +1,8 @@
 import { useMemo } from 'react';
 
-import { type Jar, type JarEvent, type ProgrammeId, withEvent } from '@core/journal';
+import { type Fed, type Jar, type JarEvent, type ProgrammeId, withEvent } from '@core/journal';
+import { feedFlour } from '@core/larder';
+import { type Blend } from '@core/measure';
 import { type Foretold, PROGRAMME, bestPlace, foretell, programmeFlour } from '@core/rescue';
 import {
   airWhere,
@@ -9,6 +11,7 @@ import {
   selectKitchenContext,
   selectNow,
   selectPlaces,
+  selectTubs,
   useAppSelector,
   useContextOf,
 } from '@state';
@@ -27,6 +30,7 @@ export function useForetold(
   const context = useContextOf(jar.id);
   const hands = useAppSelector(selectHandsAhead);
   const places = useAppSelector(selectPlaces);
+  const { usual: flour } = useProgrammeFlours(jar, programme, begunAt);
   // It is played through in minutes that do not matter: a new one for every tick would only cost time.
   const minute = Math.floor(now / (10 * 60_000)) * 10 * 60_000;
   return useMemo(() => {
@@ -46,15 +50,31 @@ export function useForetold(
         : null;
     const there = moved ? withEvent(jar, moved, context)! : jar;
     return foretell({ programme, at }, there, begunAt === null ? [] : events, context, minute, {
-      flour: programmeFlour(PROGRAMME[programme], jar, fedSince(events, at)),
+      flour,
       hands,
       celsiusAt: airWhere(moved ? [...events, moved] : events, kitchen),
     });
-  }, [programme, begunAt, jar, events, context, kitchen, hands, minute, places]);
+  }, [programme, begunAt, jar, events, context, kitchen, hands, minute, places, flour]);
 }
 
-const fedSince = (events: readonly JarEvent[], at: string) =>
-  events.filter((event) => event.kind === 'fed' && Date.parse(event.at) >= Date.parse(at)).length;
+/** What a jar is usually fed with, and what the programme's next feed is given unless the baker says otherwise. */
+export function useProgrammeFlours(
+  jar: Jar,
+  programme: ProgrammeId | null,
+  begunAt: string | null,
+): { readonly own: Blend; readonly usual: Blend } {
+  const tubs = useAppSelector(selectTubs);
+  const events = useAppSelector((state) => selectJarEvents(state, jar.id));
+  return useMemo(() => {
+    const own = feedFlour(jar, tubs).flour;
+    if (programme === null) return { own, usual: own };
+    const since = begunAt === null ? Infinity : Date.parse(begunAt);
+    const last = events.findLast(
+      (event): event is Fed => event.kind === 'fed' && Date.parse(event.at) >= since,
+    );
+    return { own, usual: programmeFlour(PROGRAMME[programme], own, last?.flour) };
+  }, [jar, tubs, events, programme, begunAt]);
+}
 
 /** The place a jar stands in now. */
 export const standsIn = ({ stays }: Jar) => stays[stays.length - 1]!.place;
