@@ -6,11 +6,14 @@ import { FORMULAS, type Formula, type FormulaId, mixtureFor, together, unfit } f
 import { Choice, Page, Panel, Press, TOUCH, TwoPanes, Words, useLook, useWide } from '@kit';
 import { selectLots, selectNow, useAppSelector } from '@state';
 
+import { useJarName } from '../rescue/useJarName';
 import { useKitchenWords } from '../words';
 import { DiscardLevain } from './DiscardLevain';
 import { DiscardPanel } from './DiscardPanel';
 import { FormulaPanel } from './FormulaPanel';
 import { FORMULA_WORDS, UNFIT_WORDS } from './formulaWords';
+
+const EVERYBODYS = '';
 
 /** What the discard can become, by how much there is, how sour it is, and the time. */
 export function MakeScreen() {
@@ -18,9 +21,15 @@ export function MakeScreen() {
   const router = useRouter();
   const words = useKitchenWords();
   const now = useAppSelector(selectNow);
-  const usable = useAppSelector(selectLots).filter(
+  const nameOf = useJarName();
+  const thawed = useAppSelector(selectLots).filter(
     ({ store, thawedAt }) => store === 'fridge' && (thawedAt === null || thawedAt <= now),
   );
+  const [whose, setWhose] = useState(EVERYBODYS);
+  const jars = [...new Set(thawed.map(({ jar }) => jar))];
+  // What is used up is chosen no more.
+  const from = jars.includes(whose) ? whose : EVERYBODYS;
+  const usable = thawed.filter(({ jar }) => from === EVERYBODYS || jar === from);
   const [minutes, setMinutes] = useState(90);
   const [chosen, setChosen] = useState<FormulaId | null>(null);
   const discard = together(usable);
@@ -29,17 +38,30 @@ export function MakeScreen() {
   const shown = FORMULAS.find(({ id }) => id === chosen) ?? (wide ? sorted[0]!.formula : null);
   const list = (
     <Panel label="Formulas" style={{ gap: 4 }}>
-      <Words>
-        {discard.grams < 1
-          ? 'There is no discard in the fridge. The formulas are here all the same.'
-          : `${words.grams(discard.grams)} in the fridge, all together at ${Math.round(discard.hydrationPct)} % hydration.`}
-      </Words>
-      <Choice
-        label="Time there is"
-        options={[30, 45, 90].map((is) => ({ is, text: `${is} min` }))}
-        chosen={minutes}
-        onChoose={setMinutes}
-      />
+      <View style={{ gap: 12, paddingBottom: 8 }}>
+        <Words>
+          {discard.grams < 1
+            ? 'There is no discard in the fridge. The formulas are here all the same.'
+            : `${words.grams(discard.grams)} in the fridge${from === EVERYBODYS ? ', all together' : ` of ${nameOf(from)}`} at ${Math.round(discard.hydrationPct)} % hydration.`}
+        </Words>
+        {jars.length > 1 && (
+          <Choice
+            label="Whose"
+            options={[
+              { is: EVERYBODYS, text: 'all of it' },
+              ...jars.map((is) => ({ is, text: nameOf(is) })),
+            ]}
+            chosen={from}
+            onChoose={setWhose}
+          />
+        )}
+        <Choice
+          label="Time there is"
+          options={[30, 45, 90].map((is) => ({ is, text: `${is} min` }))}
+          chosen={minutes}
+          onChoose={setMinutes}
+        />
+      </View>
       {sorted.map(({ formula, not }) => (
         <FormulaRow
           key={formula.id}
@@ -54,7 +76,7 @@ export function MakeScreen() {
   );
   const beside = (
     <>
-      {shown && <FormulaPanel key={shown.id} formula={shown} lots={usable} />}
+      {shown && <FormulaPanel key={`${shown.id} ${from}`} formula={shown} lots={usable} />}
       <DiscardLevain lots={usable} />
     </>
   );
@@ -87,7 +109,7 @@ export function MakeScreen() {
         />
       ) : (
         <>
-          {shown && <FormulaPanel key={shown.id} formula={shown} lots={usable} />}
+          {shown && <FormulaPanel key={`${shown.id} ${from}`} formula={shown} lots={usable} />}
           {list}
           <DiscardLevain lots={usable} />
         </>

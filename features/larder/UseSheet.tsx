@@ -2,17 +2,23 @@ import { useState } from 'react';
 
 import { takeOldest } from '@core/larder';
 import { Choice, Field, Press, Sheet, Words, parseNumber } from '@kit';
-import { selectLots, takeLots, useAppDispatch, useAppSelector } from '@state';
+import { selectLots, selectNow, takeLots, useAppDispatch, useAppSelector } from '@state';
 
-import { DESTINATION_WORDS, useKitchenWords } from '../words';
+import { useJarName } from '../rescue/useJarName';
+import { DESTINATION_WORDS, lotWords, useKitchenWords } from '../words';
 
+const OLDEST = '';
 const TO = ['bake', 'compost', 'animals', 'bin'] as const;
 
 /** Some discard goes somewhere, the oldest first. */
 export function UseSheet({ onClose }: { readonly onClose: () => void }) {
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
-  const lots = useAppSelector(selectLots).filter(({ store }) => store === 'fridge');
+  const now = useAppSelector(selectNow);
+  const nameOf = useJarName();
+  const inFridge = useAppSelector(selectLots).filter(({ store }) => store === 'fridge');
+  const [which, setWhich] = useState(OLDEST);
+  const lots = which === OLDEST ? inFridge : inFridge.filter(({ id }) => id === which);
   const here = lots.reduce((sum, { grams }) => sum + grams, 0);
   const [text, setText] = useState(() => String(Math.round(lots[0]?.grams ?? 0)));
   const [to, setTo] = useState<(typeof TO)[number]>('bake');
@@ -22,7 +28,9 @@ export function UseSheet({ onClose }: { readonly onClose: () => void }) {
     if (!(grams > 0)) return setProblem('More than nothing, please.');
     if (takeOldest(lots, grams).lacksG > 0.5)
       return setProblem(
-        `There are only ${words.grams(here)} in the fridge. Frozen ones thaw first.`,
+        which === OLDEST
+          ? `There are only ${words.grams(here)} in the fridge. Frozen ones thaw first.`
+          : `There are only ${words.grams(here)} of it.`,
       );
     dispatch(
       takeLots(lots, grams, to, `${words.grams(grams)} of discard: ${DESTINATION_WORDS[to]}`),
@@ -31,7 +39,27 @@ export function UseSheet({ onClose }: { readonly onClose: () => void }) {
   };
   return (
     <Sheet title="Take some discard" onClose={onClose}>
-      <Words tone="quiet">The oldest goes first.</Words>
+      {inFridge.length > 1 ? (
+        <Choice
+          label="Which"
+          options={[
+            { is: OLDEST, text: 'the oldest first' },
+            ...inFridge.map((lot) => ({
+              is: lot.id,
+              text: `${nameOf(lot.jar)}, ${words.grams(lot.grams)} of ${words.day(lot.takenAt)}`,
+            })),
+          ]}
+          chosen={which}
+          onChoose={(is) => {
+            const lot = inFridge.find(({ id }) => id === is) ?? inFridge[0];
+            setWhich(is);
+            setText(String(Math.round(lot?.grams ?? 0)));
+            setProblem(null);
+          }}
+        />
+      ) : (
+        inFridge[0] && <Words tone="quiet">{lotWords(inFridge[0], now, words)}</Words>
+      )}
       <Field
         label="How much"
         text={text}

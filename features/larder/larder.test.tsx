@@ -2,7 +2,19 @@ import { screen, within } from '@testing-library/react';
 
 import { selectBackups, selectDrying, selectLots, selectTubs } from '@state';
 
-import { kitchenStore, later, show, touch, type, went } from '../../tests/kitchen';
+import { type JournalEvent } from '@core/journal';
+
+import {
+  PLACES,
+  iso,
+  kitchenStore,
+  later,
+  show,
+  tern,
+  touch,
+  type,
+  went,
+} from '../../tests/kitchen';
 import { AwayScreen } from '../away';
 import { LarderScreen } from './LarderScreen';
 import { MakeScreen } from './MakeScreen';
@@ -51,6 +63,74 @@ describe('the larder', () => {
     const acid = frozen[0]!.acid;
     later(store, 24 * 10);
     expect(selectLots(store.getState()).find(({ id }) => id === frozen[0]!.id)!.acid).toBe(acid);
+  });
+
+  describe('with discard of two jars', () => {
+    const out = (jar: string, days: number, grams: number): JournalEvent => ({
+      kind: 'discarded',
+      id: `${jar} out ${days}`,
+      jar,
+      at: iso(-24 * days),
+      grams,
+      to: 'discardJar',
+    });
+    const two = () =>
+      kitchenStore([
+        ...PLACES,
+        { ...tern(), id: 'for two jars', at: iso(-500), massG: 400 },
+        {
+          ...tern({ name: 'Puffin', flour: { rye: 1 } }),
+          id: 'puffin begins',
+          jar: 'puffin',
+          at: iso(-500),
+          massG: 400,
+        },
+        out('tern', 5, 120),
+        out('puffin', 3, 90),
+        out('tern', 1, 60),
+      ]);
+    const here = (store: ReturnType<typeof two>) =>
+      selectLots(store.getState()).map(({ jar, grams }) => [jar, grams]);
+
+    it('takes the oldest first, or the lot that is chosen', () => {
+      const store = show(<LarderScreen />, two());
+      press('Take some');
+      expect(screen.getByLabelText('How much')).toHaveValue('120');
+      touch('radio', /^Puffin, 90 g/);
+      expect(screen.getByLabelText('How much')).toHaveValue('90');
+      type('How much', '100');
+      press('Take it');
+      expect(screen.getByText('There are only 90 g of it.')).toBeVisible();
+      type('How much', '50');
+      press('Take it');
+      expect(here(store)).toEqual([
+        ['tern', 120],
+        ['puffin', 40],
+        ['tern', 60],
+      ]);
+      press('Take some');
+      type('How much', '130');
+      press('Take it');
+      expect(here(store)).toEqual([
+        ['puffin', 30],
+        ['tern', 60],
+      ]);
+    });
+
+    it('makes something of one jar’s alone', () => {
+      const store = show(<MakeScreen />, two());
+      expect(screen.getByText(/^270 g in the fridge, all together/)).toBeVisible();
+      touch('radio', 'Puffin');
+      expect(screen.getByText(/^90 g in the fridge of Puffin at 100 % hydration\.$/)).toBeVisible();
+      press(/^Pancakes: /);
+      press(/^Made: take 90 g off$/);
+      expect(here(store)).toEqual([
+        ['tern', 120],
+        ['tern', 60],
+      ]);
+      // What is used up is chosen no more.
+      expect(screen.getByText(/^180 g in the fridge, all together/)).toBeVisible();
+    });
   });
 
   it('dries a backup: too much is refused, what is spread out can be packed once it snaps', () => {
