@@ -1,5 +1,7 @@
 import { type Condition, type Place, type Vessel } from '../ferment';
 import { type Blend } from '../measure';
+import { type Entry } from './entry';
+import { type LotEvent, type TubEvent } from './larderEvents';
 import {
   type Destination,
   type Smell,
@@ -11,6 +13,8 @@ import {
   type Storage,
   type Liquid,
 } from './vocabulary';
+
+export * from './larderEvents';
 
 /** What stands on a jar's card: the starter's name and how it is kept. */
 export interface JarCard {
@@ -32,13 +36,6 @@ export interface JarCard {
 export interface FlourChange {
   readonly to: Blend;
   readonly feeds: number;
-}
-
-interface Entry {
-  /** Unique over all kitchens. */
-  readonly id: string;
-  /** When it happened, ISO 8601 in UTC. */
-  readonly at: string;
 }
 
 interface JarEntry extends Entry {
@@ -174,51 +171,6 @@ export interface BackupDeclined extends JarEntry {
   readonly kind: 'backupDeclined';
 }
 
-/** Discard goes from the fridge into the freezer, or out of it to thaw. */
-export interface LotMoved extends Entry {
-  readonly kind: 'lotMoved';
-  /** The entry that took it out of its jar. */
-  readonly lot: string;
-  readonly store: 'fridge' | 'freezer';
-}
-
-/** Discard was used or thrown away, out of one lot or several. */
-export interface LotsUsed extends Entry {
-  readonly kind: 'lotsUsed';
-  readonly lots: readonly { readonly lot: string; readonly grams: number }[];
-  readonly to: Exclude<Destination, 'discardJar' | 'freezer'>;
-  /** What became of it: "pancakes". */
-  readonly note?: string;
-}
-
-/** Flour comes into a tub, on what is left in it. The first time sets the tub up. */
-export interface Stocked extends Entry {
-  readonly kind: 'stocked';
-  readonly tub: string;
-  readonly name: string;
-  readonly flour: Blend;
-  readonly grams: number;
-  /** Warn when no more than this is left. */
-  readonly lowG: number;
-  /** What a kilogram of it cost, in the kitchen's own money. */
-  readonly pricePerKg?: number;
-  /** The day it should be used by, `2026-09-30`. */
-  readonly useBy?: string;
-}
-
-/** A tub was put on the scale: that much is in it, whatever the log says. */
-export interface TubWeighed extends Entry {
-  readonly kind: 'tubWeighed';
-  readonly tub: string;
-  readonly grams: number;
-}
-
-/** A tub is put away for good. */
-export interface TubGone extends Entry {
-  readonly kind: 'tubGone';
-  readonly tub: string;
-}
-
 /** A place is set up, or has another temperature from this moment on. */
 export interface Arranged extends Entry {
   readonly kind: 'arranged';
@@ -250,12 +202,6 @@ export type JarEvent =
   | BackupUsed
   | BackupTended
   | BackupDeclined;
-
-/** What is said of the flour. */
-export type TubEvent = Stocked | TubWeighed | TubGone;
-
-/** What is said of discard that was kept. */
-export type LotEvent = LotMoved | LotsUsed;
 
 /** All that a journal holds. */
 export type JournalEvent = JarEvent | TubEvent | LotEvent | Arranged | Withdrew;
