@@ -3,10 +3,7 @@ import { act, screen, within } from '@testing-library/react';
 import { type JournalEvent } from '@core/journal';
 import { beginProgramme, selectJar, selectJarEvents, selectJars } from '@state';
 
-import { AddJarScreen } from './AddJarScreen';
-import { EditJarScreen } from './EditJarScreen';
 import { JarPane } from './JarPane';
-import { PaperScreen } from './PaperScreen';
 import {
   PLACES,
   iso,
@@ -241,110 +238,5 @@ describe('what happens if', () => {
     press('Do this');
     expect(went).toEqual(['/jar/tern/feed']);
     expect(store.getState().bench.tern).toMatchObject({ keepG: 20, place: 'warm' });
-  });
-});
-
-describe('the card', () => {
-  const edit = (...events: readonly JournalEvent[]) =>
-    show(<EditJarScreen id="tern" />, kitchenStore([...PLACES, tern(), ...events]));
-
-  it('is changed, and what is not is kept', () => {
-    const store = edit();
-    type('Keep', '15');
-    type('Hydration: water over flour', '80');
-    press('Save the card');
-    expect(selectJar(store.getState(), 'tern')!.card).toMatchObject({
-      name: 'Tern',
-      keepG: 15,
-      ratio: { flour: 2, water: 1.6 },
-      vessel: { emptyG: 300, capacityMl: 500 },
-    });
-    expect(went).toEqual(['/jar/tern']);
-  });
-
-  it.each([
-    ['Name', ' '],
-    ['Keep', 'a spoon'],
-    ['Flour to 1 of keep', '0'],
-    ['Hydration: water over flour', '900'],
-    ['Holds', '-1'],
-    ['Weighs empty', ''],
-    ['Its floor against its mouth', '5'],
-  ])('with %s of %j is not saved, and says so at the field', (label, text) => {
-    const store = edit();
-    type(label, text);
-    press('Save the card');
-    problemOf(label).toHaveAccessibleDescription(/./);
-    problemOf(label).toBeInvalid();
-    expect(logged(store)).toMatchObject({ kind: 'started' });
-    expect(went).toEqual([]);
-  });
-
-  it('lets another flour in over some feeds', () => {
-    const store = edit();
-    pick('rye');
-    pick('over 4 feeds');
-    press('Save the card');
-    expect(selectJar(store.getState(), 'tern')!.card.change).toMatchObject({
-      to: { rye: 1 },
-      feeds: 4,
-    });
-  });
-});
-
-describe('a starter that joins', () => {
-  const add = () => show(<AddJarScreen />, kitchenStore([...PLACES]));
-
-  it('with a feed that is remembered stands as that says', () => {
-    const store = add();
-    type('Name', 'Puffin');
-    type('Fed at', '2026-03-13T12:00');
-    press('Put it on the shelf');
-    expect(went).toEqual(['/jar/puffin']);
-    expect(selectJarEvents(store.getState(), 'puffin')).toMatchObject([
-      { kind: 'started', massG: 20 },
-      { kind: 'fed', at: '2026-03-13T12:00:00.000Z', keepG: 20, flourG: 80, waterG: 80 },
-    ]);
-  });
-
-  it('of which nothing is known but its weight joins too', () => {
-    const store = add();
-    type('Name', 'Puffin');
-    pick('weeks ago');
-    type('In the jar', '140');
-    press('Put it on the shelf');
-    expect(selectJarEvents(store.getState(), 'puffin')).toMatchObject([
-      { kind: 'started', condition: 'neglected', massG: 140 },
-    ]);
-  });
-
-  it('counts the fields that want another look, and joins nothing', () => {
-    const store = add();
-    type('Keep', 'none');
-    type('Fed at', '');
-    press('Put it on the shelf');
-    expect(screen.getByText('3 fields want another look.')).toBeVisible();
-    expect(selectJars(store.getState())).toEqual([]);
-  });
-});
-
-describe('a jar on paper', () => {
-  it('splits off a part with its origin, not twice under one name', () => {
-    const store = kitchenStore([...PLACES, tern(), fed]);
-    show(<PaperScreen id="tern" />, store);
-    press('Split off a part as a jar of its own');
-    type('Its name', 'tern');
-    type('How much', '900');
-    press('Split it off');
-    problemOf('Its name').toHaveAccessibleDescription('There is a jar of that name already.');
-    problemOf('How much').toHaveAccessibleDescription(/./);
-    type('Its name', 'Puffin');
-    type('How much', '25');
-    press('Split it off');
-    expect(selectJarEvents(store.getState(), 'puffin')).toMatchObject([
-      { kind: 'started', massG: 25, condition: 'ripe', from: 'tern' },
-      { kind: 'noted', note: expect.stringMatching(/^Split off from Tern/) },
-    ]);
-    expect(logged(store)).toMatchObject({ kind: 'took', grams: 25 });
   });
 });
