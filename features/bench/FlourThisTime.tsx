@@ -21,8 +21,10 @@ export function FlourThisTime({
 }) {
   const tubs = useAppSelector(selectTubs);
   const other = bench.draft.other ?? null;
-  const [open, setOpen] = useState(false);
-  if (!open && other === null)
+  // What was asked for stays to be chosen again, whatever is tried.
+  const [asked] = useState(other);
+  const [open, setOpen] = useState(asked !== null);
+  if (!open)
     return (
       <Press kind="bare" onPress={() => setOpen(true)}>
         Another flour this time
@@ -35,8 +37,8 @@ export function FlourThisTime({
     readonly way: OtherFlour | null;
   }[] = [
     { is: OWN, text: own.tub ? `tub: ${own.tub.name}` : blendWords(own.flour), way: null },
-    ...(other && 'flour' in other && FLOUR_KINDS.every((kind) => other.flour[kind] !== 1)
-      ? [{ is: 'asked', text: blendWords(other.flour), way: other }]
+    ...(asked && 'flour' in asked && FLOUR_KINDS.every((kind) => asked.flour[kind] !== 1)
+      ? [{ is: 'asked', text: blendWords(asked.flour), way: asked }]
       : []),
     ...tubs
       .filter(({ id }) => id !== own.tub?.id)

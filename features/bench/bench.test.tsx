@@ -1,7 +1,7 @@
 import { screen } from '@testing-library/react';
 
 import { type JournalEvent } from '@core/journal';
-import { selectJar, selectJarEvents, selectTubs, settingsChanged } from '@state';
+import { fillBench, selectJar, selectJarEvents, selectTubs, settingsChanged } from '@state';
 
 import { PLACES, iso, kitchenStore, show, tern, touch, type, went } from '../../tests/kitchen';
 import { BenchScreen } from './BenchScreen';
@@ -140,6 +140,19 @@ describe('the scale', () => {
     press('The feed is done');
     expect(fedLast(store, 'tern')).toMatchObject({ flour: { rye: 1 } });
     expect(selectJar(store.getState(), 'tern')!.card.flour).toEqual({ white: 1 });
+  });
+
+  it('keeps what a programme asks for to be chosen again', () => {
+    const store = ownKitchen();
+    const grams = { keepG: 10, flourG: 45, waterG: 45 };
+    store.dispatch(fillBench('tern', grams, null, { flour: { white: 0.5, wholeWheat: 0.5 } }));
+    show(<BenchScreen id="tern" />, store);
+    press('Keep is in');
+    press('Water is in');
+    pick('white');
+    expect(store.getState().bench.tern!.other).toBeNull();
+    pick('white, half whole wheat');
+    expect(screen.getByText('white, half whole wheat, this time.')).toBeVisible();
   });
 
   it('takes flour out of another tub, which that feed runs down', () => {
