@@ -11,6 +11,7 @@ export * from './ratioForTime';
 export * from './stirDown';
 export * from './season';
 export * from './taper';
+export * from './usualPeaks';
 export * from './waterTemperature';
 export * from './weighing';
 export * from './yeastRecipe';

@@ -1,6 +1,5 @@
-import { USUAL_PACE, feed, keepOf, starterIn } from '../ferment';
 import { type JarEvent } from './events';
-import { peakHoursAt, seenPeaks } from './peaks';
+import { seenPeaks } from './peaks';
 import { someFeed, someStart, usualKitchen } from './someJar.testing';
 
 const T0 = Date.parse('2026-02-02T08:00:00Z');
@@ -60,23 +59,4 @@ describe('the peaks that were seen', () => {
     expect(carried!.celsius).toBeLessThan(still!.celsius);
     expect(carried!.celsius).toBeCloseTo((still!.celsius + cold!.celsius) / 2, 0);
   });
-});
-
-it('a usual feed peaks sooner where it is warmer, and not at all where it sleeps', () => {
-  const ripe = starterIn('ripe', { white: 1 }, 100, 20);
-  const hoursAt = (celsius: number) =>
-    peakHoursAt(
-      feed(keepOf({ ...ripe, celsius }, 20), {
-        keepG: 20,
-        flourG: 80,
-        waterG: 80,
-        flour: { white: 1 },
-      }),
-      START.card.vessel,
-      USUAL_PACE,
-      celsius,
-    );
-  const hours = [16, 19, 22, 25, 28].map((celsius) => hoursAt(celsius)!);
-  expect(hours.toSorted((a, b) => b - a)).toEqual(hours);
-  expect(hoursAt(4)).toBeNull();
 });

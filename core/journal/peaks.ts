@@ -1,4 +1,3 @@
-import { type Mix, type Pace, type Vessel, forecast } from '../ferment';
 import { HOUR, type Instant } from '../measure';
 import { type Stay, airOf } from './air';
 import { type JarEvent, instantOf } from './events';
@@ -49,11 +48,3 @@ function meanOf(of: (hours: number) => number, hours: number): number {
   for (let i = 0; i < steps; i++) sum += of(((i + 0.5) * hours) / steps);
   return sum / steps;
 }
-
-/**
- * Hours until a mix stands highest, by the warmth it stands in all along; null where it does not within two days.
- *
- * @param mix just fed
- */
-export const peakHoursAt = (mix: Mix, vessel: Vessel, pace: Pace, celsius: number): number | null =>
-  forecast(mix, { air: () => celsius, vessel, pace }, 48).peaksAtH;

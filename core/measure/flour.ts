@@ -68,6 +68,10 @@ function meanTraits(blend: Blend): FlourTraits {
   };
 }
 
+/** The flour a blend has most of. */
+export const mainFlour = (blend: Blend): FlourKind =>
+  blendShares(blend).reduce((most, next) => (next[1] > most[1] ? next : most))[0];
+
 /** Whether two blends are the same to half a hundredth of each flour. */
 export function sameBlend(a: Blend, b: Blend): boolean {
   const shares = new Map(blendShares(b));

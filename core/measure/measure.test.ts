@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 
-import { blendShares, blendTraits, mixBlends, sameBlend } from './flour';
+import { blendShares, blendTraits, mainFlour, mixBlends, sameBlend } from './flour';
 import { flourAndWater, freshDensity, hydrationOf } from './hydration';
 import { DAY, HOUR, kitchenTime } from './kitchenTime';
 import { gramsToOunces, ouncesToGrams } from './mass';
@@ -58,6 +58,8 @@ describe('blends', () => {
     expect(blendShares({})).toEqual([['white', 1]]);
     expect(sameBlend({ white: 3, rye: 1 }, { rye: 0.25, white: 0.75 })).toBe(true);
     expect(sameBlend({}, { white: 1 })).toBe(true);
+    expect(mainFlour({ white: 2, rye: 3, spelt: 1 })).toBe('rye');
+    expect(mainFlour({})).toBe('white');
     expect(sameBlend({ white: 0.8, rye: 0.2 }, { white: 0.8, spelt: 0.2 })).toBe(false);
     expect(sameBlend({ white: 1 }, { white: 0.9, rye: 0.1 })).toBe(false);
   });

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 
 import { type Portion, cupsText, flourByKind, measureError } from '@core/bench';
 import { type Standing, flourChange } from '@core/journal';
-import { type Ingredient, blendShares } from '@core/measure';
+import { type Ingredient, mainFlour } from '@core/measure';
 import { waterBack } from '@core/rescue';
 import { Words } from '@kit';
 import { selectSettings, useAppSelector } from '@state';
@@ -16,7 +16,7 @@ export const PORTION_TITLES = { keep: 'Keep', water: 'Water', flour: 'Flour' } a
 export function ingredientOf(portion: Portion, { flour }: Bench): Ingredient {
   if (portion === 'water') return 'water';
   if (portion === 'keep') return 'starter';
-  return [...blendShares(flour)].sort((a, b) => b[1] - a[1])[0]![0];
+  return mainFlour(flour);
 }
 
 /** What to know at a portion: what the scale should read, what an overshoot changes, the water's warmth, the flours. */

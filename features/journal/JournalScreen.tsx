@@ -4,6 +4,7 @@ import { Choice, Page, Panel, Press, Words } from '@kit';
 import { selectArchived, selectJars, selectLiveEvents, useAppSelector } from '@state';
 import { isJarEvent } from '@core/journal';
 
+import { useJarName } from '../words/useJarName';
 import { EventRow } from './EventRow';
 import { PeaksPanel } from './PeaksPanel';
 
@@ -26,7 +27,7 @@ export function JournalScreen() {
     [live, jar],
   );
   const shown = everyJar.find(({ id }) => id === jar);
-  const nameOf = (id: string) => everyJar.find((known) => known.id === id)?.card.name ?? id;
+  const nameOf = useJarName();
   return (
     <Page narrow>
       <Words size="heading" level={1}>

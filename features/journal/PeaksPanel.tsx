@@ -1,10 +1,8 @@
 import { useMemo } from 'react';
 
-import { amountsAfter } from '@core/bench';
-import { feed, keepOf, starterIn } from '@core/ferment';
-import { type Jar, peakHoursAt, seenPeaks } from '@core/journal';
+import { usualPeaks } from '@core/bench';
+import { type Jar, seenPeaks } from '@core/journal';
 import { feedFlour } from '@core/larder';
-import { type Blend } from '@core/measure';
 import { Panel, PeakChart, Words } from '@kit';
 import { selectJarEvents, selectTubs, useAppSelector, useContextOf } from '@state';
 
@@ -30,8 +28,14 @@ export function PeaksPanel({ jar }: { readonly jar: Jar }) {
     const half = Math.max(AT_LEAST, Math.max(...warmths) - Math.min(...warmths) + 2 * AROUND) / 2;
     return peaks.length < ENOUGH
       ? []
-      : usualPeaks(jar, flour, context.pace, Math.floor(middle - half), Math.ceil(middle + half));
-  }, [peaks, jar, flour, context.pace]);
+      : usualPeaks(
+          jar.card,
+          flour,
+          context.pace,
+          Math.floor(middle - half),
+          Math.ceil(middle + half),
+        );
+  }, [peaks, jar.card, flour, context.pace]);
   if (peaks.length < ENOUGH || expected.length < 2)
     return (
       <Panel label="Peaks and warmth">
@@ -59,26 +63,5 @@ export function PeaksPanel({ jar }: { readonly jar: Jar }) {
         starter kept, by what was learnt of its pace.
       </Words>
     </Panel>
-  );
-}
-
-/** Hours to the peak of its usual feed, degree by degree. */
-function usualPeaks(
-  jar: Jar,
-  flour: Blend,
-  pace: Parameters<typeof peakHoursAt>[2],
-  from: number,
-  until: number,
-): readonly (readonly [number, number])[] {
-  const { card } = jar;
-  const { keepG, flourG, waterG } = amountsAfter(card, {});
-  const ripe = starterIn('ripe', flour, (100 * card.ratio.water) / card.ratio.flour, keepG);
-  const steps = Math.ceil(until - from);
-  return Array.from({ length: steps + 1 }, (_, i) => from + ((until - from) * i) / steps).flatMap(
-    (celsius) => {
-      const mixed = feed(keepOf({ ...ripe, celsius }, keepG), { keepG, flourG, waterG, flour });
-      const hours = peakHoursAt(mixed, card.vessel, pace, celsius);
-      return hours === null ? [] : [[celsius, hours] as const];
-    },
   );
 }

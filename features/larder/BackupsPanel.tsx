@@ -15,7 +15,7 @@ import {
   useAppSelector,
 } from '@state';
 
-import { useJarName } from '../rescue/useJarName';
+import { useJarName } from '../words/useJarName';
 import { BACKUP_WORDS, STORE_WORDS, useKitchenWords } from '../words';
 import { MakeBackupSheet } from './MakeBackupSheet';
 import { PackSheet } from './PackSheet';

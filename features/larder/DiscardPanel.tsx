@@ -14,7 +14,7 @@ import {
   useAppSelector,
 } from '@state';
 
-import { useJarName } from '../rescue/useJarName';
+import { useJarName } from '../words/useJarName';
 import { lotWords, useKitchenWords } from '../words';
 import { UseSheet } from './UseSheet';
 

@@ -6,7 +6,7 @@ import { FORMULAS, type Formula, type FormulaId, mixtureFor, together, unfit } f
 import { Choice, Page, Panel, Press, TOUCH, TwoPanes, Words, useLook, useWide } from '@kit';
 import { selectLots, selectNow, useAppSelector } from '@state';
 
-import { useJarName } from '../rescue/useJarName';
+import { useJarName } from '../words/useJarName';
 import { useKitchenWords } from '../words';
 import { DiscardLevain } from './DiscardLevain';
 import { DiscardPanel } from './DiscardPanel';

@@ -4,7 +4,7 @@ import { takeOldest } from '@core/larder';
 import { Choice, Field, Press, Sheet, Words, parseNumber } from '@kit';
 import { selectLots, selectNow, takeLots, useAppDispatch, useAppSelector } from '@state';
 
-import { useJarName } from '../rescue/useJarName';
+import { useJarName } from '../words/useJarName';
 import { DESTINATION_WORDS, lotWords, useKitchenWords } from '../words';
 
 const OLDEST = '';

@@ -12,7 +12,7 @@ import {
   useAppSelector,
 } from '@state';
 
-import { useJarName } from '../rescue/useJarName';
+import { useJarName } from '../words/useJarName';
 import { PROGRAMME_WORDS, useKitchenWords } from '../words';
 import { MarkRow } from './MarkRow';
 

@@ -1,10 +1,11 @@
 import { planCalendar } from '@core/formats';
 import { type Step } from '@core/plan';
 import { Press } from '@kit';
-import { selectJars, selectKitchen, selectNow, selectSettings, useAppSelector } from '@state';
+import { selectKitchen, selectNow, selectSettings, useAppSelector } from '@state';
 
 import { saveFile } from '../shell/saveFile';
 import { slackWords, stepWords, useKitchenWords, usePlaceName } from '../words';
+import { useJarName } from '../words/useJarName';
 
 /**
  * Steps as a file that calendars take in.
@@ -23,15 +24,14 @@ export function CalendarButton({
   const words = useKitchenWords();
   const now = useAppSelector(selectNow);
   const { zone } = useAppSelector(selectKitchen);
-  const jars = useAppSelector(selectJars);
+  const nameOf = useJarName();
   const placeName = usePlaceName();
   const { calendarAlarms } = useAppSelector(selectSettings);
   const save = () => {
     const told = steps.map((step) => {
-      const jarName = jars.find(({ id }) => id === step.jar)?.card.name ?? step.jar;
       return {
         step,
-        title: stepWords(step, jarName, placeName, words),
+        title: stepWords(step, nameOf(step.jar), placeName, words),
         note: slackWords(step, words),
       };
     });

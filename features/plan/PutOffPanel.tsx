@@ -1,16 +1,17 @@
 import { View } from 'react-native';
 
 import { Panel, Press, Words } from '@kit';
-import { leftAloneEnded, selectJars, selectNow, useAppDispatch, useAppSelector } from '@state';
+import { leftAloneEnded, selectNow, useAppDispatch, useAppSelector } from '@state';
 
 import { useKitchenWords } from '../words';
+import { useJarName } from '../words/useJarName';
 
 /** Steps that were skipped or put off, and the way back to the plan's own. */
 export function PutOffPanel() {
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
-  const jars = useAppSelector(selectJars);
+  const nameOf = useJarName();
   const leftAlone = useAppSelector((state) => state.plan.leftAlone).filter(
     ({ until }) => until > now,
   );
@@ -21,7 +22,7 @@ export function PutOffPanel() {
         As you had it
       </Words>
       {leftAlone.map((stretch) => {
-        const name = jars.find(({ id }) => id === stretch.jar)?.card.name ?? stretch.jar;
+        const name = nameOf(stretch.jar);
         const said =
           stretch.butAt === null
             ? `${name} is left alone until ${words.moment(stretch.until)}.`

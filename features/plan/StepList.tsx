@@ -3,9 +3,9 @@ import { Pressable, View } from 'react-native';
 
 import { type Plan, type Step } from '@core/plan';
 import { Panel, Press, TOUCH, Words, useLook } from '@kit';
-import { selectJars, useAppSelector } from '@state';
 
 import { slackWords, stepWords, useKitchenWords, usePlaceName } from '../words';
+import { useJarName } from '../words/useJarName';
 import { StepSheet } from './StepSheet';
 import { useStep } from './useStep';
 
@@ -48,9 +48,9 @@ export function StepList({ plan }: { readonly plan: Plan }) {
 function StepRow({ step, onOpen }: { readonly step: Step; readonly onOpen: () => void }) {
   const look = useLook();
   const words = useKitchenWords();
-  const jars = useAppSelector(selectJars);
+  const nameOf = useJarName();
   const placeName = usePlaceName();
-  const jarName = jars.find(({ id }) => id === step.jar)?.card.name ?? step.jar;
+  const jarName = nameOf(step.jar);
   const { open, openText } = useStep(step);
   const slack = slackWords(step, words);
   return (

@@ -7,7 +7,6 @@ import {
   type Bake,
   bakeMoved,
   changeWish,
-  selectJars,
   selectNow,
   selectTime,
   useAppDispatch,
@@ -16,12 +15,13 @@ import {
 } from '@state';
 
 import { STAGE_WORDS, useKitchenWords } from '../words';
+import { useJarName } from '../words/useJarName';
 
 /** The week as rows of canopies, one for each jar. */
 export function WeekRows({ plan }: { readonly plan: Plan }) {
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
-  const jars = useAppSelector(selectJars);
+  const nameOf = useJarName();
   const now = useAppSelector(selectNow);
   const time = useAppSelector(selectTime);
   const hands = useAppSelector((state) => state.plan.hands);
@@ -51,7 +51,7 @@ export function WeekRows({ plan }: { readonly plan: Plan }) {
   return (
     <Panel label="The week" style={{ paddingHorizontal: 12, gap: 6 }}>
       {plan.curves.map((curve) => {
-        const name = jars.find(({ id }) => id === curve.jar)?.card.name ?? curve.jar;
+        const name = nameOf(curve.jar);
         const steps = plan.steps.filter((step) => step.jar === curve.jar);
         return (
           <WeekCanopyRow key={curve.jar} name={name}>

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 
 import { cupsText } from '@core/bench';
-import { blendShares, sameBlend } from '@core/measure';
+import { mainFlour, sameBlend } from '@core/measure';
 import { Amounts, Choice, Panel, Press, Words } from '@kit';
 import { type JarRun, fillBench, selectNow, useAppDispatch, useAppSelector } from '@state';
 
@@ -22,7 +22,6 @@ export function NextFeedPanel({ run: { jar, begun, run, next } }: { readonly run
   const { medicine } = programme;
   const [picked, setPicked] = useState<'own' | 'medicine' | null>(null);
   const blend = picked === null ? usual : picked === 'own' ? own : (medicine ?? own);
-  const flour = [...blendShares(blend)].sort((a, b) => b[1] - a[1])[0]![0];
   const due = next.at <= now;
   const outG = Math.round(jar.massG) - next.keepG;
   const toBench = () => {
@@ -45,7 +44,7 @@ export function NextFeedPanel({ run: { jar, begun, run, next } }: { readonly run
         ]}
       />
       <Words size="small" tone="quiet">
-        {`By spoon: ${cupsText(next.keepG, 'starter')} of it, ${next.waterG > 0 ? `${cupsText(next.waterG, 'water')} water, ` : ''}${cupsText(next.flourG, flour)} flour. ${
+        {`By spoon: ${cupsText(next.keepG, 'starter')} of it, ${next.waterG > 0 ? `${cupsText(next.waterG, 'water')} water, ` : ''}${cupsText(next.flourG, mainFlour(blend))} flour. ${
           outG > 0 ? `About ${words.grams(outG)} come out.` : 'Nothing comes out.'
         }`}
       </Words>

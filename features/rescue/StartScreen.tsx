@@ -18,7 +18,7 @@ import {
 import { BACKUP_WORDS, PROGRAMME_WORDS, useKitchenWords } from '../words';
 import { BeginSheet } from './BeginSheet';
 import { PROGRAMME_TEXTS } from './programmeWords';
-import { useJarName } from './useJarName';
+import { useJarName } from '../words/useJarName';
 
 /** What comes from outside the kitchen, and how it is woken. */
 const FROM_ELSEWHERE: readonly { readonly programme: ProgrammeId; readonly text: string }[] = [

@@ -4,7 +4,6 @@ import { HOUR, type Instant } from '@core/measure';
 import {
   followedPlan,
   selectDrying,
-  selectJars,
   selectNow,
   selectRuns,
   selectSettings,
@@ -12,6 +11,7 @@ import {
 } from '@state';
 
 import { plannedName, slackWords, stepWords, useKitchenWords, usePlaceName } from '../words';
+import { useJarName } from '../words/useJarName';
 import { remind, reminderLeave } from './reminders';
 
 /** A step that was due longer ago is seen on the page; no need to call for it. */
@@ -22,7 +22,7 @@ export function Reminders(): null {
   const words = useKitchenWords();
   const placeName = usePlaceName();
   const now = useAppSelector(selectNow);
-  const jars = useAppSelector(selectJars);
+  const nameOf = useJarName();
   const { reminders } = useAppSelector(selectSettings);
   const plan = useAppSelector((state) => followedPlan(state.plan));
   const drying = useAppSelector(selectDrying);
@@ -30,7 +30,6 @@ export function Reminders(): null {
   const told = useRef(new Set<string>());
   useEffect(() => {
     if (reminders !== 'on' || reminderLeave() !== 'granted') return;
-    const nameOf = (jar: string) => jars.find(({ id }) => id === jar)?.card.name ?? jar;
     const tell = (due: Instant, tag: string, title: string, body: string) => {
       if (due > now || due < now - FRESH || told.current.has(tag)) return;
       told.current.add(tag);
@@ -62,6 +61,6 @@ export function Reminders(): null {
         `${stepWords(step, name, placeName, words)}${slack ? `, ${slack}` : ''}`,
       );
     }
-  }, [now, plan, drying, runs, reminders, jars, words, placeName]);
+  }, [now, plan, drying, runs, reminders, nameOf, words, placeName]);
   return null;
 }
