@@ -1,5 +1,7 @@
 /** Two projects: everything without a screen at Node speed, and the interface on a real DOM. */
 const aliases = {
+  '^@react-native-async-storage/async-storage$':
+    '<rootDir>/node_modules/@react-native-async-storage/async-storage/lib/module/jest/AsyncStorageMock.js',
   '^@react-native-vector-icons/material-design-icons$': '<rootDir>/kit/Icon.tsx',
   '^@(core|kit|state|features|demo)/(.*)$': '<rootDir>/$1/$2',
   '^@(kit|state)$': '<rootDir>/$1',
@@ -36,7 +38,7 @@ module.exports = {
       },
       // these ship only ES modules
       transformIgnorePatterns: [
-        '/node_modules/(?!(d3-.*|internmap|@date-fns/tz|ml-.*|is-any-array|cheminfo-types|ical-generator|ical.js)/)',
+        '/node_modules/(?!(@react-native-async-storage/.*|d3-.*|internmap|@date-fns/tz|ml-.*|is-any-array|cheminfo-types|ical-generator|ical.js)/)',
       ],
     },
     {
@@ -51,7 +53,7 @@ module.exports = {
         '^(d3-shape|d3-path)$': '<rootDir>/node_modules/$1/dist/$1.js',
       },
       transformIgnorePatterns: [
-        '/node_modules/(?!(.pnpm|react-native|@react-native|@react-native-community|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|standard-navigation|react-redux|@reduxjs|redux|redux-thunk|reselect|immer|comlink|d3-.*|@date-fns/tz|date-fns))',
+        '/node_modules/(?!(.pnpm|react-native|@react-native|@react-native-community|@react-native-async-storage|expo|@expo|@expo-google-fonts|react-navigation|@react-navigation|standard-navigation|react-redux|@reduxjs|redux|redux-thunk|reselect|immer|comlink|d3-.*|@date-fns/tz|date-fns))',
         '/node_modules/react-native-reanimated/plugin/',
       ],
     },

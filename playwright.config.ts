@@ -2,6 +2,8 @@ import { defineConfig } from '@playwright/test';
 
 const port = Number(process.env.E2E_PORT ?? 4191);
 
+const PHONE = { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true };
+
 export default defineConfig({
   testDir: './e2e',
   outputDir: './.e2e/results',
@@ -18,7 +20,6 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${port}`,
     browserName: 'chromium',
     locale: 'en-GB',
-    timezoneId: 'Europe/Lisbon',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
@@ -30,9 +31,15 @@ export default defineConfig({
       name: 'phone',
       // What a size cannot change is tried at one of them.
       grepInvert: /@wide/,
-      use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true },
+      use: { ...PHONE, timezoneId: 'America/Los_Angeles' },
     },
-    { name: 'wide', grepInvert: /@phone/, use: { viewport: { width: 1280, height: 800 } } },
+    {
+      name: 'wide',
+      grepInvert: /@phone/,
+      use: { viewport: { width: 1280, height: 800 }, timezoneId: 'Asia/Kolkata' },
+    },
+    // What a zone could change once more, a day ahead of all others.
+    { name: 'east', grep: /@east/, use: { ...PHONE, timezoneId: 'Pacific/Auckland' } },
   ],
   webServer: {
     command: 'node --import tsx server/main.ts',

@@ -1,9 +1,11 @@
-import { Kitchen, Shell } from '@features/shell';
+import { Kitchen, LastResort, Shell } from '@features/shell';
 
 export default function Layout() {
   return (
-    <Kitchen>
-      <Shell />
-    </Kitchen>
+    <LastResort>
+      <Kitchen>
+        <Shell />
+      </Kitchen>
+    </LastResort>
   );
 }

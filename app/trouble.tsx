@@ -1,10 +1,12 @@
 import { useLocalSearchParams } from 'expo-router';
 
+import { useJarId } from '@features/jar/useJarId';
 import { later } from '@kit';
 
 const TroubleScreen = later(async () => (await import('@features/rescue')).TroubleScreen);
 
 export default function Trouble() {
   const { jar } = useLocalSearchParams<{ jar?: string }>();
-  return <TroubleScreen jar={jar} />;
+  const id = useJarId(jar ?? '');
+  return <TroubleScreen jar={jar === undefined ? undefined : id} />;
 }

@@ -1,5 +1,8 @@
 import { type Page, chromium } from '@playwright/test';
 
+import { type JournalEvent } from '../core/journal';
+import { pageText } from '../state/door/pages';
+
 import { served } from './served';
 import { middle, report } from './timing';
 
@@ -37,26 +40,15 @@ async function solving(page: Page, base: string): Promise<void> {
   await page.getByRole('region', { name: 'Plans to choose from' }).waitFor({ timeout: 60_000 });
   await page.waitForTimeout(5000);
   await page.evaluate(
-    ([now, hour]) => {
-      const key = 'ombrello/demo/plan';
-      const kept = JSON.parse(localStorage.getItem(key)!) as Record<string, unknown>;
-      const bake = (id: string, jar: string, hours: number) => ({
-        id,
-        name: id,
-        jar,
-        levainG: 150,
-        from: now! + hours * hour!,
-        until: now! + (hours + 2) * hour!,
-      });
-      kept.bakes = [
-        bake('one', 'grebe', 40),
-        bake('two', 'dunlin', 121),
-        bake('three', 'grebe', 208),
-      ];
-      kept.trips = [{ from: now! + 140 * hour!, until: now! + 185 * hour! }];
-      localStorage.setItem(key, JSON.stringify(kept));
+    async (text) => {
+      const open = indexedDB.open('ombrello');
+      await new Promise((ready) => (open.onsuccess = ready));
+      const writing = open.result.transaction('entries', 'readwrite');
+      writing.objectStore('entries').put(text, 'demo/log/zzz');
+      await new Promise((ready) => (writing.oncomplete = ready));
+      open.result.close();
     },
-    [NOW, HOUR],
+    wishes(await jarsOf(page)),
   );
   await page.goto(`${base}/plan?at=${AT}`);
   await page.waitForTimeout(8000);
@@ -81,6 +73,44 @@ async function solving(page: Page, base: string): Promise<void> {
       : 'none of 50 ms or more',
     '50 ms',
   );
+}
+
+/** The keys of the demo's jars, by their names. */
+const jarsOf = (page: Page): Promise<Readonly<Record<string, string>>> =>
+  page.evaluate(async () => {
+    const open = indexedDB.open('ombrello');
+    await new Promise((ready) => (open.onsuccess = ready));
+    const all = open.result.transaction('entries').objectStore('entries').getAll();
+    await new Promise((ready) => (all.onsuccess = ready));
+    const starts = (all.result as string[]).flatMap((text) =>
+      text.split('\n').filter((line) => line.includes('"kind":"started"')),
+    );
+    return Object.fromEntries(
+      starts.map((line) => {
+        const { jar, card } = JSON.parse(line) as { jar: string; card: { name: string } };
+        return [card.name, jar];
+      }),
+    );
+  });
+
+/** Three bakes and a trip, as a page of the journal. */
+function wishes(jars: Readonly<Record<string, string>>): string {
+  const iso = (hours: number) => new Date(NOW + hours * HOUR).toISOString();
+  const bake = (name: string, jar: string, hours: number): JournalEvent => ({
+    kind: 'wished',
+    id: `bench-${name}`,
+    at: iso(0),
+    wish: name,
+    name,
+    jar: jars[jar]!,
+    what: { levainG: 150, from: iso(hours), until: iso(hours + 2) },
+  });
+  return pageText([
+    bake('one', 'Grebe', 40),
+    bake('two', 'Dunlin', 121),
+    bake('three', 'Grebe', 208),
+    { kind: 'away', id: 'bench-trip', at: iso(0), from: iso(140), until: iso(185) },
+  ]);
 }
 
 async function sliding(page: Page, base: string): Promise<void> {

@@ -2,13 +2,17 @@
 import { existsSync } from 'node:fs';
 
 import { coreTimes, fitTimes, planTimes } from './coreTimes';
+import { decades } from './decades';
 import { firstLoad } from './firstLoad';
 import { inPage } from './inPage';
+import { secondVisit } from './secondVisit';
 
 planTimes();
 coreTimes();
 fitTimes();
 if (existsSync('dist/index.html')) {
   await firstLoad();
+  await secondVisit();
+  await decades();
   await inPage();
 } else console.log('No build in dist/: run `npm run build` first for what is measured in a page.');

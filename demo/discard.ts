@@ -1,5 +1,5 @@
 import { type Discarded, type JarEvent, type LotEvent, instantOf } from '@core/journal';
-import { DAY, HOUR, type Instant } from '@core/measure';
+import { DAY, HOUR, type Instant, highest } from '@core/measure';
 
 /** What the household makes of its discard on a free day. */
 const MADE = ['pancakes', 'crackers', 'flatbread', 'crackers', 'waffles'] as const;
@@ -28,7 +28,7 @@ export function discardUsed(events: readonly JarEvent[], now: Instant): readonly
     ...[...weeks].map(([week, used], i): LotEvent => ({
       kind: 'lotsUsed',
       id: `demo-used-${week}`,
-      at: new Date(Math.max(...used.map(instantOf)) + 2 * HOUR).toISOString(),
+      at: new Date(highest(used.map(instantOf)) + 2 * HOUR).toISOString(),
       lots: used.map(({ id, grams }) => ({ lot: id, grams })),
       to: 'bake',
       note: MADE[i % MADE.length]!,

@@ -1,6 +1,6 @@
 import { USUAL_PACE } from '@core/ferment';
 import { type Arranged, type JarEvent, type JournalEvent, placesOf } from '@core/journal';
-import { DAY, HOUR, type Instant, type KitchenTime } from '@core/measure';
+import { DAY, HOUR, type Instant, type KitchenTime, instantAt } from '@core/measure';
 
 import { PLACES } from './cards';
 import { keptOnTheCounter } from './counter';
@@ -42,20 +42,20 @@ export function householdJournal(now: Instant, time: KitchenTime): readonly Jour
 }
 
 /** The levain the household wants on Saturday: 180 g between half past nine and half past eleven. */
-export function householdBake(now: Instant, time: KitchenTime) {
+export function householdWish(now: Instant, time: KitchenTime): JournalEvent {
   const local = now + time.offset(now);
   const midnight = Math.floor(local / DAY) * DAY;
   const weekday = (Math.floor(local / DAY) + 3) % 7;
   const ahead = (5 - weekday + 7) % 7;
-  const saturday = midnight + (ahead === 0 ? 7 : ahead) * DAY + 9.5 * HOUR;
-  const from = saturday - time.offset(saturday);
+  const from = instantAt(midnight + (ahead === 0 ? 7 : ahead) * DAY + 9.5 * HOUR, time);
   return {
-    id: 'demo-bake',
+    kind: 'wished',
+    id: 'demo-wish',
+    at: iso(now),
+    wish: 'demo-bake',
     name: 'Saturday tins',
     jar: 'grebe',
-    levainG: 180,
-    from,
-    until: from + 2 * HOUR,
+    what: { levainG: 180, from: iso(from), until: iso(from + 2 * HOUR) },
   };
 }
 

@@ -1,2 +1,2 @@
 /** The demo household: an invented kitchen by a small harbour, with twenty weeks of log. */
-export { householdBake, householdJournal } from './household';
+export { householdJournal, householdWish } from './household';

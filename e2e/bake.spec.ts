@@ -21,6 +21,7 @@ test('a dough is reckoned, weighed out, and its levain goes into the plan and to
   kitchen,
 }) => {
   await kitchen.open('/plan', 'demo');
+  await kitchen.learnt();
   await page.getByRole('link', { name: 'Reckon a dough' }).click();
   await expect(page.getByRole('heading', { name: 'Dough', exact: true })).toBeVisible();
   const bowl = page.getByRole('region', { name: 'Into the bowl' });

@@ -1,5 +1,7 @@
 import { Circle, Line, Text as SvgText } from 'react-native-svg';
 
+import { highest, lowest } from '@core/measure';
+
 import { TEXT_FONT, useLook } from './look';
 import { Plot, usePlotWidth } from './Plot';
 
@@ -22,14 +24,12 @@ export function ForetoldPlot({
   const look = useLook();
   const across = usePlotWidth();
   const { width } = across;
-  const lowest = Math.min(...peaks.map((p) => Math.min(p.low, p.seenH)));
-  const highest = Math.max(...peaks.map((p) => Math.max(p.high, p.seenH)));
+  const from = lowest(peaks.map((p) => Math.min(p.low, p.seenH)));
+  const to = highest(peaks.map((p) => Math.max(p.high, p.seenH)));
   const x = (i: number) => PAD + 26 + ((i + 0.5) * (width - 2 * PAD - 26)) / peaks.length;
   const y = (h: number) =>
-    HEIGHT - PAD - ((h - lowest) / Math.max(0.5, highest - lowest)) * (HEIGHT - 2 * PAD);
-  const hours = [Math.ceil(lowest), Math.floor(highest)].filter(
-    (h, i, all) => all.indexOf(h) === i,
-  );
+    HEIGHT - PAD - ((h - from) / Math.max(0.5, to - from)) * (HEIGHT - 2 * PAD);
+  const hours = [Math.ceil(from), Math.floor(to)].filter((h, i, all) => all.indexOf(h) === i);
   return (
     <Plot label={label} height={HEIGHT} across={across}>
       {hours.map((h) => (

@@ -57,7 +57,13 @@ export function JarDrawing({
           <Path d={content} />
         </ClipPath>
       </Defs>
-      <Path d={glassOf(picture.taper)} fill={look.glass} stroke={look.rim} strokeWidth={3} />
+      <Path
+        testID="lasting"
+        d={glassOf(picture.taper)}
+        fill={look.glass}
+        stroke={look.rim}
+        strokeWidth={3}
+      />
       {picture.streaksTo > picture.surface + 0.02 && (
         <Streaks top={jarY(picture.streaksTo)} bottom={edge} colour={colour} />
       )}
@@ -99,6 +105,7 @@ export function JarDrawing({
         strokeLinecap="round"
       />
       <Rect
+        testID="lasting"
         x={7}
         y={6}
         width={86}

@@ -18,6 +18,9 @@ interface LinkAreaProps {
   readonly children: ReactNode;
 }
 
+/** The path under which the application lives on its host; empty at the root. */
+const BASE = process.env.EXPO_BASE_URL ?? '';
+
 /** Something to touch. With an address it is a real link, which the browser may open elsewhere; here it stays inside. */
 export function LinkArea({
   href,
@@ -39,7 +42,7 @@ export function LinkArea({
     onPress();
   };
   // `href` is known to the web only, and so not to the types.
-  const web = { href, 'aria-current': current } as object;
+  const web = { href: href && BASE + href, 'aria-current': current } as object;
   return (
     <Pressable
       role={href ? 'link' : 'button'}

@@ -9,15 +9,19 @@ export function Panel({
   style,
   tone = 'rim',
   label,
+  lasting,
 }: {
   readonly children: ReactNode;
   readonly style?: StyleProp<ViewStyle>;
   readonly tone?: 'rim' | 'beet' | 'crust';
   readonly label?: string;
+  /** Its frame stands whatever the hour: it is in the picture that the next visit begins with. */
+  readonly lasting?: boolean;
 }) {
   const look = useLook();
   return (
     <View
+      {...(lasting ? { testID: 'lasting' } : {})}
       {...(label ? { role: 'region' as const, 'aria-label': label } : {})}
       style={[
         {

@@ -1,6 +1,8 @@
 import { curveMonotoneX, line } from 'd3-shape';
 import { Circle, Line, Path, Text as SvgText } from 'react-native-svg';
 
+import { highest } from '@core/measure';
+
 import { TEXT_FONT, useLook } from './look';
 import { Plot, usePlotWidth } from './Plot';
 
@@ -27,7 +29,7 @@ export function PeakChart({
   const { width } = across;
   const low = expected[0]![0];
   const high = expected[expected.length - 1]![0];
-  const longest = Math.ceil(Math.max(...expected.map(([, h]) => h), ...dots.map(([, h]) => h)));
+  const longest = Math.ceil(highest([...expected, ...dots].map(([, h]) => h)));
   const base = HEIGHT - MARGIN.bottom;
   const x = (warmth: number) =>
     MARGIN.left + ((warmth - low) / (high - low)) * (width - MARGIN.left - MARGIN.right);

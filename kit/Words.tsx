@@ -30,6 +30,8 @@ interface WordsProps {
   readonly style?: StyleProp<TextStyle>;
   readonly id?: string;
   readonly live?: boolean;
+  /** True whatever the hour: it stands in the picture that the next visit begins with. */
+  readonly lasting?: boolean;
   readonly children: ReactNode;
 }
 
@@ -44,6 +46,7 @@ export function Words({
   style,
   id,
   live,
+  lasting,
   children,
 }: WordsProps) {
   const look = useLook();
@@ -52,6 +55,7 @@ export function Words({
       {...(id ? { nativeID: id } : {})}
       {...(level ? { role: 'heading', 'aria-level': level } : {})}
       {...(live ? { 'aria-live': 'polite' as const } : {})}
+      {...(lasting ? { testID: 'lasting' } : {})}
       {...(lines ? { numberOfLines: lines } : {})}
       style={[
         SIZES[size],

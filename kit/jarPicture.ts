@@ -1,6 +1,6 @@
 import { heightOf } from '@core/bench';
 import { hoochHungerOf } from '@core/ferment';
-import { type Jar, type Liquid, type Standing } from '@core/journal';
+import { type Jar, type Liquid, type Standing, contentOf } from '@core/journal';
 import { type Blend, type FlourKind, blendShares, freshDensity } from '@core/measure';
 
 /** What a jar looks like: fractions of the jar's inner height, and signs of its stage. */
@@ -45,8 +45,10 @@ export function jarPicture({ jar, moment, hours, outlook }: Standing): JarPictur
 }
 
 /** Share of the jar's volume that its mix fills without gas: where the band is. */
-export const bandVolume = ({ massG, fedMix, card }: Jar): number =>
-  massG / freshDensity(fedMix.hydrationPct) / card.vessel.capacityMl;
+export function bandVolume(jar: Jar): number {
+  const { massG, hydrationPct } = contentOf(jar);
+  return massG / freshDensity(hydrationPct) / jar.card.vessel.capacityMl;
+}
 
 /** Liquid that somebody saw since the feed: an eye beats the model. */
 const seenLiquid = (jar: Jar): Liquid | undefined =>

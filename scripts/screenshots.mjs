@@ -70,11 +70,8 @@ const PICTURES = [
       },
     },
   ],
-  ['dough-phone', '/dough', PHONE],
   ['dough-wide', '/dough', WIDE],
   ['compare-wide', '/compare?a=grebe&b=skua', WIDE],
-  ['paper-phone', '/jar/grebe/paper', PHONE],
-  ['trouble-phone', '/trouble?jar=skua', PHONE],
   ['verdict-phone', '/trouble?jar=skua', PHONE, { before: judged }],
   [
     'programme-wide',
@@ -105,7 +102,56 @@ const PICTURES = [
   ['larder-phone', '/larder', PHONE],
   ['make-wide', '/make', WIDE],
   ['settings-phone', '/settings', PHONE],
+  ['zone-phone', '/', PHONE, { zone: 'Asia/Tokyo' }],
+  [
+    'fault-phone',
+    '/larder',
+    PHONE,
+    {
+      before: async (page) => {
+        // The browser's calendar breaks down under the page of a jar.
+        await page.evaluate(() => {
+          const get = () => {
+            throw new Error('the calendar has no such day');
+          };
+          Object.defineProperty(Intl.DateTimeFormat.prototype, 'format', { get });
+        });
+        await page.getByRole('link', { name: 'Journal' }).click();
+        await page.getByRole('heading', { name: 'This page could not be shown' }).waitFor();
+      },
+    },
+  ],
+  [
+    'set-aside-phone',
+    '/',
+    PHONE,
+    {
+      before: async (page) => {
+        await page.evaluate(async () => {
+          const open = indexedDB.open('ombrello');
+          await new Promise((ready) => (open.onsuccess = ready));
+          const writing = open.result.transaction('entries', 'readwrite');
+          writing.objectStore('entries').put('{"kind":"fed","id"', 'demo/log/zzz');
+          await new Promise((ready) => (writing.oncomplete = ready));
+          open.result.close();
+        });
+        await page.reload();
+        await page.getByText('could not be read').waitFor();
+      },
+    },
+  ],
 ];
+
+/** The same browser in another zone, at the same moment. */
+async function carriedTo(page, timezoneId, address) {
+  const storageState = await page.context().storageState({ indexedDB: true });
+  const viewport = page.viewportSize();
+  const context = await browser.newContext({ viewport, locale: 'en-GB', timezoneId, storageState });
+  const there = await context.newPage();
+  await there.goto(`${address}Z`);
+  await there.getByRole('region', { name: 'Has the kitchen moved?' }).waitFor();
+  return there;
+}
 
 const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
   env: { ...process.env, PORT, KITCHEN: 'demo' },
@@ -117,7 +163,7 @@ const browser = await chromium.launch({
   args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
 });
 const named = process.argv.slice(2);
-for (const [name, path, viewport, { dark, before } = {}] of PICTURES) {
+for (const [name, path, viewport, { dark, before, zone } = {}] of PICTURES) {
   if (named.length > 0 && !named.includes(name)) continue;
   const page = await browser.newPage({
     viewport,
@@ -125,14 +171,17 @@ for (const [name, path, viewport, { dark, before } = {}] of PICTURES) {
     timezoneId: 'Europe/Lisbon',
     colorScheme: dark ? 'dark' : 'light',
   });
-  await page.goto(`${BASE}${path}${path.includes('?') ? '&' : '?'}at=${AT}`);
+  const address = `${BASE}${path}${path.includes('?') ? '&' : '?'}at=${AT}`;
+  await page.goto(address);
   await page.getByRole('main').waitFor();
   // The pace is learnt and the forecasts settle.
   await page.waitForTimeout(6000);
   await before?.(page);
-  await page.waitForTimeout(400);
-  await page.screenshot({ path: `docs/screenshots/${name}.png` });
-  await page.close();
+  const shown = zone ? await carriedTo(page, zone, address) : page;
+  await shown.waitForTimeout(400);
+  await shown.screenshot({ path: `docs/screenshots/${name}.png` });
+  await shown.close();
+  if (shown !== page) await page.close();
 }
 await browser.close();
 server.kill();

@@ -1,11 +1,11 @@
 // npm run demo, npm start: install what is missing, build, serve on this machine only, print the address.
 import { spawn } from 'node:child_process';
 
-import { build } from './build.mjs';
-import { installPackages } from './install.mjs';
+import { installPackages, run } from './install.mjs';
 
 installPackages();
-build();
+// A process of its own: what it imports may have been installed only just now.
+run(process.execPath, ['scripts/build.mjs']);
 const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
   stdio: 'inherit',
   env: { ...process.env, KITCHEN: process.argv.includes('--demo') ? 'demo' : 'own' },

@@ -3,7 +3,6 @@ import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 
 import { installChromium, installPackages } from './install.mjs';
-import { build } from './build.mjs';
 
 installPackages();
 installChromium();
@@ -62,8 +61,7 @@ await Promise.all([
 await check('unit and interface', 'npx', ['jest', '--json', '--outputFile=.e2e/jest.json'], {
   count: jestCount,
 });
-console.log('\n— build');
-build();
+await check('build', process.execPath, ['scripts/build.mjs']);
 await check('end to end', 'npx', ['playwright', 'test'], { count: playwrightCount });
 
 console.log(`\n${passed} passed, ${failed} failed`);

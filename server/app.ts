@@ -1,12 +1,14 @@
+import { existsSync } from 'node:fs';
+import { type ServerResponse } from 'node:http';
 import path from 'node:path';
 
 import express, { type NextFunction, type Request, type Response } from 'express';
-
-import { precompressed } from './precompressed';
+import expressStaticGzip from 'express-static-gzip';
 
 const CONTENT_POLICY =
   "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; " +
-  "font-src 'self' data:; connect-src 'self'; worker-src 'self' blob:; object-src 'none'; base-uri 'self'; frame-ancestors 'none'";
+  "font-src 'self' data:; connect-src 'self'; worker-src 'self' blob:; object-src 'none'; base-uri 'self'; " +
+  "form-action 'self'; frame-ancestors 'none'";
 
 /**
  * The server of the exported application.
@@ -33,25 +35,40 @@ export function makeApp(dist: string, startWith: 'demo' | 'own' = 'own') {
     res.status(404).json({ error: 'not found' });
   });
 
-  app.use(precompressed(dist));
+  // Deep links: every other GET that wants HTML gets the application; a missing file stays a 404.
+  app.get('/{*path}', (req, _res, next) => {
+    if (!path.extname(req.path) && req.accepts('html')) req.url = '/';
+    next();
+  });
   app.use(
-    express.static(dist, {
-      index: 'index.html',
-      setHeaders(res, file) {
-        const hashed = /[\\/](_expo|assets)[\\/].*[.-][0-9a-f]{32}\./.test(file);
-        const font = file.endsWith('.woff2');
-        res.setHeader(
-          'Cache-Control',
-          hashed || font ? 'public, max-age=31536000, immutable' : 'no-cache',
-        );
-      },
+    expressStaticGzip(dist, {
+      enableBrotli: true,
+      orderPreference: ['br', 'gz'],
+      serveStatic: { setHeaders: keepFor },
     }),
   );
-  // Deep links: every other GET that wants HTML gets the application; a missing file stays a 404.
-  app.get('/{*path}', (req, res, next) => {
-    if (path.extname(req.path) || !req.accepts('html')) return next();
-    res.setHeader('Cache-Control', 'no-cache');
-    res.sendFile(path.join(dist, 'index.html'));
+  app.use((_req: Request, res: Response) => {
+    res.status(404).type('text').send('There is nothing at this address.\n');
+  });
+  // Express knows a handler of errors by its four parameters.
+  app.use((error: { status?: number }, _req: Request, res: Response, _next: NextFunction) => {
+    const status = error.status !== undefined && error.status < 500 ? error.status : 500;
+    const said =
+      status < 500 ? 'This address cannot be read.' : 'The server could not answer this.';
+    res.status(status).type('text').send(`${said}\n`);
   });
   return app;
 }
+
+/** What has its sum in its name never changes; all else is asked for again. */
+function keepFor(res: ServerResponse, file: string): void {
+  const hashed = /[\\/](_expo|assets)[\\/].*[.-][0-9a-f]{32}\./.test(file);
+  const font = file.endsWith('.woff2');
+  res.setHeader(
+    'Cache-Control',
+    hashed || font ? 'public, max-age=31536000, immutable' : 'no-cache',
+  );
+}
+
+/** Whether there is something to serve. */
+export const isBuilt = (dist: string): boolean => existsSync(path.join(dist, 'index.html'));

@@ -1,14 +1,15 @@
-import { type UnknownAction, nanoid } from '@reduxjs/toolkit';
+import { nanoid } from '@reduxjs/toolkit';
 
 import { type Place } from '@core/ferment';
-import { type JournalEvent } from '@core/journal';
+import { type JournalEvent, isEntry } from '@core/journal';
 import { type OtherFlour } from '@core/larder';
 
 import { draftChanged } from './bench';
 import { readClock } from './clock';
+import { selectSettings } from './decided';
 import { logged } from './kitchen';
 import { noticeClosed, noticed } from './notice';
-import { wishesOf, wishesRestored } from './plan';
+import { selectArranged } from './selectors';
 import { type Dispatch, type RootState } from './store';
 import { ticked } from './time';
 
@@ -19,58 +20,59 @@ export type NewEvent = JournalEvent extends infer E
     : never
   : never;
 
-/** Writes entries into the journal, changes a wish with them if need be, and offers to undo it all together. */
-export const logEntries =
-  (entries: readonly NewEvent[], text: string, wish?: UnknownAction) =>
-  (dispatch: Dispatch, getState: () => RootState) => {
-    const events = entries.map((entry) => ({ ...entry, id: nanoid() }));
-    const wishes = wishesOf(getState().plan);
-    dispatch(logged(events));
-    if (wish) dispatch(wish);
-    dispatch(ticked(readClock()));
-    dispatch(noticed({ text, undo: events.map((event) => event.id), ...(wish && { wishes }) }));
-  };
+/** The moment, as an entry has it. */
+export const isoNow = (): string => new Date(readClock()).toISOString();
 
-/** Changes what is wished for, and offers to undo it. */
-export const changeWish =
-  (wish: UnknownAction, text: string) => (dispatch: Dispatch, getState: () => RootState) => {
-    const wishes = wishesOf(getState().plan);
-    dispatch(wish);
-    dispatch(noticed({ text, undo: [], wishes }));
+const NOT_AN_ENTRY =
+  'That cannot be written down: a date, a weight or a name is out of bounds. Nothing was changed.';
+
+/**
+ * Writes entries into the journal and offers to undo them. This is the last door before the journal: what is no entry is
+ * not let in, whatever screen it comes from.
+ *
+ * @param text what the bar at the bottom says; without it nothing is said
+ * @returns the ids of the entries; none when they were not let in
+ */
+export const logEntries =
+  (entries: readonly NewEvent[], text?: string) =>
+  (dispatch: Dispatch): readonly string[] => {
+    const said = readClock();
+    const events = entries.map((entry) => ({ ...entry, id: nanoid() }));
+    if (!events.every((event) => isEntry(event, said))) {
+      dispatch(noticed({ text: NOT_AN_ENTRY, undo: [] }));
+      return [];
+    }
+    const ids = events.map(({ id }) => id);
+    dispatch(logged(events));
+    dispatch(ticked(said));
+    if (text !== undefined) dispatch(noticed({ text, undo: ids }));
+    return ids;
   };
 
 /** Takes back what the bar at the bottom offers to undo. */
 export const undoNotice = () => (dispatch: Dispatch, getState: () => RootState) => {
   const { notice } = getState();
   dispatch(noticeClosed());
-  if (notice?.wishes) dispatch(wishesRestored(notice.wishes));
   if (notice && notice.undo.length > 0) dispatch(withdraw(notice.undo));
 };
 
 /** Entries that no longer count. They stay in the journal, as a correction should; this too can be undone. */
 export const withdrawEntries =
   (entries: readonly string[], text: string) => (dispatch: Dispatch) => {
-    const id = dispatch(withdraw(entries));
-    dispatch(noticed({ text, undo: [id] }));
+    dispatch(noticed({ text, undo: dispatch(withdraw(entries)) }));
   };
 
-const withdraw = (entries: readonly string[]) => (dispatch: Dispatch) => {
-  const id = nanoid();
-  dispatch(logged([{ kind: 'withdrew', id, at: new Date(readClock()).toISOString(), entries }]));
-  dispatch(ticked(readClock()));
-  return id;
-};
+const withdraw = (entries: readonly string[]) =>
+  logEntries([{ kind: 'withdrew', at: isoNow(), entries }]);
 
 /**
  * A place as it is from now on, or as it has been all along; the second withdraws what was said of it before.
  */
 export const arrangePlace =
   (place: Place, since: 'now' | 'always') => (dispatch: Dispatch, getState: () => RootState) => {
-    const earlier = getState().kitchen.events.filter(
-      (event) => event.kind === 'arranged' && event.place.id === place.id,
-    );
+    const earlier = selectArranged(getState()).filter((event) => event.place.id === place.id);
     const rewrite = since === 'always' && earlier.length > 0;
-    const at = rewrite ? earlier[0]!.at : new Date(readClock()).toISOString();
+    const at = rewrite ? earlier[0]!.at : isoNow();
     dispatch(
       logEntries(
         [
@@ -93,7 +95,7 @@ export const fillBench =
     other: OtherFlour | null = null,
   ) =>
   (dispatch: Dispatch, getState: () => RootState) => {
-    const { order, weighing } = getState().settings;
+    const { order, weighing } = selectSettings(getState());
     dispatch(
       draftChanged({
         jar,

@@ -1,19 +1,11 @@
 import { type PayloadAction, createSlice } from '@reduxjs/toolkit';
 
-import { type DoughFormula, USUAL_DOUGH, type YeastRecipe } from '@core/bench';
+import { USUAL_DOUGH } from '@core/bench';
+import { type Dough } from '@core/journal';
 
-/** The dough on the card, as it was last reckoned with. */
-export interface DoughState {
-  readonly from: 'percentages' | 'yeastRecipe';
-  readonly formula: DoughFormula;
-  readonly recipe: YeastRecipe;
-  /** The jar its levain comes from; null for the first on the shelf. */
-  readonly jar: string | null;
-  /** Temperature of the bulk; null for the kitchen as it is. */
-  readonly celsius: number | null;
-}
+import { opened } from './kitchen';
 
-export const USUAL_STATE: DoughState = {
+export const USUAL_DOUGH_CARD: Dough = {
   from: 'percentages',
   formula: USUAL_DOUGH,
   recipe: { flourG: 500, waterG: 340, saltG: 10, sugarG: 0, fatG: 0 },
@@ -23,34 +15,14 @@ export const USUAL_STATE: DoughState = {
 
 const slice = createSlice({
   name: 'dough',
-  initialState: USUAL_STATE,
+  /** The dough while it is being worked out; it becomes an entry when it has rested for a moment. */
+  initialState: null as Dough | null,
   reducers: {
-    doughChanged: (state, { payload }: PayloadAction<Partial<DoughState>>): DoughState => ({
-      ...state,
-      ...payload,
-    }),
+    doughDrafted: (_, { payload }: PayloadAction<Dough>): Dough | null => payload,
+    doughRested: () => null,
   },
+  extraReducers: (builder) => builder.addCase(opened, () => null),
 });
 
-export const { doughChanged } = slice.actions;
+export const { doughDrafted, doughRested } = slice.actions;
 export const doughReducer = slice.reducer;
-
-/** A dough from anything that was stored: what can be used is used. */
-export function doughFrom(raw: unknown): DoughState {
-  if (typeof raw !== 'object' || raw === null) return USUAL_STATE;
-  const given = raw as Partial<DoughState>;
-  const numbers = <T extends object>(usual: T, from: Partial<T> | undefined): T =>
-    Object.fromEntries(
-      Object.entries(usual).map(([key, value]) => {
-        const stored = from?.[key as keyof T];
-        return [key, typeof stored === 'number' && stored >= 0 ? stored : (value as unknown)];
-      }),
-    ) as T;
-  return {
-    from: given.from === 'yeastRecipe' ? 'yeastRecipe' : 'percentages',
-    formula: numbers(USUAL_STATE.formula, given.formula),
-    recipe: numbers(USUAL_STATE.recipe, given.recipe),
-    jar: typeof given.jar === 'string' ? given.jar : null,
-    celsius: typeof given.celsius === 'number' ? given.celsius : null,
-  };
-}

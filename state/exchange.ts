@@ -1,77 +1,137 @@
+import { nanoid } from '@reduxjs/toolkit';
+
+import { type FileRead, isUntouched, kitchenFileText } from '@core/formats/kitchenFile';
 import { type JournalEvent } from '@core/journal';
+import { DAY, isZone } from '@core/measure';
 
-import { logged } from './kitchen';
-import { type Settings, settingsChanged } from './settings';
-import { type RootState, type Store } from './store';
+import { type NewEvent, isoNow, logEntries } from './actions';
+import { readClock } from './clock';
+import { selectSettings } from './decided';
+import { setAsideInto } from './door';
+import { keepPending, writerOf } from './keeping';
+import { arrived, setAsideAdded } from './kitchen';
+import { selectLiveEvents, selectLog, selectZone } from './selectors';
+import { type Dispatch, type RootState, type Store } from './store';
 
-const FORMAT = 'ombrello-kitchen';
-
-/** A kitchen as one file: described in docs/formats/kitchen.md. */
-export interface KitchenFile {
-  readonly format: typeof FORMAT;
-  readonly version: 1;
-  readonly exportedAt: string;
-  readonly zone: string;
-  readonly settings: Settings;
-  readonly events: readonly JournalEvent[];
-}
-
-/** The open kitchen as the text of a file. */
-export function kitchenToFile({ kitchen, settings }: RootState, at: number): string {
-  const file: KitchenFile = {
-    format: FORMAT,
-    version: 1,
-    exportedAt: new Date(at).toISOString(),
-    zone: kitchen.zone,
-    settings,
-    events: kitchen.events,
-  };
-  return `${JSON.stringify(file, null, 1)}\n`;
-}
+/** The open kitchen as the text of a file: all that was entered, and what was set aside. */
+export const kitchenToFile = (state: RootState): string =>
+  kitchenFileText({
+    exportedAt: isoNow(),
+    zone: selectZone(state),
+    events: state.kitchen.events,
+    setAside: state.kitchen.setAside.map(({ id, at, because, lines }) => ({
+      id,
+      at,
+      because,
+      lines,
+    })),
+  });
 
 /** What a file would bring, before anything changes. */
 export interface Arrival {
   readonly fresh: readonly JournalEvent[];
   readonly known: number;
+  readonly repeated: number;
   readonly refused: readonly string[];
-  readonly settings: unknown;
+  readonly file: FileRead;
 }
 
 /**
- * Reads a file somebody chose.
+ * Reads a file somebody chose, off the page.
  * @throws Error with a message for the baker when it is no kitchen at all
  */
-export async function readKitchenFile(text: string, state: RootState): Promise<Arrival> {
-  const file = parse(text);
-  if (file?.format !== FORMAT || !Array.isArray(file.events))
-    throw new Error('This file is not a kitchen exported from Ombrello. Nothing was changed.');
-  if (file.version !== 1)
-    throw new Error('This file comes from a newer Ombrello. Nothing was changed.');
-  const { admit } = await import('@core/journal/schema');
-  const { events, refused } = admit(file.events);
+export async function readFile(text: string): Promise<FileRead> {
+  const { readInWorker } = await import('../workers/read');
+  return readInWorker(text, readClock());
+}
+
+/** What a file that was read would bring to the open kitchen. */
+export function arrivalOf(file: FileRead, state: RootState): Arrival {
   const here = new Set(state.kitchen.events.map((event) => event.id));
-  const fresh = events.filter((event) => !here.has(event.id));
+  const fresh = file.events.filter((event) => !here.has(event.id));
   return {
     fresh,
-    known: events.length - fresh.length,
-    refused: refused.map(({ because }) => because),
-    settings: file.settings,
+    known: file.events.length - fresh.length,
+    repeated: file.repeated,
+    refused: file.refused,
+    file,
   };
 }
 
-/** Takes in what {@link readKitchenFile} found: entries are added by id, nothing is overwritten. */
-export function takeIn(store: Pick<Store, 'dispatch'>, arrival: Arrival): void {
-  store.dispatch(logged(arrival.fresh));
-  if (typeof arrival.settings === 'object' && arrival.settings !== null)
-    store.dispatch(settingsChanged(arrival.settings));
+/**
+ * Takes a file in: entries are added by id, nothing is overwritten. They are written into the store first; when there is no
+ * room, nothing changes. A kitchen that is as it began takes the file's zone and places.
+ *
+ * @returns the ids of what came, to be withdrawn when it was a mistake
+ * @throws when it could not be written
+ */
+export async function takeIn(store: Store, { fresh, file }: Arrival): Promise<readonly string[]> {
+  await keepPending(store);
+  const state = store.getState();
+  const { name, kept, setAside } = state.kitchen;
+  const events = [...fresh, ...insteadOfUsual(file, state)];
+  const known = new Set(setAside.map(({ id }) => id));
+  const aside = file.setAside
+    .filter(({ id }) => !known.has(id))
+    .map((item) => ({ ...item, byHand: false }));
+  if (kept) {
+    if (events.length > 0) await writerOf(store, name).write(events);
+    await setAsideInto(name, aside);
+  }
+  store.dispatch(arrived({ kitchen: name, events }));
+  if (aside.length > 0) store.dispatch(setAsideAdded(aside));
+  return events.map(({ id }) => id);
 }
 
-function parse(text: string): Partial<Record<keyof KitchenFile, unknown>> | null {
-  try {
-    return JSON.parse(text) as Partial<Record<keyof KitchenFile, unknown>> | null;
-  } catch {
-    throw new Error(
-      'This file cannot be read: it is not JSON, or it was cut short. Nothing was changed.',
-    );
-  }
+/**
+ * A kitchen that is as it began has only usual places and the device's zone, which nobody gave it: those of the file count
+ * instead, though they were said earlier.
+ */
+function insteadOfUsual({ zone, events }: FileRead, state: RootState): readonly JournalEvent[] {
+  const log = selectLog(state);
+  if (!isUntouched(log)) return [];
+  const at = isoNow();
+  const places = new Set(events.flatMap((e) => (e.kind === 'arranged' ? [e.place.id] : [])));
+  const usual = log.of('arranged').filter(({ place }) => places.has(place.id));
+  const said = [...log.of('zoned'), ...usual].map(({ id }) => id);
+  const withdrawn: readonly JournalEvent[] =
+    said.length > 0 ? [{ kind: 'withdrew', id: nanoid(), at, entries: said }] : [];
+  if (events.some(({ kind }) => kind === 'zoned')) return withdrawn;
+  return zone !== null && isZone(zone)
+    ? [...withdrawn, { kind: 'zoned', id: nanoid(), at, zone, always: true }]
+    : [];
 }
+
+/** A copy is asked for so long after the first entry, and after the last copy; days. */
+const FIRST_COPY = 14;
+const NEXT_COPY = 30;
+/** How long the baker's "later" lasts, days. */
+const LATER = 7;
+/** A kitchen with fewer entries is soon entered again. */
+const WORTH_COPYING = 25;
+
+/** Whether it is time to make a copy of the kitchen: a browser's store goes with the browser. */
+export function selectCopyDue(state: RootState): boolean {
+  if (state.kitchen.name !== 'own') return false;
+  const live = selectLiveEvents(state);
+  if (live.length < WORTH_COPYING) return false;
+  const { copyFrom } = selectSettings(state);
+  const from = copyFrom ?? live[0]!.at;
+  return state.time.now >= Date.parse(from) + (copyFrom === null ? FIRST_COPY * DAY : 0);
+}
+
+const copyIn = (days: number): NewEvent => ({
+  kind: 'settled',
+  at: isoNow(),
+  settings: { copyFrom: new Date(readClock() + days * DAY).toISOString() },
+});
+
+/** A copy was made. */
+export const copyMade = () => (dispatch: Dispatch) => {
+  dispatch(logEntries([{ kind: 'copied', at: isoNow() }, copyIn(NEXT_COPY)]));
+};
+
+/** Not now. */
+export const copyLater = () => (dispatch: Dispatch) => {
+  dispatch(logEntries([copyIn(LATER)], 'You will be asked again in a week'));
+};

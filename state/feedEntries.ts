@@ -1,5 +1,5 @@
 import { type FeedAmounts } from '@core/bench';
-import { type Destination, type Jar } from '@core/journal';
+import { type Destination, type Jar, contentOf } from '@core/journal';
 import { type OtherFlour, type Tub, feedFlour } from '@core/larder';
 
 import { type NewEvent } from './actions';
@@ -29,7 +29,7 @@ export function feedEntries(
   const { flour, tub } = feedFlour(jar, tubs, other);
   const from = tub ? { tub: tub.id } : {};
   const fed: NewFed = { kind: 'fed', ...common, ...amounts, flour, ...from };
-  const outG = Math.max(0, Math.round(jar.massG) - amounts.keepG);
+  const outG = Math.max(0, Math.round(contentOf(jar).massG) - amounts.keepG);
   const entries: NewEvent[] = [];
   if (outG > 0)
     entries.push(

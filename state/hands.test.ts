@@ -1,4 +1,6 @@
-import { USUAL_HANDS, handsAt, handsFromStored, paint, weekPattern } from './hands';
+import { USUAL_HANDS, handsChange, withHands } from '@core/journal';
+
+import { handsAt, paint, weekPattern } from './hands';
 
 const FRIDAY = 4;
 
@@ -46,8 +48,16 @@ describe('hands', () => {
     ]);
   });
 
-  it('are the usual ones when nothing usable was stored', () => {
-    expect(handsFromStored(null)).toEqual(USUAL_HANDS);
-    expect(handsFromStored({ upFrom: 5 })).toEqual({ ...USUAL_HANDS, upFrom: 5 });
+  it('are told by what is new in them: two that change different hours both count', () => {
+    const choir = paint(USUAL_HANDS, [[FRIDAY, 19]], 'away');
+    const late = { ...USUAL_HANDS, upUntil: 23 };
+    expect(handsChange(USUAL_HANDS, late)).toEqual({ upUntil: 23 });
+    expect(handsChange(USUAL_HANDS, USUAL_HANDS)).toEqual({});
+    const both = [choir, late].reduce(
+      (hands, to) => withHands(hands, handsChange(USUAL_HANDS, to)),
+      USUAL_HANDS,
+    );
+    expect(both).toEqual({ ...choir, upUntil: 23 });
+    expect(withHands(both, handsChange(both, late))).toEqual(late);
   });
 });

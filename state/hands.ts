@@ -1,27 +1,5 @@
+import { type HandsPattern, type HandsState } from '@core/journal';
 import { type WeekPattern } from '@core/plan';
-
-/** What keeps hands from a jar, if anything. */
-export type HandsState = 'there' | 'asleep' | 'away';
-
-/** When hands are there: up from one local hour to another, away at work on some days (0 is Monday). */
-export interface HandsPattern {
-  readonly upFrom: number;
-  readonly upUntil: number;
-  readonly workDays: readonly number[];
-  readonly workFrom: number;
-  readonly workUntil: number;
-  /** Hours painted over that, by `cellOf`. */
-  readonly painted: Readonly<Record<string, HandsState>>;
-}
-
-export const USUAL_HANDS: HandsPattern = {
-  upFrom: 6.5,
-  upUntil: 22.5,
-  workDays: [0, 1, 2, 3, 4],
-  workFrom: 8,
-  workUntil: 17.5,
-  painted: {},
-};
 
 /** An hour of the week, as it is painted. */
 export const cellOf = (day: number, hour: number) => `${day} ${hour}`;
@@ -70,10 +48,3 @@ export const weekPattern = (hands: HandsPattern): WeekPattern =>
     }
     return stretches;
   });
-
-/** Hands from anything that was stored: what can be used is used. */
-export function handsFromStored(raw: unknown): HandsPattern {
-  if (typeof raw !== 'object' || raw === null) return USUAL_HANDS;
-  const given = raw as Partial<HandsPattern>;
-  return { ...USUAL_HANDS, ...given, painted: { ...given.painted } };
-}

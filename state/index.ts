@@ -1,17 +1,34 @@
-/** The store: the journal, settings, feeds under way, and what is computed from them. */
+/** The store: the journal, forms under way, and what is computed from them. */
 export * from './actions';
 export * from './bench';
+export * from './benchDraft';
 export * from './clock';
-export * from './dough';
+export * from './decided';
+export * from './deeds';
+export * from './deviceZone';
+export {
+  type KitchenName,
+  type RawStore,
+  type Room,
+  type SetAside,
+  askToKeep,
+  keepOpenName,
+  openName,
+  rawStore,
+  roomLeft,
+} from './door';
 export * from './exchange';
 export * from './feedEntries';
+export * from './firstPicture';
 export * from './hands';
+export * from './keeping';
 export * from './kitchen';
 export * from './larder';
 export * from './learning';
 export * from './learnt';
+export * from './learntBook';
 export * from './notice';
-export * from './persistence';
+export * from './opening';
 export * from './plan';
 export * from './planning';
 export * from './rescue';
@@ -20,3 +37,5 @@ export * from './settings';
 export * from './store';
 export * from './time';
 export * from './trouble';
+export * from './troubleAnswers';
+export * from './zone';

@@ -1,12 +1,12 @@
-import { createSelector } from '@reduxjs/toolkit';
+import { createSelector } from './memo';
 
 import { USUAL_BELIEF, middlePace } from '@core/ferment';
 import { type Destination } from '@core/journal';
 import { DAY } from '@core/measure';
 import { type Lot, lotsOf, originsOf, takeOldest } from '@core/larder';
 
-import { logEntries } from './actions';
-import { readClock } from './clock';
+import { isoNow, logEntries } from './actions';
+import { ofJar } from './learntBook';
 import { selectEventsByJar, selectKitchenContext, selectLiveEvents, selectNow } from './selectors';
 import { type Dispatch, type RootState } from './store';
 
@@ -24,7 +24,7 @@ const selectOrigins = createSelector(
   (byJar, context, learnt, today) =>
     new Map(
       [...byJar].flatMap(([jar, events]) => {
-        const pace = middlePace(learnt[jar]?.learnt.belief ?? USUAL_BELIEF);
+        const pace = middlePace(ofJar(learnt, jar)?.learnt.belief ?? USUAL_BELIEF);
         return [...originsOf(events, { ...context, pace }, today * DAY - LOOKED_BACK)];
       }),
     ),
@@ -50,7 +50,7 @@ export const takeLots =
         [
           {
             kind: 'lotsUsed',
-            at: new Date(readClock()).toISOString(),
+            at: isoNow(),
             lots: from,
             to,
             ...(note ? { note } : {}),

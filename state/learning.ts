@@ -1,25 +1,56 @@
-import { type JarEvent, lineage } from '@core/journal';
+import { MODEL_PRINT, type JarEvent, lineage } from '@core/journal';
+import { type ZoneSince, fingerprint } from '@core/measure';
 
-import { learned } from './learnt';
-import { selectArranged, selectEventsByJar } from './selectors';
-import { type Store } from './store';
+import { learned, logsRead } from './learnt';
+import { ofJar } from './learntBook';
+import { createSelector } from './memo';
+import { selectArranged, selectEventsByJar, selectZones } from './selectors';
+import { type RootState, type Store, listenFor } from './store';
 
 /** Entries come in handfuls: a feed is three. Learn when they have stopped for so long, ms. */
 const PAUSE = 250;
 
-/** The log of a jar in a few characters: changes whenever an entry is added, struck out or put back. */
-const logOf = (events: readonly JarEvent[]) =>
-  `${events.length} ${events[0]?.id ?? ''} ${events[events.length - 1]?.id ?? ''}`;
+/**
+ * All that a jar's lesson rests on, in a few characters: its log, the places' temperatures, the clock, the model. A log that
+ * has not changed is the same list, and its fingerprint stands.
+ */
+function logPrints() {
+  const known = new WeakMap<readonly JarEvent[], { readonly of: string; readonly print: string }>();
+  return (
+    events: readonly JarEvent[],
+    arranged: readonly { readonly id: string }[],
+    zones: readonly ZoneSince[],
+  ): string => {
+    const kitchen = [MODEL_PRINT, JSON.stringify(zones), ...arranged.map(({ id }) => id)].join();
+    const before = known.get(events);
+    if (before?.of === kitchen) return before.print;
+    const print = fingerprint([kitchen, ...events.map(({ id }) => id)]);
+    known.set(events, { of: kitchen, print });
+    return print;
+  };
+}
+
+/** Jars whose log says more than was learnt of it, each with that log and its fingerprint. */
+function toLearn(state: RootState, logPrint: ReturnType<typeof logPrints>) {
+  const byJar = selectEventsByJar(state);
+  const arranged = selectArranged(state);
+  const zones = selectZones(state);
+  return [...byJar.keys()].flatMap((jar) => {
+    const events = lineage(jar, byJar);
+    const log = logPrint(events, arranged, zones);
+    return ofJar(state.learnt, jar)?.log === log ? [] : [{ jar, events, log }];
+  });
+}
 
 /**
  * Learns every jar's pace in a worker, now and after each entry, without holding up the page.
  * @returns a function that stops
  */
 export function keepLearning(store: Store): () => void {
+  const logPrint = logPrints();
   let timer: ReturnType<typeof setTimeout> | undefined;
   let stopped = false;
   let busy = false;
-  let events = store.getState().kitchen.events;
 
   const study = async () => {
     if (busy || stopped) return;
@@ -27,20 +58,23 @@ export function keepLearning(store: Store): () => void {
     try {
       for (;;) {
         const state = store.getState();
-        const { name, zone } = state.kitchen;
-        const byJar = selectEventsByJar(state);
-        const next = [...byJar.keys()]
-          .map((jar) => [jar, lineage(jar, byJar)] as const)
-          .find(([jar, log]) => state.learnt[jar]?.log !== logOf(log));
+        const { name } = state.kitchen;
+        const [next] = toLearn(state, logPrint);
         if (!next || stopped) break;
-        const [jar, log] = next;
+        const { jar, events, log } = next;
         const { fitWorker } = await import('../workers/fit');
-        const learnt = await fitWorker().learn(jar, log, selectArranged(state), zone);
-        if (store.getState().kitchen.name === name)
-          store.dispatch(learned({ jar, learnt, log: logOf(log) }));
+        const learnt = await fitWorker().learn(
+          `${name} ${jar}`,
+          events,
+          selectArranged(state),
+          selectZones(state),
+        );
+        if (store.getState().kitchen.name === name) store.dispatch(learned({ jar, learnt, log }));
       }
     } finally {
       busy = false;
+      // Where a log could not be read, the usual pace has to do.
+      if (!stopped && store.getState().reading) store.dispatch(logsRead());
     }
   };
   const soon = () => {
@@ -48,16 +82,37 @@ export function keepLearning(store: Store): () => void {
     timer = setTimeout(() => void study(), PAUSE);
   };
   soon();
-  const unsubscribe = store.subscribe(() => {
-    const now = store.getState().kitchen.events;
-    if (now !== events) {
-      events = now;
-      soon();
-    }
-  });
+  const stopListening = store.dispatch(
+    listenFor({
+      predicate: (_, now, before) =>
+        now.kitchen.events !== before.kitchen.events || (now.reading && !before.reading),
+      effect: soon,
+    }),
+  );
   return () => {
     stopped = true;
     clearTimeout(timer);
-    unsubscribe();
+    stopListening();
   };
 }
+
+/**
+ * Jars whose log is being read for the first time: what would be said of them now would be taken back in a moment. Whoever
+ * keeps no store learns nothing either.
+ */
+export const selectBeingRead = createSelector(
+  [
+    selectEventsByJar,
+    (state: RootState) => state.learnt,
+    (state: RootState) => state.kitchen.kept && state.reading,
+  ],
+  (byJar, learnt, reading): ReadonlySet<string> =>
+    new Set(
+      reading
+        ? [...byJar.keys()].filter(
+            (jar) =>
+              !ofJar(learnt, jar) && lineage(jar, byJar).some(({ kind }) => kind === 'looked'),
+          )
+        : [],
+    ),
+);

@@ -2,10 +2,8 @@ import { type PayloadAction, createSlice } from '@reduxjs/toolkit';
 
 import { type Learnt } from '@core/calibrate';
 
-/** What was learnt of each jar, and the log it rests on. Can be thrown away at any time: it is learnt again. */
-export type LearntByJar = Readonly<
-  Record<string, { readonly learnt: Learnt; readonly log: string }>
->;
+import { opened } from './kitchen';
+import { type LearntByJar } from './learntBook';
 
 const initialState: LearntByJar = {};
 
@@ -18,10 +16,22 @@ const slice = createSlice({
       {
         payload: { jar, ...lesson },
       }: PayloadAction<{ readonly jar: string; readonly learnt: Learnt; readonly log: string }>,
-    ) => ({ ...state, [jar]: lesson }),
-    learntOpened: (_, { payload }: PayloadAction<LearntByJar>) => payload,
+    ): LearntByJar => ({ ...(state as LearntByJar), [jar]: lesson }),
   },
+  extraReducers: (builder) =>
+    builder.addCase(opened, (_, { payload }): LearntByJar => payload.learnt ?? {}),
 });
 
-export const { learned, learntOpened } = slice.actions;
+export const { learned } = slice.actions;
 export const learntReducer = slice.reducer;
+
+const reading = createSlice({
+  name: 'reading',
+  /** Whether logs are still being read: what is said of a jar may change in a moment. */
+  initialState: true,
+  reducers: { logsRead: () => false },
+  extraReducers: (builder) => builder.addCase(opened, () => true),
+});
+
+export const { logsRead } = reading.actions;
+export const readingReducer = reading.reducer;

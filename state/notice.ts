@@ -1,12 +1,11 @@
 import { type PayloadAction, createSlice } from '@reduxjs/toolkit';
 
-import { type Wishes } from './plan';
+import { opened } from './kitchen';
 
-/** What the bar at the bottom says, the entries its undo would withdraw, and the wishes it would bring back. */
+/** What the bar at the bottom says, and the entries its undo would withdraw. */
 export interface Notice {
   readonly text: string;
   readonly undo: readonly string[];
-  readonly wishes?: Wishes;
 }
 
 const slice = createSlice({
@@ -16,6 +15,8 @@ const slice = createSlice({
     noticed: (_, { payload }: PayloadAction<Notice>) => payload,
     noticeClosed: () => null,
   },
+  // What was done in one kitchen is not to be undone in another.
+  extraReducers: (builder) => builder.addCase(opened, () => null),
 });
 
 export const { noticed, noticeClosed } = slice.actions;

@@ -1,38 +1,42 @@
 import { type Plan } from '@core/plan';
 
-import { changeWish, undoNotice } from './actions';
-import { doughFrom, USUAL_STATE } from './dough';
-import { USUAL_HANDS } from './hands';
+import { NOW, kitchenStore } from '../tests/kitchenStore';
+import { undoNotice } from './actions';
 import {
-  type Bake,
-  USUAL_WISHES,
-  bakeAdded,
+  selectBakes,
+  selectChosen,
+  selectDough,
+  selectFollowed,
+  selectHands,
+  selectLeftAlone,
+  selectTrips,
+} from './decided';
+import {
+  bakeDropped,
   bakeMoved,
-  bakeRemoved,
-  flourCounted,
-  followedPlan,
+  bakeWanted,
+  doughChanged,
+  handsChanged,
   jarLeftAlone,
-  keptOf,
+  keepDough,
   leftAloneEnded,
-  mendingSeen,
   planChosen,
-  planFound,
-  searchBegun,
-  searchEnded,
-  strengthAsked,
-  wishesFrom,
-  wishesOpened,
-} from './plan';
-import { makeStore } from './store';
+  tripAdded,
+  tripDropped,
+} from './deeds';
+import { opened } from './kitchen';
+import { mendingSeen, planFound, searchBegun, searchEnded } from './plan';
+import { type Store } from './store';
+import { ticked } from './time';
 
 const HOUR = 3_600_000;
-const bake = (id: string, from: number): Bake => ({
+const bake = (id: string, from: number) => ({
   id,
   name: id,
   jar: 'grebe',
   levainG: 150,
-  from: from * HOUR,
-  until: (from + 2) * HOUR,
+  from: NOW + from * HOUR,
+  until: NOW + (from + 2) * HOUR,
 });
 const plan = (name: Plan['name']): Plan => ({
   name,
@@ -43,113 +47,158 @@ const plan = (name: Plan['name']): Plan => ({
   touches: 1,
   curves: [],
 });
-const wishes = (store: ReturnType<typeof makeStore>) => store.getState().plan;
+const names = (store: Store) => selectBakes(store.getState()).map(({ id }) => id);
+
+beforeAll(() => {
+  jest.useFakeTimers({ now: NOW });
+});
+afterAll(() => {
+  jest.useRealTimers();
+});
 
 describe('wishes', () => {
   it('keep bakes in the order of their hours, when one is moved too', () => {
-    const store = makeStore();
-    for (const [id, from] of [
-      ['late', 60],
-      ['early', 20],
-    ] as const)
-      store.dispatch(bakeAdded(bake(id, from)));
-    expect(wishes(store).bakes.map(({ id }) => id)).toEqual(['early', 'late']);
-    store.dispatch(bakeMoved({ id: 'early', by: 50 * HOUR }));
-    expect(wishes(store).bakes.map(({ id, from }) => [id, from / HOUR])).toEqual([
-      ['late', 60],
-      ['early', 70],
-    ]);
+    const store = kitchenStore();
+    store.dispatch(bakeWanted(bake('late', 60)));
+    store.dispatch(bakeWanted(bake('early', 20)));
+    expect(names(store)).toEqual(['early', 'late']);
+    store.dispatch(bakeMoved('early', 50 * HOUR));
+    expect(names(store)).toEqual(['late', 'early']);
+    expect(selectBakes(store.getState())[1]).toEqual(bake('early', 70));
   });
 
-  it('are undone as they were, whatever came with them', () => {
-    const store = makeStore();
-    store.dispatch(bakeAdded(bake('tins', 20)));
-    store.dispatch(strengthAsked(2));
-    const before = keptOf(wishes(store));
-    store.dispatch(changeWish(bakeRemoved('tins'), 'tins is off'));
-    expect(wishes(store).bakes).toEqual([]);
-    expect(store.getState().notice?.text).toBe('tins is off');
+  it('are undone as they were', () => {
+    const store = kitchenStore();
+    store.dispatch(bakeWanted(bake('tins', 20)));
+    store.dispatch(bakeMoved('tins', HOUR));
+    store.dispatch(bakeDropped('tins', 'tins is off'));
+    expect(names(store)).toEqual([]);
     store.dispatch(undoNotice());
-    expect(keptOf(wishes(store))).toEqual(before);
-    expect(store.getState().notice).toBeNull();
+    expect(selectBakes(store.getState())).toEqual([bake('tins', 21)]);
+  });
+
+  it('that were dropped can be wished for again', () => {
+    const store = kitchenStore();
+    store.dispatch(bakeWanted(bake('tins', 20)));
+    store.dispatch(bakeDropped('tins'));
+    jest.setSystemTime(NOW + HOUR);
+    store.dispatch(bakeWanted(bake('tins', 30)));
+    expect(names(store)).toEqual(['tins']);
+    jest.setSystemTime(NOW);
   });
 
   it('leave a jar alone once at a time: a later word takes the place of an earlier one', () => {
-    const store = makeStore();
+    const store = kitchenStore();
     const alone = (from: number, until: number, jar = 'grebe') => ({
       jar,
-      from: from * HOUR,
-      until: until * HOUR,
+      from: NOW + from * HOUR,
+      until: NOW + until * HOUR,
       butAt: null,
     });
+    const left = () =>
+      selectLeftAlone(store.getState()).map(({ jar, from }) => [jar, (from - NOW) / HOUR]);
     store.dispatch(jarLeftAlone(alone(1, 9)));
     store.dispatch(jarLeftAlone(alone(1, 9, 'dunlin')));
     store.dispatch(jarLeftAlone(alone(20, 30)));
     store.dispatch(jarLeftAlone(alone(5, 12)));
-    expect(wishes(store).leftAlone.map(({ jar, from }) => [jar, from / HOUR])).toEqual([
+    expect(left()).toEqual([
       ['dunlin', 1],
       ['grebe', 5],
       ['grebe', 20],
     ]);
-    store.dispatch(leftAloneEnded(alone(20, 30)));
-    expect(wishes(store).leftAlone).toHaveLength(2);
+    // What it had taken the place of does not come back.
+    store.dispatch(leftAloneEnded(alone(5, 12), 'ended'));
+    expect(left()).toEqual([
+      ['dunlin', 1],
+      ['grebe', 20],
+    ]);
+    store.dispatch(undoNotice());
+    expect(left()).toHaveLength(3);
   });
 
-  it('come back from what was kept, with the plan that was followed', () => {
-    const store = makeStore();
-    store.dispatch(bakeAdded(bake('tins', 20)));
-    store.dispatch(flourCounted(800));
-    store.dispatch(planChosen('safest'));
-    store.dispatch(
-      searchEnded({ plans: [plan('balanced'), plan('safest')], impossible: [], mended: null }),
-    );
-    const kept = JSON.parse(JSON.stringify(keptOf(wishes(store)))) as unknown;
-    const again = makeStore();
-    again.dispatch(wishesOpened(wishesFrom(kept)));
-    expect(keptOf(wishes(again))).toEqual(keptOf(wishes(store)));
-    expect(followedPlan(wishes(again))?.name).toBe('safest');
-  });
-
-  it('are the usual ones where what was kept cannot be used', () => {
-    for (const junk of [null, 'text', 7, { bakes: 'none', hands: 3, strongFeeds: 9 }])
-      expect(wishesFrom(junk)).toEqual({ wishes: USUAL_WISHES, followed: null });
-    expect(wishesFrom({ hands: { upFrom: 5 } }).wishes.hands).toEqual({
-      ...USUAL_HANDS,
+  it('know hands and trips, and forget a trip that is off', () => {
+    const store = kitchenStore();
+    const hands = selectHands(store.getState());
+    store.dispatch(handsChanged({ ...hands, upFrom: 5 }));
+    store.dispatch(handsChanged({ ...hands, upFrom: 5, painted: { '4 19': 'away' } }));
+    expect(selectHands(store.getState())).toEqual({
+      ...hands,
       upFrom: 5,
+      painted: { '4 19': 'away' },
     });
-    expect(wishesFrom({ followed: { name: 'balanced' } }).followed).toBeNull();
+    const entries = store.getState().kitchen.events.length;
+    store.dispatch(handsChanged(selectHands(store.getState())));
+    expect(store.getState().kitchen.events).toHaveLength(entries);
+    store.dispatch(tripAdded(NOW + 10 * HOUR, NOW + 40 * HOUR));
+    const [trip] = selectTrips(store.getState());
+    expect(trip).toMatchObject({ from: NOW + 10 * HOUR, until: NOW + 40 * HOUR });
+    store.dispatch(tripDropped(trip!.id, 'off'));
+    expect(selectTrips(store.getState())).toEqual([]);
+  });
+
+  it('stay the same objects while they say the same, whatever else is logged', () => {
+    const store = kitchenStore();
+    store.dispatch(bakeWanted(bake('tins', 20)));
+    const before = [selectBakes, selectHands, selectTrips, selectLeftAlone].map((of) =>
+      of(store.getState()),
+    );
+    store.dispatch(doughChanged({ celsius: 20 }));
+    store.dispatch(keepDough());
+    store.dispatch(ticked(NOW + HOUR));
+    [selectBakes, selectHands, selectTrips, selectLeftAlone].forEach((of, i) =>
+      expect(of(store.getState())).toBe(before[i]),
+    );
   });
 });
 
-describe('a search', () => {
-  it('shows its first plan while it goes on, and none after it was stopped', () => {
-    const store = makeStore();
+describe('a plan', () => {
+  it('that is followed is there again when the kitchen is opened', () => {
+    const store = kitchenStore();
+    store.dispatch(planChosen('safest'));
+    const { events } = store.getState().kitchen;
+    store.dispatch(opened({ name: 'own', events: [] }));
+    expect(selectChosen(store.getState())).toBeNull();
+    store.dispatch(opened({ name: 'demo', events, plan: plan('safest') }));
+    expect(selectFollowed(store.getState())?.name).toBe('safest');
+  });
+
+  it('is shown as soon as one is found, and not after the search was stopped', () => {
+    const store = kitchenStore();
     store.dispatch(planFound(plan('balanced')));
-    expect(wishes(store).plans).toEqual([]);
+    expect(store.getState().plan.plans).toEqual([]);
     store.dispatch(searchBegun());
     store.dispatch(planFound(plan('balanced')));
-    expect(wishes(store).plans).toHaveLength(1);
-    expect(wishes(store).searching).toBe(0);
+    expect(store.getState().plan).toMatchObject({ plans: [{ name: 'balanced' }], searching: 0 });
   });
 
   it('says what changed until it is read or something else is wished', () => {
-    const store = makeStore();
+    const store = kitchenStore();
     const ended = { plans: [plan('balanced')], impossible: [], mended: 'later' };
     store.dispatch(searchEnded(ended));
-    expect(wishes(store).mended).toBe('later');
+    expect(store.getState().plan.mended).toBe('later');
     store.dispatch(mendingSeen());
-    expect(wishes(store).mended).toBeNull();
+    expect(store.getState().plan.mended).toBeNull();
     store.dispatch(searchEnded(ended));
-    store.dispatch(bakeAdded(bake('tins', 20)));
-    expect(wishes(store).mended).toBeNull();
+    store.dispatch(bakeWanted(bake('tins', 20)));
+    expect(store.getState().plan.mended).toBeNull();
   });
 });
 
-it('a dough comes back from what was kept, and is the usual one where that cannot be used', () => {
-  const kept = { ...USUAL_STATE, formula: { ...USUAL_STATE.formula, loaves: 5 }, celsius: 19 };
-  expect(doughFrom(JSON.parse(JSON.stringify(kept)))).toEqual(kept);
-  expect(doughFrom({ formula: { loaves: 'many', saltPct: -1 }, recipe: null })).toEqual(
-    USUAL_STATE,
-  );
-  expect(doughFrom('')).toEqual(USUAL_STATE);
+it('a dough becomes an entry when it has rested, and is the one that was kept', () => {
+  const store = kitchenStore();
+  const entries = () => store.getState().kitchen.events.length;
+  const before = entries();
+  for (let loaves = 3; loaves < 9; loaves++)
+    store.dispatch(doughChanged({ formula: { ...selectDough(store.getState()).formula, loaves } }));
+  expect(entries()).toBe(before);
+  store.dispatch(keepDough());
+  store.dispatch(keepDough());
+  expect(entries()).toBe(before + 1);
+  expect(store.getState().dough).toBeNull();
+  expect(selectDough(store.getState()).formula.loaves).toBe(8);
+  // What cannot be kept stays on the card.
+  store.dispatch(doughChanged({ celsius: 900 }));
+  store.dispatch(keepDough());
+  expect(entries()).toBe(before + 1);
+  expect(selectDough(store.getState()).celsius).toBe(900);
 });

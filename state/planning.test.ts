@@ -3,7 +3,9 @@ import { type Plan, type Planned, type Step } from '@core/plan';
 import { kitchenStore, NOW } from '../tests/kitchenStore';
 import { logEntries } from './actions';
 
-import { bakeAdded, followedPlan, planChosen, planLookedAt } from './plan';
+import { selectFollowed } from './decided';
+import { bakeWanted, planChosen } from './deeds';
+import { planLookedAt } from './plan';
 import { keepPlanning, stopPlanning } from './planning';
 import { beginProgramme } from './rescue';
 import { selectJars } from './selectors';
@@ -91,8 +93,8 @@ describe('plans', () => {
     await pause();
     expect(mockBegun).toEqual([]);
     store.dispatch(planLookedAt(true));
-    store.dispatch(bakeAdded(bake('grebe')));
-    store.dispatch(bakeAdded(bake('dunlin')));
+    store.dispatch(bakeWanted(bake('grebe')));
+    store.dispatch(bakeWanted(bake('dunlin')));
     await pause();
     expect(mockBegun).toHaveLength(1);
     expect(last().problem.wanted.map(({ id }) => id)).toEqual([
@@ -101,7 +103,8 @@ describe('plans', () => {
     ]);
     expect(last().problem.until - last().problem.now).toBe(7 * 24 * HOUR);
     // Who looks is there.
-    expect(last().problem.hands[0]).toEqual({ from: NOW, until: NOW + HOUR / 2 });
+    const { hands, now } = last().problem;
+    expect(hands[0]).toEqual({ from: now, until: now + HOUR / 2 });
   });
 
   it('shows the first that is found, and then all', async () => {
@@ -158,12 +161,12 @@ describe('plans', () => {
     await pause();
     last().end({ plans: [plan('balanced')] });
     await pause();
-    store.dispatch(bakeAdded(bake('grebe')));
+    store.dispatch(bakeWanted(bake('grebe')));
     await pause();
     last().end({ plans: [plan('balanced', [step({ at: NOW + 9 * HOUR })])] });
     await pause();
     expect(store.getState().plan.mended).toBeNull();
-    expect(followedPlan(store.getState().plan)?.steps[0]?.at).toBe(NOW + 9 * HOUR);
+    expect(selectFollowed(store.getState())?.steps[0]?.at).toBe(NOW + 9 * HOUR);
   });
 
   it('are not made for jars that nobody follows or looks at, and old ones are dropped', async () => {
@@ -183,8 +186,8 @@ describe('plans', () => {
   it('leave a jar in a programme to it, and a bake from it is told to wait', async () => {
     const store = planning(({ dispatch }) => {
       dispatch(beginProgramme('skua', 'neglected', 'begun'));
-      dispatch(bakeAdded(bake('skua')));
-      dispatch(bakeAdded(bake('grebe')));
+      dispatch(bakeWanted(bake('skua')));
+      dispatch(bakeWanted(bake('grebe')));
       dispatch(planLookedAt(true));
     });
     await pause();
@@ -203,7 +206,7 @@ describe('plans', () => {
     const store = planning((kitchen) => {
       for (const { id } of selectJars(kitchen.getState()))
         kitchen.dispatch(beginProgramme(id, 'neglected', 'begun'));
-      kitchen.dispatch(bakeAdded(bake('grebe')));
+      kitchen.dispatch(bakeWanted(bake('grebe')));
       kitchen.dispatch(planLookedAt(true));
     });
     await pause();

@@ -1,31 +1,34 @@
 import { middlePace } from '@core/ferment';
-import { doubledBefore, homeOf } from '@core/journal';
+import { contentOf, doubledBefore, homeOf } from '@core/journal';
 import { feedFlour } from '@core/larder';
 import { DAY } from '@core/measure';
 import { type Impossible, type Plan, USUAL_LIMITS, USUAL_WEIGHTS, handsFrom } from '@core/plan';
 
 import { type Search, type SentProblem } from '../workers/plan';
-import { weekPattern } from './hands';
 import {
-  type PlanState,
-  followedPlan,
-  planFound,
-  searchBegun,
-  searchEnded,
-  searchStopped,
-  searchWentOn,
-} from './plan';
+  selectBakes,
+  selectChosen,
+  selectFollowed,
+  selectHands,
+  selectLeftAlone,
+  selectSettings,
+  selectTrips,
+} from './decided';
+import { weekPattern } from './hands';
+import { planFound, searchBegun, searchEnded, searchStopped, searchWentOn } from './plan';
 import { selectRuns } from './rescue';
 import {
   selectArranged,
   selectBelief,
+  selectEventsByJar,
   selectJarEvents,
   selectJars,
   selectNow,
   selectTime,
   selectTubs,
+  selectZones,
 } from './selectors';
-import { type RootState, type Store } from './store';
+import { type RootState, type Store, listenFor } from './store';
 
 /** Days a plan looks ahead, and beyond the last bake. */
 const DAYS = 7;
@@ -46,7 +49,7 @@ function jarsToPlan(state: RootState) {
 /** Bakes that wait for a jar to be well. */
 function waiting(state: RootState): readonly Impossible[] {
   const inProgramme = jarsInProgramme(state);
-  return state.plan.bakes
+  return selectBakes(state)
     .filter(({ jar, until }) => inProgramme.has(jar) && until > selectNow(state))
     .map(({ id }) => ({ wanted: id, because: 'inProgramme', nearest: [] }));
 }
@@ -54,11 +57,15 @@ function waiting(state: RootState): readonly Impossible[] {
 /** The problem that the kitchen and its wishes pose now. */
 function problemOf(state: RootState): SentProblem {
   const now = selectNow(state);
-  const { bakes, hands, trips, leftAlone, strongFeeds, flourAtHandG, looked } = state.plan;
+  const { looked } = state.plan;
+  const { strongFeeds, flourAtHandG } = selectSettings(state);
+  const trips = selectTrips(state);
   const time = selectTime(state);
   const tubs = selectTubs(state);
   const inProgramme = jarsInProgramme(state);
-  const wanted = bakes.filter(({ until, jar }) => until > now && !inProgramme.has(jar));
+  const wanted = selectBakes(state).filter(
+    ({ until, jar }) => until > now && !inProgramme.has(jar),
+  );
   const until = Math.max(now + DAYS * DAY, ...wanted.map((bake) => bake.until + AFTER_LAST_BAKE));
   // Who looks at the plan is there, whatever the pattern says; but for a trip, which may be planned from afar.
   const there =
@@ -68,11 +75,11 @@ function problemOf(state: RootState): SentProblem {
   return {
     now,
     until,
-    zone: state.kitchen.zone,
+    zones: selectZones(state),
     arranged: selectArranged(state),
-    hands: [...there, ...handsFrom(weekPattern(hands), trips, now, until, time)],
+    hands: [...there, ...handsFrom(weekPattern(selectHands(state)), trips, now, until, time)],
     wanted,
-    leftAlone: leftAlone.filter((stretch) => stretch.until > now),
+    leftAlone: selectLeftAlone(state).filter((stretch) => stretch.until > now),
     limits: {
       ...USUAL_LIMITS,
       strongFeeds,
@@ -90,7 +97,8 @@ function problemOf(state: RootState): SentProblem {
         stays: jar.stays,
         ...(home === null ? {} : { home }),
         strongBefore: doubledBefore(events),
-        massG: jar.massG,
+        massG: contentOf(jar).massG,
+        pouredG: jar.pouredG,
         keepG: jar.card.keepG,
         vessel: jar.card.vessel,
         flour: feedFlour(jar, tubs).flour,
@@ -103,20 +111,23 @@ function problemOf(state: RootState): SentProblem {
   };
 }
 
-/** What plans are made anew for when it changes. */
-const wished = ({ bakes, hands, trips, leftAlone, strongFeeds, flourAtHandG }: PlanState) => [
-  bakes,
-  hands,
-  trips,
-  leftAlone,
-  strongFeeds,
-  flourAtHandG,
-];
+/** What is wished for: plans are made anew when it changes. */
+const wished = (state: RootState): readonly unknown[] => {
+  const { strongFeeds, flourAtHandG } = selectSettings(state);
+  return [
+    selectBakes(state),
+    selectHands(state),
+    selectTrips(state),
+    selectLeftAlone(state),
+    strongFeeds,
+    flourAtHandG,
+  ];
+};
 
 /** Whether the followed plan's next step should have been done by now. */
-function isLate({ plan, time }: RootState): boolean {
-  const next = followedPlan(plan)?.steps[0];
-  return plan.searching === null && next !== undefined && next.latest < time.now;
+function isLate(state: RootState): boolean {
+  const next = selectFollowed(state)?.steps[0];
+  return state.plan.searching === null && next !== undefined && next.latest < selectNow(state);
 }
 
 let running: Search | null = null;
@@ -136,16 +147,25 @@ export function keepPlanning(
 ): () => void {
   let timer: ReturnType<typeof setTimeout> | undefined;
   const watched = (state: RootState) =>
-    [state.kitchen.events, state.learnt, state.plan.looked, ...wished(state.plan)] as const;
+    [
+      state.plan.looked,
+      selectEventsByJar(state),
+      selectTubs(state),
+      selectArranged(state),
+      selectZones(state),
+      state.learnt,
+      ...wished(state),
+    ] as const;
   let before = watched(store.getState());
-  let wishesBefore = wished(store.getState().plan);
+  let wishesBefore = wished(store.getState());
   let known: Plan | null = null;
   /** A late plan whose search was stopped by hand is left as it is. */
   let stopped: Plan | null = null;
 
   const search = async () => {
     running?.stop();
-    const { looked, chosen, plans: stale } = store.getState().plan;
+    const { looked, plans: stale } = store.getState().plan;
+    const chosen = selectChosen(store.getState());
     if (!looked && chosen === null) {
       // What was found before no longer holds; it is sought again when somebody looks.
       if (stale.length > 0)
@@ -158,8 +178,8 @@ export function keepPlanning(
         store.dispatch(searchEnded({ plans: [], impossible, mended: null }));
       return;
     }
-    const earlier = followedPlan(store.getState().plan);
-    const wishes = wished(store.getState().plan);
+    const earlier = selectFollowed(store.getState());
+    const wishes = wished(store.getState());
     const sameWishes = wishes.every((wish, i) => wish === wishesBefore[i]);
     wishesBefore = wishes;
     store.dispatch(searchBegun());
@@ -169,7 +189,8 @@ export function keepPlanning(
       problemOf(store.getState()),
       (plan) => {
         // A plan of another name that is followed is not given up for the first that is found.
-        const { chosen: follows, looked: seen } = store.getState().plan;
+        const { looked: seen } = store.getState().plan;
+        const follows = selectChosen(store.getState());
         const fits = follows === null ? seen : follows === plan.name;
         if (running === mine && fits && !first) store.dispatch(planFound(plan));
         first = plan;
@@ -181,19 +202,18 @@ export function keepPlanning(
     if (running !== mine) return;
     running = null;
     if (!outcome) {
-      stopped = followedPlan(store.getState().plan);
+      stopped = selectFollowed(store.getState());
       store.dispatch(searchStopped());
       return;
     }
     const plans = 'plans' in outcome ? outcome.plans : [];
     const state = store.getState();
-    const later = plans.find(({ name }) => name === state.plan.chosen) ?? plans[0];
+    const chosenNow = selectChosen(state);
+    const later = plans.find(({ name }) => name === chosenNow) ?? plans[0];
     // Until it is read, what changed is told against the plan as it was known: one mending often follows another.
     known = state.plan.mended === null ? earlier : (known ?? earlier);
     const mended =
-      known && later && sameWishes && state.plan.chosen !== null
-        ? explain(known, later, state)
-        : null;
+      known && later && sameWishes && chosenNow !== null ? explain(known, later, state) : null;
     store.dispatch(
       searchEnded({
         plans,
@@ -207,24 +227,29 @@ export function keepPlanning(
     timer = setTimeout(() => void search(), PAUSE);
   };
   soon();
-  const unsubscribe = store.subscribe(() => {
-    const now = watched(store.getState());
-    if (now.every((part, i) => part === before[i])) {
-      // A step that was not done in time makes the rest of the plan a fiction.
-      const state = store.getState();
-      if (isLate(state) && followedPlan(state.plan) !== stopped) soon();
-      return;
-    }
-    // Looking away changes nothing; looking again finds what was found, unless it has changed since.
-    const onlyLooked = now.every((part, i) => part === before[i] || typeof part === 'boolean');
-    before = now;
-    const { looked, plans, impossible } = store.getState().plan;
-    if (onlyLooked && (!looked || plans.length + impossible.length > 0)) return;
-    soon();
-  });
+  const stopListening = store.dispatch(
+    listenFor({
+      predicate: (_, state, earlier) => state !== earlier,
+      effect: (_, api) => {
+        const state = api.getState();
+        const now = watched(state);
+        if (now.every((part, i) => part === before[i])) {
+          // A step that was not done in time makes the rest of the plan a fiction.
+          if (isLate(state) && selectFollowed(state) !== stopped) soon();
+          return;
+        }
+        // Looking away changes nothing; looking again finds what was found, unless it has changed since.
+        const onlyLooked = now.slice(1).every((part, i) => part === before[i + 1]);
+        before = now;
+        const { looked, plans, impossible } = state.plan;
+        if (onlyLooked && (!looked || plans.length + impossible.length > 0)) return;
+        soon();
+      },
+    }),
+  );
   return () => {
     clearTimeout(timer);
-    unsubscribe();
+    stopListening();
     stopPlanning();
   };
 }

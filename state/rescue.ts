@@ -1,6 +1,13 @@
-import { createSelector } from '@reduxjs/toolkit';
+import { createSelector } from './memo';
 
-import { type FoldContext, type JarCard, type ProgrammeId, type Stay, airOf } from '@core/journal';
+import {
+  type FoldContext,
+  type JarCard,
+  type ProgrammeId,
+  type Stay,
+  airOf,
+  contentOf,
+} from '@core/journal';
 import { DAY, HOUR, type Instant, hydrationOf } from '@core/measure';
 import { handsFrom } from '@core/plan';
 import {
@@ -15,8 +22,9 @@ import {
   withoutBackup,
 } from '@core/rescue';
 
-import { type NewEvent, logEntries } from './actions';
+import { type NewEvent, isoNow, logEntries } from './actions';
 import { readClock } from './clock';
+import { selectHands, selectTrips } from './decided';
 import { weekPattern } from './hands';
 import {
   selectEventsByJar,
@@ -46,8 +54,8 @@ const LONGEST_PROGRAMME = 28;
 /** When somebody is there, from this hour to the end of the longest programme. */
 export const selectHandsAhead = createSelector(
   [
-    (state: RootState) => state.plan.hands,
-    (state: RootState) => state.plan.trips,
+    selectHands,
+    selectTrips,
     (state: RootState) => Math.floor(selectNow(state) / HOUR) * HOUR,
     selectTime,
   ],
@@ -64,7 +72,7 @@ export const selectRuns = createSelector(
       const begun = begunProgramme(events);
       if (!begun) return [];
       const run = runOf(begun, events, now, airWhere(events, context));
-      return [{ jar, begun, run, next: nextFeed(run, jar.massG, now, hands) }];
+      return [{ jar, begun, run, next: nextFeed(run, contentOf(jar).massG, now, hands) }];
     }),
 );
 
@@ -86,8 +94,6 @@ export function airWhere(
   return (at) => air((at - since) / HOUR);
 }
 
-const isoNow = () => new Date(readClock()).toISOString();
-
 /** A jar begins a programme; one under way gives way to it. */
 export const beginProgramme = (jar: string, programme: ProgrammeId, text: string) =>
   logEntries([{ kind: 'programmeBegun', jar, at: isoNow(), programme }], text);
@@ -98,7 +104,7 @@ export const throwOut =
     const known = selectJars(getState()).find(({ id }) => id === jar);
     if (!known) return;
     const entry = { jar, at: isoNow() };
-    const grams = Math.round(known.massG);
+    const grams = Math.round(contentOf(known).massG);
     const under = begunProgramme(selectJarEvents(getState(), jar));
     dispatch(
       logEntries(

@@ -1,43 +1,61 @@
-import { createSelector } from '@reduxjs/toolkit';
 import { useMemo } from 'react';
 
 import { type PaceBelief, type Place, USUAL_BELIEF, middlePace } from '@core/ferment';
 import {
-  type Arranged,
-  type Checkpoint,
   type FoldContext,
   type Jar,
   type JarEvent,
+  type Log,
   type Outlook,
   type Standing,
-  eventsByJar,
+  contextPrint,
   foldJar,
   horizonFor,
-  liveEvents,
   outlookOf,
   placeAt,
   placesOf,
   standingAt,
+  zonesOf,
 } from '@core/journal';
 import { tubsOf } from '@core/larder';
 import { kitchenTime } from '@core/measure';
 
+import { createSelector, unchanged } from './memo';
+import { type Caches, foldBefore } from './caches';
+import { type LearntByJar, ofJar } from './learntBook';
 import { type RootState, useAppSelector } from './store';
 
 /** How far beyond now a jar's outlook reaches, hours: the counter needs two days, the fridge a month. */
 const AHEAD = 48;
 const AHEAD_COLD = 30 * 24;
 
-const selectEvents = (state: RootState) => state.kitchen.events;
 export const selectNow = (state: RootState) => state.time.now;
-export const selectSettings = (state: RootState) => state.settings;
 export const selectKitchen = (state: RootState) => state.kitchen;
 
-export const selectLiveEvents = createSelector(selectEvents, liveEvents);
+/** The entries that count, as of now. */
+export const selectLog = ({ caches, kitchen, time }: RootState): Log =>
+  caches.log(kitchen.events, time.now);
 
-export const selectTime = createSelector((state: RootState) => state.kitchen.zone, kitchenTime);
+export const selectLiveEvents = (state: RootState) => selectLog(state).all;
+export const selectEventsByJar = (state: RootState) => selectLog(state).byJar;
 
-const selectPlaceHistory = createSelector(selectLiveEvents, placesOf);
+/** The zones the kitchen has been in; one that never said keeps the time of this device. */
+export const selectZones = createSelector(
+  [
+    (state: RootState) => selectLog(state).of('zoned'),
+    (state: RootState) => state.kitchen.deviceZone,
+  ],
+  zonesOf,
+);
+
+/** The kitchen's own time. */
+export const selectTime = createSelector(selectZones, kitchenTime);
+export const selectZone = (state: RootState) => selectTime(state).zone;
+
+/** The live history of the kitchen's places. */
+export const selectArranged = (state: RootState) => selectLog(state).of('arranged');
+
+const selectPlaceHistory = createSelector(selectArranged, placesOf);
 
 /** What all jars of a kitchen share. */
 export type KitchenContext = Omit<FoldContext, 'pace'>;
@@ -48,20 +66,23 @@ export const selectKitchenContext = createSelector(
   (places, time): KitchenContext => ({ places, time }),
 );
 
-/** The live history of the kitchen's places. */
-export const selectArranged = createSelector(selectLiveEvents, (live) =>
-  live.filter((event): event is Arranged => event.kind === 'arranged'),
-);
-
 /** The kitchen's places as they are now, in the order they were set up. */
 export const selectPlaces = createSelector(selectPlaceHistory, (places): readonly Place[] =>
   [...places.keys()].map((id) => placeAt(places, id, Infinity)!),
 );
 
 /** The tubs of flour. */
-export const selectTubs = createSelector(selectLiveEvents, tubsOf);
-
-export const selectEventsByJar = createSelector(selectLiveEvents, eventsByJar);
+export const selectTubs = createSelector(
+  [
+    (state: RootState) => selectLog(state).of('stocked'),
+    (state: RootState) => selectLog(state).of('tubWeighed'),
+    (state: RootState) => selectLog(state).of('tubGone'),
+    (state: RootState) => selectLog(state).of('fed'),
+    selectLog,
+  ],
+  (stocked, _weighed, _gone, _fed, log) => (stocked.length > 0 ? tubsOf(log.all) : []),
+  unchanged,
+);
 
 const NO_EVENTS: readonly JarEvent[] = [];
 
@@ -70,10 +91,14 @@ export const selectJarEvents = (state: RootState, jar: string) =>
   selectEventsByJar(state).get(jar) ?? NO_EVENTS;
 
 const selectLearnt = (state: RootState) => state.learnt;
+const selectCaches = (state: RootState) => state.caches;
+
+const beliefOf = (learnt: LearntByJar, jar: string): PaceBelief =>
+  ofJar(learnt, jar)?.learnt.belief ?? USUAL_BELIEF;
 
 /** What is believed of a jar's pace. */
 export const selectBelief = (state: RootState, jar: string): PaceBelief =>
-  state.learnt[jar]?.learnt.belief ?? USUAL_BELIEF;
+  beliefOf(state.learnt, jar);
 
 /** A jar's own context: the kitchen's, with the pace it is believed to have. */
 const contextOf = (context: KitchenContext, belief: PaceBelief): FoldContext => ({
@@ -81,45 +106,23 @@ const contextOf = (context: KitchenContext, belief: PaceBelief): FoldContext => 
   pace: middlePace(belief),
 });
 
-/** A fold taken up where it was left; dropped when the places, the clock or the belief change. */
-interface KeptFold {
-  readonly checkpoint: Checkpoint;
-  readonly context: KitchenContext;
-  readonly belief: PaceBelief;
-}
-
-const keptFolds = new Map<string, KeptFold>();
-
 const selectAllJars = createSelector(
-  [selectEventsByJar, selectKitchenContext, selectLearnt],
-  (byJar, context, learnt): readonly Jar[] => {
+  [selectEventsByJar, selectKitchenContext, selectLearnt, selectCaches],
+  (byJar, kitchen, learnt, caches): readonly Jar[] => {
     const jars: Jar[] = [];
     for (const [id, events] of byJar) {
-      const belief = learnt[id]?.learnt.belief ?? USUAL_BELIEF;
-      const kept = keptFolds.get(id);
-      const usable = kept && kept.belief === belief && sameContext(kept.context, context);
-      const folded = foldJar(
-        events,
-        contextOf(context, belief),
-        usable ? kept.checkpoint : undefined,
-      );
-      if (!folded) continue;
-      keptFolds.set(id, { checkpoint: folded, context, belief });
-      jars.push(folded.jar);
+      const context = contextOf(kitchen, beliefOf(learnt, id));
+      const print = contextPrint(context);
+      const before = foldBefore(caches, id, events, print);
+      // The same entries are the same jar, and what was worked out from it stands.
+      const checkpoint = before?.events === events ? before : foldJar(events, context, before);
+      if (!checkpoint) continue;
+      caches.folds.set(id, { context: print, checkpoint });
+      jars.push(checkpoint.jar);
     }
     return jars;
   },
 );
-
-/** Any entry makes a new map of places; they are the same when the entries in it are. */
-function sameContext(a: KitchenContext, b: KitchenContext): boolean {
-  if (a === b) return true;
-  if (a.time !== b.time || a.places.size !== b.places.size) return false;
-  return [...b.places].every(([id, history]) => {
-    const before = a.places.get(id);
-    return before?.length === history.length && before.every((e, i) => e === history[i]);
-  });
-}
 
 /** Jars in use, in the order they joined. */
 export const selectJars = createSelector(selectAllJars, (jars) =>
@@ -133,16 +136,21 @@ export const selectArchived = createSelector(selectAllJars, (jars) =>
 export const selectJar = (state: RootState, id: string) =>
   selectAllJars(state).find((jar) => jar.id === id) ?? null;
 
-const outlooks = new WeakMap<Jar, { readonly hours: number; readonly outlook: Outlook }>();
-
-function outlookFor(jar: Jar, context: FoldContext, belief: PaceBelief, now: number): Outlook {
+function outlookFor(
+  jar: Jar,
+  context: FoldContext,
+  belief: PaceBelief,
+  now: number,
+  { outlooks }: Caches,
+): Outlook {
   const place = placeAt(context.places, jar.stays[jar.stays.length - 1]!.place, now);
   const cold = place?.kind === 'fridge' || place?.kind === 'larder';
   const hours = horizonFor(jar, now, cold ? AHEAD_COLD : AHEAD);
   const known = outlooks.get(jar);
-  if (known && known.hours === hours) return known.outlook;
+  // A jar is folded anew when its place, its pace or the clock changes; the width of the band is the belief's.
+  if (known && known.hours === hours && known.belief === belief) return known.outlook;
   const outlook = outlookOf(jar, context, hours, belief);
-  outlooks.set(jar, { hours, outlook });
+  outlooks.set(jar, { hours, belief, outlook });
   return outlook;
 }
 
@@ -151,16 +159,17 @@ const standingOf = (
   kitchen: KitchenContext,
   belief: PaceBelief,
   now: number,
+  caches: Caches,
 ): Standing => {
   const context = contextOf(kitchen, belief);
-  return standingAt(jar, outlookFor(jar, context, belief, now), context, now);
+  return standingAt(jar, outlookFor(jar, context, belief, now, caches), context, now);
 };
 
 /** Every jar in use as it stands now. */
 export const selectStandings = createSelector(
-  [selectJars, selectKitchenContext, selectLearnt, selectNow],
-  (jars, context, learnt, now): readonly Standing[] =>
-    jars.map((jar) => standingOf(jar, context, learnt[jar.id]?.learnt.belief ?? USUAL_BELIEF, now)),
+  [selectJars, selectKitchenContext, selectLearnt, selectNow, selectCaches],
+  (jars, context, learnt, now, caches): readonly Standing[] =>
+    jars.map((jar) => standingOf(jar, context, beliefOf(learnt, jar.id), now, caches)),
 );
 
 /** One jar as it stands now, archived or not; null when there is no such jar. */
@@ -169,7 +178,13 @@ export function selectStanding(state: RootState, id: string): Standing | null {
   if (standing) return standing;
   const jar = selectArchived(state).find((archived) => archived.id === id);
   return jar
-    ? archivedStanding(jar, selectKitchenContext(state), selectBelief(state, id), selectNow(state))
+    ? archivedStanding(
+        jar,
+        selectKitchenContext(state),
+        selectBelief(state, id),
+        selectNow(state),
+        state.caches,
+      )
     : null;
 }
 
@@ -180,6 +195,7 @@ const archivedStanding = createSelector(
     (_: Jar, kitchen: KitchenContext) => kitchen,
     (_: Jar, __: KitchenContext, belief: PaceBelief) => belief,
     (_: Jar, __: KitchenContext, ___: PaceBelief, now: number) => now,
+    (_: Jar, __: KitchenContext, ___: PaceBelief, ____: number, caches: Caches) => caches,
   ],
   standingOf,
 );
@@ -190,3 +206,24 @@ export function useContextOf(jar: string): FoldContext {
   const belief = useAppSelector((state) => selectBelief(state, jar));
   return useMemo(() => contextOf(kitchen, belief), [kitchen, belief]);
 }
+
+/**
+ * The jar at an address: its key, or a name in plain letters where only one jar has it, as people type it. Null when there
+ * is none.
+ */
+export function selectJarAt(state: RootState, address: string): string | null {
+  const jars = selectAllJars(state);
+  if (jars.some(({ id }) => id === address)) return address;
+  const named = jars.filter(({ card }) => plainLetters(card.name) === plainLetters(address));
+  const inUse = named.filter(({ card }) => !card.archived);
+  const [only, another] = inUse.length > 0 ? inUse : named;
+  return only && !another ? only.id : null;
+}
+
+const plainLetters = (name: string) =>
+  name
+    .normalize('NFKD')
+    .replace(/\p{M}/gu, '')
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, '-')
+    .replace(/^-+|-+$/g, '');

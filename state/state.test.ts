@@ -1,22 +1,32 @@
 import { type Fed, type JournalEvent } from '@core/journal';
+import { readKitchenFile } from '@core/formats/readKitchenFile';
 import { kitchenTime } from '@core/measure';
 import { householdJournal } from '@demo/index';
 
 import { logEntries, undoNotice, withdrawEntries } from './actions';
-import { kitchenToFile, readKitchenFile, takeIn } from './exchange';
+import { selectSettings } from './decided';
+import { settingsChanged } from './deeds';
+import { arrivalOf, kitchenToFile, takeIn } from './exchange';
 import { logged, opened } from './kitchen';
-import { selectJars, selectStandings } from './selectors';
-import { settingsChanged, settingsFrom, usualSettings } from './settings';
+import { selectJarAt, selectJars, selectPlaces, selectStandings } from './selectors';
+import { usualSettings } from './settings';
 import { makeStore } from './store';
 import { ticked } from './time';
 
 const NOW = Date.parse('2026-03-13T18:20:00Z');
 const demo = householdJournal(NOW, kitchenTime('Europe/Lisbon'));
+const LISBON: JournalEvent = {
+  kind: 'zoned',
+  id: 'lisbon',
+  at: '2025-01-01T00:00:00.000Z',
+  zone: 'Europe/Lisbon',
+  always: true,
+};
 
-function kitchen() {
+function kitchen(events: readonly JournalEvent[] = [LISBON, ...demo]) {
   const store = makeStore();
   store.dispatch(ticked(NOW));
-  store.dispatch(opened({ name: 'demo', events: demo, setAside: null }));
+  store.dispatch(opened({ name: 'demo', events }));
   return store;
 }
 
@@ -54,8 +64,54 @@ describe('the kitchen', () => {
 
   it('takes the same entry in once, whoever sends it', () => {
     const store = kitchen();
-    store.dispatch(logged(demo));
-    expect(store.getState().kitchen.events).toHaveLength(demo.length);
+    store.dispatch(logged([...demo, demo[0]!]));
+    expect(store.getState().kitchen.events).toHaveLength(demo.length + 1);
+  });
+
+  it('lets nothing in that is no entry, whatever screen it comes from, and says so', () => {
+    const store = kitchen();
+    const before = store.getState().kitchen.events;
+    const feed = {
+      kind: 'fed',
+      jar: 'grebe',
+      keepG: 20,
+      flourG: 80,
+      waterG: 80,
+      flour: { white: 1 },
+    } as const;
+    for (const bad of [
+      { ...feed, at: '0026-03-13T08:00:00.000Z' },
+      { ...feed, at: '9999-03-13T08:00:00.000Z' },
+      { ...feed, at: new Date(NOW).toISOString(), keepG: NaN },
+      { ...feed, at: new Date(NOW).toISOString(), flourG: Infinity },
+    ])
+      expect(store.dispatch(logEntries([bad], 'fed'))).toEqual([]);
+    expect(store.getState().kitchen.events).toBe(before);
+    expect(store.getState().notice?.text).toMatch(/^That cannot be written down/);
+  });
+
+  it('lets what is said of later happen at its time', () => {
+    const store = kitchen();
+    const later = new Date(NOW + 2 * 3_600_000).toISOString();
+    const move = { kind: 'moved', id: 'm', jar: 'grebe', at: later, place: 'fridge' } as const;
+    store.dispatch(logged([{ ...move, said: new Date(NOW).toISOString() }]));
+    const placeNow = () => selectStandings(store.getState())[0]!.place?.id;
+    expect(placeNow()).toBe('counter');
+    store.dispatch(ticked(NOW + 3 * 3_600_000));
+    expect(placeNow()).toBe('fridge');
+  });
+
+  it('finds a jar by its key, or by a name that only one has', () => {
+    const twin = demo.flatMap((e): JournalEvent[] =>
+      e.kind === 'started' && e.jar === 'dunlin' ? [{ ...e, id: 'twin', jar: 'other' }] : [],
+    );
+    const state = kitchen([LISBON, ...demo, ...twin]).getState();
+    expect(selectJarAt(state, 'grebe')).toBe('grebe');
+    expect(selectJarAt(state, 'Grebe')).toBe('grebe');
+    expect(selectJarAt(state, 'other')).toBe('other');
+    expect(selectJarAt(state, 'DÚNLIN')).toBeNull();
+    for (const odd of ['constructor', '__proto__', 'toString', ''])
+      expect(selectJarAt(state, odd)).toBeNull();
   });
 });
 
@@ -63,7 +119,7 @@ describe('the household', () => {
   it('is the same every time for the same moment, and fits the door', async () => {
     expect(householdJournal(NOW, kitchenTime('Europe/Lisbon'))).toEqual(demo);
     const { admit } = await import('@core/journal/schema');
-    expect(admit(demo).refused).toEqual([]);
+    expect(admit(demo, NOW).refused).toEqual([]);
   });
 
   it('reaches back twenty weeks and never into the future', () => {
@@ -73,42 +129,87 @@ describe('the household', () => {
   });
 });
 
+describe('a jar whose name every object knows', () => {
+  it.each(['Constructor', '__proto__', 'toString', 'hasOwnProperty'])('%s is a jar', (name) => {
+    const started = demo.find((e) => e.kind === 'started' && e.jar === 'grebe')!;
+    const odd = { ...started, id: 'odd', jar: name.toLowerCase() } as JournalEvent;
+    const state = kitchen([LISBON, ...demo, odd]).getState();
+    expect(selectStandings(state).map(({ jar }) => jar.id)).toContain(name.toLowerCase());
+  });
+});
+
 describe('export and import', () => {
-  const file = () => kitchenToFile(kitchen().getState(), NOW);
+  const file = () => kitchenToFile(kitchen().getState());
+  const arriving = (text: string, store = kitchen()) =>
+    arrivalOf(readKitchenFile(text, NOW), store.getState());
 
-  it('carries a whole kitchen to another device', async () => {
+  it('carries a whole kitchen to another device: decisions, tastes and zone too', async () => {
+    const here = kitchen();
+    here.dispatch(settingsChanged({ theme: 'dark' }));
     const other = makeStore();
-    const arrival = await readKitchenFile(file(), other.getState());
-    expect(arrival.fresh).toHaveLength(demo.length);
-    takeIn(other, arrival);
-    other.dispatch(ticked(NOW));
+    other.dispatch(ticked(Date.now()));
+    other.dispatch(opened({ name: 'own', events: [] }));
+    await takeIn(other, arriving(kitchenToFile(here.getState()), other));
     expect(selectJars(other.getState()).map(({ id }) => id)).toEqual(['grebe', 'dunlin', 'skua']);
+    expect(selectSettings(other.getState()).theme).toBe('dark');
+    expect(kitchenToFile(other.getState())).toContain('"zone": "Europe/Lisbon"');
   });
 
-  it('finds nothing new in its own file', async () => {
-    const store = kitchen();
-    const arrival = await readKitchenFile(file(), store.getState());
+  it('brings the places as they were there, not as a new kitchen has them', async () => {
+    const place = (id: string, at: string, celsius: number): JournalEvent => ({
+      kind: 'arranged',
+      id,
+      at,
+      place: {
+        id: 'counter',
+        name: 'Counter',
+        kind: 'counter',
+        temperature: { kind: 'constant', celsius },
+        sd: 1,
+      },
+    });
+    const here = kitchen([LISBON, place('mine', '2026-01-01T08:00:00.000Z', 17)]);
+    const other = kitchen([place('usual', new Date(NOW).toISOString(), 22)]);
+    await takeIn(other, arriving(kitchenToFile(here.getState()), other));
+    expect(selectPlaces(other.getState())).toMatchObject([{ temperature: { celsius: 17 } }]);
+    // A kitchen that somebody keeps has its own word.
+    const kept = kitchen([LISBON, ...demo, place('later', new Date(NOW).toISOString(), 22)]);
+    await takeIn(kept, arriving(kitchenToFile(here.getState()), kept));
+    expect(selectPlaces(kept.getState())[0]).toMatchObject({ temperature: { celsius: 22 } });
+  });
+
+  it('finds nothing new in its own file', () => {
+    const arrival = arriving(file());
     expect(arrival.fresh).toEqual([]);
-    expect(arrival.known).toBe(demo.length);
+    expect(arrival.known).toBe(demo.length + 1);
   });
 
-  it('keeps bad entries out and says so, before anything changes', async () => {
+  it('takes an entry in once that a file holds twice, and says so', () => {
+    const doubled = JSON.parse(file()) as { events: JournalEvent[] };
+    doubled.events.push(doubled.events[3]!, doubled.events[3]!);
+    const arrival = arriving(JSON.stringify(doubled), kitchen([LISBON]));
+    expect(arrival.fresh).toHaveLength(demo.length);
+    expect(arrival.repeated).toBe(2);
+  });
+
+  it('keeps bad entries out and says so, before anything changes', () => {
     const spoiled = JSON.parse(file()) as { events: JournalEvent[] };
     (spoiled.events[5] as { at: string }).at = 'never';
-    const store = makeStore();
-    const arrival = await readKitchenFile(JSON.stringify(spoiled), store.getState());
-    expect(arrival.refused).toHaveLength(1);
-    expect(store.getState().kitchen.events).toEqual([]);
+    (spoiled.events[6] as { at: string }).at = '0001-01-01T00:00:00.000Z';
+    (spoiled.events[7] as { at: string }).at = '9999-01-01T00:00:00.000Z';
+    expect(arriving(JSON.stringify(spoiled)).refused).toHaveLength(3);
   });
 
-  it.each(['', '{', '[]', '"x"', 'null', '{"format":"other"}'])(
-    'refuses %j with a reason',
-    async (text) => {
-      await expect(readKitchenFile(text, makeStore().getState())).rejects.toThrow(
-        'Nothing was changed',
-      );
-    },
-  );
+  it('is taken back as it was taken in', async () => {
+    const store = kitchen([LISBON]);
+    const undo = await takeIn(store, arriving(file(), store));
+    store.dispatch(withdrawEntries(undo, 'gone'));
+    expect(selectJars(store.getState())).toEqual([]);
+  });
+
+  it.each(['', '{', '[]', '"x"', 'null', '7', '{"format":"other"}'])('refuses %j', (text) => {
+    expect(() => readKitchenFile(text, NOW)).toThrow('Nothing was changed');
+  });
 });
 
 describe('settings', () => {
@@ -125,14 +226,14 @@ describe('settings', () => {
     });
   });
 
-  it('take what can be used from anything, and leave the rest', () => {
-    const usual = usualSettings('en-GB');
-    expect(
-      settingsFrom({ theme: 'dark', parts: -2, __proto__: 1, hydrationPct: 'wet' }, usual),
-    ).toEqual({ ...usual, theme: 'dark' });
-    expect(settingsFrom(null, usual)).toBe(usual);
-    const store = makeStore();
+  it('are entries: the last word counts, field by field, and can be undone', () => {
+    const store = kitchen();
     store.dispatch(settingsChanged({ parts: 5 }));
-    expect(store.getState().settings.parts).toBe(5);
+    store.dispatch(settingsChanged({ theme: 'dark', cups: true }, 'changed'));
+    expect(selectSettings(store.getState())).toMatchObject({ parts: 5, theme: 'dark', cups: true });
+    store.dispatch(undoNotice());
+    expect(selectSettings(store.getState())).toMatchObject({ parts: 5, cups: false });
+    store.dispatch(settingsChanged({ parts: -2 }));
+    expect(selectSettings(store.getState()).parts).toBe(5);
   });
 });

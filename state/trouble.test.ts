@@ -1,4 +1,6 @@
-import { signsForgotten, signsTold, troubleReducer, troublesFrom, troublesOpened } from './trouble';
+import { opened } from './kitchen';
+import { signsForgotten, signsTold, troubleReducer } from './trouble';
+import { troublesFrom } from './troubleAnswers';
 
 describe('what was told of a trouble', () => {
   it('is kept jar by jar, and forgotten for one without the other', () => {
@@ -12,7 +14,8 @@ describe('what was told of a trouble', () => {
     const kept = { skua: { surface: ['skin', 'liquid'], liquid: 'grey', rise: 'unknown' } };
     const read = troublesFrom(JSON.parse(JSON.stringify(kept)));
     expect(read).toEqual(kept);
-    expect(troubleReducer({}, troublesOpened(read))).toEqual(kept);
+    const kitchen = { name: 'own', events: [], drafts: { bench: {}, trouble: read } } as const;
+    expect(troubleReducer({ grebe: {} }, opened(kitchen))).toEqual(kept);
   });
 
   it('is asked again where it cannot be read', () => {

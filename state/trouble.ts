@@ -1,9 +1,9 @@
 import { type PayloadAction, createSlice } from '@reduxjs/toolkit';
 
-import { QUESTIONS, SIGNS_OF, type Signs } from '@core/rescue';
+import { type Signs } from '@core/rescue';
 
-/** What was told of each jar's trouble so far, by jar; a jar without a journal is `''`. It survives being left half way. */
-export type Troubles = Readonly<Record<string, Signs>>;
+import { opened } from './kitchen';
+import { type Troubles } from './troubleAnswers';
 
 const initialState: Troubles = {};
 
@@ -17,29 +17,10 @@ const slice = createSlice({
     ): Troubles => ({ ...(troubles as Troubles), [payload.jar]: payload.signs }),
     signsForgotten: (troubles, { payload }: PayloadAction<string>): Troubles =>
       Object.fromEntries(Object.entries(troubles as Troubles).filter(([jar]) => jar !== payload)),
-    troublesOpened: (_, { payload }: PayloadAction<Troubles>): Troubles => payload,
   },
+  extraReducers: (builder) =>
+    builder.addCase(opened, (_, { payload }): Troubles => payload.drafts?.trouble ?? {}),
 });
 
-export const { signsTold, signsForgotten, troublesOpened } = slice.actions;
+export const { signsTold, signsForgotten } = slice.actions;
 export const troubleReducer = slice.reducer;
-
-/** Troubles from anything that was stored: answers that are known are kept, others asked again. */
-export function troublesFrom(raw: unknown): Troubles {
-  if (typeof raw !== 'object' || raw === null) return {};
-  return Object.fromEntries(
-    Object.entries(raw).map(([jar, signs]) => [jar, knownAnswers(signs as object | null)]),
-  );
-}
-
-function knownAnswers(raw: object | null): Signs {
-  const entries = Object.entries(raw ?? {}).filter(([question, answer]) => {
-    const options: readonly unknown[] = SIGNS_OF[question as keyof typeof SIGNS_OF] ?? [];
-    if (!QUESTIONS.includes(question as keyof typeof SIGNS_OF)) return false;
-    if (answer === 'unknown') return true;
-    return question === 'surface'
-      ? Array.isArray(answer) && answer.length > 0 && answer.every((one) => options.includes(one))
-      : options.includes(answer);
-  });
-  return Object.fromEntries(entries);
-}

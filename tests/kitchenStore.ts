@@ -3,23 +3,38 @@ import { USUAL_PLACES } from '@core/ferment';
 import { type JournalEvent, type Started } from '@core/journal';
 import { someCard, someStart } from '@core/journal/someJar.testing';
 import { householdJournal } from '@demo/index';
-import { type Store, makeStore, opened, settingsChanged, ticked, usualSettings } from '@state';
+import { type Store, makeStore, opened, ticked, usualSettings } from '@state';
 
 export const NOW = Date.parse('2026-03-13T18:20:00Z');
 
 /** Made once: it is the same every time. */
 const DEMO = householdJournal(NOW, kitchenTime('Europe/Lisbon'));
 
+/** Tastes that no test depends on by chance, and a zone that is not the machine's. */
+const SETTLED: readonly JournalEvent[] = [
+  {
+    kind: 'settled',
+    id: 'tastes',
+    at: '2025-01-01T00:00:00.000Z',
+    settings: usualSettings('en-GB'),
+  },
+  {
+    kind: 'zoned',
+    id: 'zone',
+    at: '2025-01-01T00:00:00.000Z',
+    zone: 'Europe/Lisbon',
+    always: true,
+  },
+];
+
 /** A store with a kitchen open in it: the demo household, or what is given. */
 export function kitchenStore(events?: readonly JournalEvent[], now = NOW): Store {
   const store = makeStore();
   store.dispatch(ticked(now));
-  store.dispatch(settingsChanged(usualSettings('en-GB')));
   store.dispatch(
     opened({
       name: events ? 'own' : 'demo',
-      events: events ?? DEMO,
-      setAside: null,
+      events: [...SETTLED, ...(events ?? DEMO)],
     }),
   );
   return store;

@@ -6,10 +6,6 @@ jest.setTimeout(40_000);
 // The clock stands still, as it does for `?at=`.
 window.sessionStorage.setItem('ombrello/at', String(Date.parse('2026-03-13T18:20:00Z')));
 
-jest.mock('@react-native-async-storage/async-storage', () =>
-  require('@react-native-async-storage/async-storage/jest/async-storage-mock'),
-);
-
 /** What was written to the console as an error or a warning: a test in which that happens fails. */
 const faults: string[] = [];
 const sayFault = (...said: readonly unknown[]) => {

@@ -1,13 +1,13 @@
 import { expose } from 'comlink';
 
 import { type Arranged, placesOf } from '@core/journal';
-import { kitchenTime } from '@core/measure';
+import { type ZoneSince, kitchenTime } from '@core/measure';
 import { type Plan, type Planned, type Problem } from '@core/plan';
 import { makePlans } from '@core/plan/makePlans';
 
 /** A problem as it travels: what cannot be copied between threads is made anew here. */
 export type SentProblem = Omit<Problem, 'time' | 'places'> & {
-  readonly zone: string;
+  readonly zones: readonly ZoneSince[];
   readonly arranged: readonly Arranged[];
 };
 
@@ -20,13 +20,13 @@ const work = {
    * @param progress told how far the search has come, 0 to 1
    */
   solve(
-    { zone, arranged, ...problem }: SentProblem,
+    { zones, arranged, ...problem }: SentProblem,
     found: (plan: Plan) => void,
     progress: (share: number) => void,
   ): Planned {
     let told = 0;
     return makePlans(
-      { ...problem, time: kitchenTime(zone), places: placesOf(arranged) },
+      { ...problem, time: kitchenTime(zones), places: placesOf(arranged) },
       (plan) => void found(plan),
       (share) => {
         const now = performance.now();

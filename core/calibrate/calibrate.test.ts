@@ -167,8 +167,16 @@ describe('a jar', () => {
 
   it('reads everything anew when an earlier entry was struck out', () => {
     const half = calibrateJar(events.slice(0, 30), context);
-    const struck = events.filter(({ id }) => id !== half.settled!.last);
-    expect(calibrateJar(struck, context, half)).toEqual(calibrateJar(struck, context));
+    const { events: known } = half.settled!;
+    for (const at of [known - 1, 4]) {
+      const struck = events.filter((_, i) => i !== at);
+      expect(calibrateJar(struck, context, half)).toEqual(calibrateJar(struck, context));
+      // As many entries as before, and the last of them the same.
+      const other = events.map((event, i) => (i === at ? { ...event, id: 'corrected' } : event));
+      expect(calibrateJar(other, context, half).learnt).toEqual(
+        calibrateJar(other, context).learnt,
+      );
+    }
   });
 
   it('goes on with what was learnt of the one its starter came from', () => {

@@ -8,7 +8,7 @@ import {
   instantOf,
   withEvent,
 } from '../journal';
-import { HOUR } from '../measure';
+import { HOUR, fingerprint } from '../measure';
 import { type Reading } from './reading';
 import { type Course } from './update';
 import { type Learnt, NOTHING_LEARNT, learn } from './watch';
@@ -17,9 +17,9 @@ import { type Learnt, NOTHING_LEARNT, learn } from './watch';
 export interface Calibration {
   readonly learnt: Learnt;
   readonly settled: {
-    /** Id of the last entry before the feed under way. */
-    readonly last: string;
+    /** Entries before the feed under way, and their fingerprint. */
     readonly events: number;
+    readonly print: string;
     readonly learnt: Learnt;
     readonly jar: Jar;
     /** The pace its present mix was fed with. */
@@ -39,7 +39,7 @@ export function calibrateJar(
   from?: Calibration,
 ): Calibration {
   const resumed = from?.settled;
-  const settledHere = resumed && events[resumed.events - 1]?.id === resumed.last ? resumed : null;
+  const settledHere = resumed && resumed.print === printOf(events, resumed.events) ? resumed : null;
   let learnt = settledHere?.learnt ?? NOTHING_LEARNT;
   let jar: Jar | null = settledHere?.jar ?? null;
   let fedWith: Pace = settledHere?.pace ?? middlePace(learnt.belief);
@@ -50,8 +50,7 @@ export function calibrateJar(
     const event = events[i]!;
     if (event.kind === 'fed' && jar) {
       if (fed && i > taught) learnt = learnFrom(jar, fed, learnt, context);
-      const last = events[i - 1];
-      if (last) settled = { last: last.id, events: i, learnt, jar, pace: fedWith };
+      settled = { events: i, print: '', learnt, jar, pace: fedWith };
       fed = {
         before: {
           mix: asMixed(jar.fedMix, fedWith),
@@ -70,8 +69,14 @@ export function calibrateJar(
     }
     jar = withEvent(jar, event, { ...context, pace: middlePace(learnt.belief) });
   }
-  return { learnt: jar && fed ? learnFrom(jar, fed, learnt, context) : learnt, settled };
+  return {
+    learnt: jar && fed ? learnFrom(jar, fed, learnt, context) : learnt,
+    settled: settled && { ...settled, print: printOf(events, settled.events) },
+  };
 }
+
+const printOf = (events: readonly JarEvent[], count: number): string =>
+  fingerprint(events.slice(0, count).map(({ id }) => id));
 
 /** Watched feeds that a first reading goes back over: what lies before has drifted out of the belief. */
 const REMEMBERED = 40;

@@ -1,6 +1,7 @@
 import { levenbergMarquardt } from 'ml-levenberg-marquardt';
 import { CholeskyDecomposition, Matrix, inverse } from 'ml-matrix';
 
+import { highest } from '../measure';
 import {
   type Conditions,
   type FeedParts,
@@ -64,7 +65,7 @@ export function courseForecast(
 
 /** Far enough to see a late peak behind the last reading. */
 const horizonOf = (readings: readonly Reading[]) =>
-  1.5 * Math.max(...readings.map(({ afterH }) => afterH), 6) + 6;
+  1.5 * Math.max(highest(readings.map(({ afterH }) => afterH)), 6) + 6;
 
 /**
  * What is believed after a watched feed: the maximum a posteriori by Levenberg–Marquardt (Student weights by

@@ -74,7 +74,8 @@ function foretell(belief: PaceBelief, course: Course): Foretold | null {
     (normal) => courseForecast(course, drawnPace(belief, normal)).peaksAtH,
   ).filter((h) => h !== null);
   if (expectedH === null || peaks.length < FORETELL_DRAWS.length / 2) return null;
-  return { expectedH, ...tenthAndNineTenths(peaks), seenH: seen.afterH };
+  const { low, high } = tenthAndNineTenths(peaks);
+  return { expectedH, low, high, seenH: seen.afterH };
 }
 
 /** Mean squared miss of a feed by the middle of a belief, allowing for the belief's own spread. */

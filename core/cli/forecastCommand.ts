@@ -14,7 +14,7 @@ import {
   starterIn,
   usualVessel,
 } from '../ferment';
-import { type Blend, FLOUR_KINDS } from '../measure';
+import { type Blend, FLOUR_KINDS, highest } from '../measure';
 
 interface FeedInput {
   readonly atH: number;
@@ -92,7 +92,7 @@ export function forecastCommand(raw: unknown): unknown {
   ].sort((a, b) => a.atH - b.atH);
   const first = feeds[0]!;
   const vessel = usualVessel(
-    Math.max(...feeds.map((f) => f.keepG + f.flourG + f.waterG)),
+    highest(feeds.map((f) => f.keepG + f.flourG + f.waterG)),
     input.keepHydrationPct,
   );
   const conditions = (from: number) => ({

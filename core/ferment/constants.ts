@@ -1,3 +1,6 @@
+/** Raised when an equation of the model changes: what was worked out before is then worked out anew. */
+export const EQUATIONS = 2;
+
 /**
  * Every constant of the fermentation model, with its unit, where it comes from and the range in which it stays plausible.
  * "fitted" means fitted here to the behaviour in `ferment/expected.test.ts`.

@@ -25,13 +25,15 @@ export type Watch = (hours: number, state: Readonly<MovingState>) => void;
 
 /** Longest step in hours at 22 °C and above. Colder it grows as everything slows down. */
 const WARM_STEP = 0.25;
+/** No simulation goes on for longer, hours: after more than a year unfed nothing changes that anybody could tell. */
+export const LONGEST = 500 * 24;
 /** Hunger beyond which so little happens that steps may be twice as long. */
 const IDLE_HUNGER = 12;
 
 /**
  * Lets a mix stand for some hours and returns what it has become. Fourth-order Runge–Kutta on cells, food, acid, gluten
  * and gas; the jar's temperature and death by heat are solved exactly within each step. The height is within 0.5 % of a
- * run with steps ten times finer.
+ * run with steps ten times finer. Beyond {@link LONGEST} hours it stays as it is.
  *
  * @param refine divides the step length, for checks of accuracy
  */
@@ -60,12 +62,13 @@ export function simulate(
   let elapsed = 0;
   let knownStep = 0;
   let halfway = 1;
-  while (elapsed < hours - 1e-9) {
+  const end = Math.min(hours, LONGEST);
+  while (elapsed < end - 1e-9) {
     const air = conditions.air(elapsed);
     const pause = now[HUNGER] > IDLE_HUNGER ? 2 : 1;
     const longest =
       (WARM_STEP * pause) / Math.min(1, leakFactor(Math.max(celsius, air, 0))) / refine;
-    const dt = Math.min(longest, hours - elapsed);
+    const dt = Math.min(longest, end - elapsed);
     // The air moves in a straight line during the step, and the jar follows it exactly.
     const slope = (conditions.air(elapsed + dt) - air) / dt;
     const lagged = air - slope * tau;
@@ -75,7 +78,7 @@ export function simulate(
       halfway = Math.exp(-dt / 2 / tau);
     }
     const half = lagged + (slope * dt) / 2 + gap * halfway;
-    const end = lagged + slope * dt + gap * halfway * halfway;
+    const after = lagged + slope * dt + gap * halfway * halfway;
 
     derive(system, celsius, now, k1);
     for (let i = 0; i < SIZE; i++) trial[i] = now[i]! + 0.5 * dt * k1[i]!;
@@ -83,7 +86,7 @@ export function simulate(
     for (let i = 0; i < SIZE; i++) trial[i] = now[i]! + 0.5 * dt * k2[i]!;
     derive(system, half, trial, k3);
     for (let i = 0; i < SIZE; i++) trial[i] = now[i]! + dt * k3[i]!;
-    derive(system, end, trial, k4);
+    derive(system, after, trial, k4);
     for (let i = 0; i < SIZE; i++) {
       const next = now[i]! + (dt / 6) * (k1[i]! + 2 * (k2[i]! + k3[i]!) + k4[i]!);
       now[i] = next > 0 ? next : 0;
@@ -94,7 +97,7 @@ export function simulate(
       now[LACTIC] *= alive;
       now[DORMANT] *= alive;
     }
-    celsius = end;
+    celsius = after;
     elapsed += dt;
     if (watch) watch(elapsed, write(now, celsius, seen));
   }

@@ -15,8 +15,11 @@ export type Places = ReadonlyMap<string, readonly Arranged[]>;
 export function placesOf(live: readonly JournalEvent[]): Places {
   const places = new Map<string, Arranged[]>();
   for (const event of live)
-    if (event.kind === 'arranged')
-      places.set(event.place.id, [...(places.get(event.place.id) ?? []), event]);
+    if (event.kind === 'arranged') {
+      const history = places.get(event.place.id);
+      if (history) history.push(event);
+      else places.set(event.place.id, [event]);
+    }
   return places;
 }
 

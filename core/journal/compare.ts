@@ -1,4 +1,4 @@
-import { HOUR } from '../measure';
+import { HOUR, highest } from '../measure';
 import { type Jar } from './fold';
 import { type Between, type Standing } from './standing';
 
@@ -44,7 +44,7 @@ export function compareJars(a: Standing, b: Standing): Comparison {
   );
   if (farthest) {
     const gap = Math.abs(farthest.heights[0] - farthest.heights[1]);
-    const surely = gap > READING_ERROR * Math.SQRT2 * Math.max(...farthest.heights);
+    const surely = gap > READING_ERROR * Math.SQRT2 * highest(farthest.heights);
     differences.push({ of: 'height', ...farthest, surely });
   }
   const peaks = [a.outlook.forecast.peaksAtH, b.outlook.forecast.peaksAtH] as const;

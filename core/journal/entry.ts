@@ -1,7 +1,11 @@
-/** What every event of a journal has. */
+/** What every entry of a journal has. */
 export interface Entry {
-  /** Unique over all kitchens. */
+  /** Unique over all kitchens, and never made from a name. */
   readonly id: string;
-  /** When it happened, ISO 8601 in UTC. */
+  /** When it happened, or is to happen; ISO 8601 in UTC. */
   readonly at: string;
+  /** When it was said, where that is another time; ISO 8601 in UTC. */
+  readonly said?: string;
+  /** Version of its kind; 1 when not given. */
+  readonly v?: number;
 }

@@ -1,5 +1,6 @@
 import { type Condition, type Place, type Vessel } from '../ferment';
 import { type Blend } from '../measure';
+import { type DecisionEvent } from './decisionEvents';
 import { type Entry } from './entry';
 import { type LotEvent, type TubEvent } from './larderEvents';
 import {
@@ -14,6 +15,7 @@ import {
   type Liquid,
 } from './vocabulary';
 
+export * from './decisionEvents';
 export * from './larderEvents';
 
 /** What stands on a jar's card: the starter's name and how it is kept. */
@@ -204,9 +206,31 @@ export type JarEvent =
   | BackupDeclined;
 
 /** All that a journal holds. */
-export type JournalEvent = JarEvent | TubEvent | LotEvent | Arranged | Withdrew;
+export type JournalEvent = JarEvent | TubEvent | LotEvent | DecisionEvent | Arranged | Withdrew;
 
 /** The instant of an event, milliseconds since 1970. */
 export const instantOf = (event: { readonly at: string }): number => Date.parse(event.at);
 
-export const isJarEvent = (event: JournalEvent): event is JarEvent => 'jar' in event;
+const JAR_KINDS: Readonly<Record<JarEvent['kind'], true>> = {
+  started: true,
+  fed: true,
+  moved: true,
+  looked: true,
+  took: true,
+  discarded: true,
+  noted: true,
+  described: true,
+  rejarred: true,
+  pouredOff: true,
+  programmeBegun: true,
+  programmeEnded: true,
+  drying: true,
+  backedUp: true,
+  backupUsed: true,
+  backupTended: true,
+  backupDeclined: true,
+};
+
+/** Whether an event tells of what is in a jar; a wish names one too, but changes nothing in it. */
+export const isJarEvent = (event: JournalEvent): event is JarEvent =>
+  Object.hasOwn(JAR_KINDS, event.kind);

@@ -1,4 +1,7 @@
 import {
+  EQUATIONS,
+  MODEL,
+  PACE_KEYS,
   type Conditions,
   type FeedParts,
   type Mix,
@@ -10,16 +13,8 @@ import {
   starterIn,
   takenUp,
 } from '../ferment';
-import { HOUR, type Instant, type KitchenTime } from '../measure';
-import {
-  type Fed,
-  type JarCard,
-  type JarEvent,
-  type JournalEvent,
-  type Looked,
-  instantOf,
-  isJarEvent,
-} from './events';
+import { FLOURS, HOUR, type Instant, type KitchenTime, fingerprint } from '../measure';
+import { type Fed, type JarCard, type JarEvent, type Looked, instantOf } from './events';
 import { type Places, type Stay, UNKNOWN_CELSIUS, airOf, placeAt } from './air';
 
 /** A jar as its journal tells it, up to its last event. */
@@ -47,10 +42,12 @@ export interface Jar {
   readonly pouredG: number;
 }
 
-/** A fold that can be taken up again. Throw it away at any time. */
+/** Looks at one feed that are kept in sight; a sensor may log more. */
+const MOST_LOOKS = 1000;
+
+/** A fold that can be taken up again: the events that it saw, and what they came to. Throw it away at any time. */
 export interface Checkpoint {
-  readonly events: number;
-  readonly fingerprint: number;
+  readonly events: readonly JarEvent[];
   readonly jar: Jar;
 }
 
@@ -61,38 +58,13 @@ export interface FoldContext {
   readonly pace: Pace;
 }
 
-/**
- * The events that count, oldest first: withdrawn ones are gone, and those of the same minute stay in order of entry.
- * A withdrawal can itself be withdrawn.
- */
-export function liveEvents(events: readonly JournalEvent[]): readonly JournalEvent[] {
-  const gone = new Set<string>();
-  for (const event of [...events].reverse())
-    if (event.kind === 'withdrew' && !gone.has(event.id))
-      event.entries.forEach((id) => gone.add(id));
-  return events
-    .filter((event) => event.kind !== 'withdrew' && !gone.has(event.id))
-    .map((event, order) => ({ event, order, at: instantOf(event) }))
-    .sort((a, b) => a.at - b.at || a.order - b.order)
-    .map(({ event }) => event);
-}
-
-/** Live events by jar, oldest first. */
-export function eventsByJar(
-  live: readonly JournalEvent[],
-): ReadonlyMap<string, readonly JarEvent[]> {
-  const byJar = new Map<string, JarEvent[]>();
-  for (const event of live) {
-    if (!isJarEvent(event)) continue;
-    const own = byJar.get(event.jar);
-    if (own) own.push(event);
-    else byJar.set(event.jar, [event]);
-  }
-  return byJar;
-}
+/** So many feeds back nothing is left of what was in a jar then: at half and half a millionth of a millionth of it. */
+const FORGOTTEN_FEEDS = 40;
 
 /**
  * A jar from its live events, oldest first; null when it was never started.
+ *
+ * What was in it is followed through its last feeds only: of what went before, cells and acid have been diluted away.
  *
  * @param checkpoint an earlier fold of the same jar, used when the events still begin with those it saw
  */
@@ -101,20 +73,51 @@ export function foldJar(
   context: FoldContext,
   checkpoint?: Checkpoint,
 ): Checkpoint | null {
-  const resumed =
-    checkpoint &&
-    checkpoint.events <= events.length &&
-    checkpoint.fingerprint === fingerprint(events, checkpoint.events)
-      ? checkpoint
-      : null;
+  const resumed = checkpoint && beginsWith(events, checkpoint.events) ? checkpoint : null;
+  const followed = resumed ? 0 : followedFrom(events, events.length);
   let jar: Jar | null = resumed?.jar ?? null;
-  for (let i = resumed?.events ?? 0; i < events.length; i++)
-    jar = withEvent(jar, events[i]!, context);
-  return jar && { events: events.length, fingerprint: fingerprint(events, events.length), jar };
+  for (let i = resumed?.events.length ?? 0; i < events.length; i++)
+    jar = withEvent(jar, events[i]!, context, i < followed ? asRipe : mixAt);
+  return jar && { events, jar };
 }
 
-/** A jar after one more entry: a step of the fold. Entries before the jar was started change nothing. */
-export function withEvent(jar: Jar | null, event: JarEvent, context: FoldContext): Jar | null {
+const beginsWith = (events: readonly JarEvent[], first: readonly JarEvent[]): boolean =>
+  events === first ||
+  (first.length <= events.length && first.every((event, i) => event === events[i]));
+
+/** Where one has to begin to know what is in a jar at an entry. */
+export function followedFrom(events: readonly JarEvent[], entry: number): number {
+  let feeds = 0;
+  for (let i = entry - 1; i >= 0; i--)
+    if (events[i]!.kind === 'fed' && ++feeds > FORGOTTEN_FEEDS) return i;
+  return 0;
+}
+
+/** Starter as good as any, where it does not matter any more how it was. */
+export const asRipe = ({ fedMix }: Jar): Mix => ({
+  ...fedMix,
+  yeast: 1,
+  lactic: 1,
+  dormant: 0,
+  ready: 1,
+  food: 0,
+  acid: 10,
+  gluten: 0.3,
+  gas: 0,
+  hunger: 0,
+});
+
+/**
+ * A jar after one more entry: a step of the fold. Entries before the jar was started change nothing.
+ *
+ * @param mixThen what was in it at an instant: by the model, when not given
+ */
+export function withEvent(
+  jar: Jar | null,
+  event: JarEvent,
+  context: FoldContext,
+  mixThen: (jar: Jar, at: Instant, context: FoldContext) => Mix = mixAt,
+): Jar | null {
   const at = instantOf(event);
   if (event.kind === 'started') {
     const mix = starterIn(
@@ -145,7 +148,7 @@ export function withEvent(jar: Jar | null, event: JarEvent, context: FoldContext
     case 'fed': {
       const place = jar.stays[jar.stays.length - 1]!.place;
       const mixed = feed(
-        drained(mixAt(jar, at, context), jar.pouredG),
+        drained(mixThen(jar, at, context), jar.pouredG),
         feedParts(jar, event, context),
       );
       const fedMix = takenUp(mixed, context.pace);
@@ -165,7 +168,7 @@ export function withEvent(jar: Jar | null, event: JarEvent, context: FoldContext
     case 'moved':
       return { ...jar, stays: [...jar.stays, { from: at, place: event.place }] };
     case 'looked':
-      return { ...jar, looks: [...jar.looks, event] };
+      return { ...jar, looks: [...jar.looks.slice(1 - MOST_LOOKS), event] };
     case 'took':
     case 'discarded':
     case 'drying':
@@ -217,10 +220,6 @@ function kitchenCelsius(jar: Jar, at: Instant, { places, time }: FoldContext): n
   return place ? celsiusAt(place.temperature, time.hourOfDay(at)) : UNKNOWN_CELSIUS;
 }
 
-/** Hydration of what is in the jar, percent: less once liquid was poured off. */
-export const hydrationNow = ({ fedMix, pouredG }: Jar): number =>
-  drained(fedMix, pouredG).hydrationPct;
-
 /** The mix in a jar at an instant after its band was set, by the model. */
 export function mixAt(jar: Jar, at: Instant, context: FoldContext): Mix {
   return simulate(jar.fedMix, conditionsOf(jar, context), Math.max(0, (at - jar.since) / HOUR));
@@ -237,12 +236,16 @@ export const conditionsOf = (
   pace,
 });
 
-/** FNV-1a over the ids of the first events: changes when one is added among them, corrected or withdrawn. */
-function fingerprint(events: readonly JarEvent[], count: number): number {
-  let hash = 0x811c9dc5;
-  for (let i = 0; i < count; i++) {
-    const { id } = events[i]!;
-    for (let c = 0; c < id.length; c++) hash = Math.imul(hash ^ id.charCodeAt(c), 0x01000193);
-  }
-  return hash >>> 0;
+/** What a fold depends on besides its events, in few characters: the places, the clock, the pace and the model itself. */
+export function contextPrint({ places, time, pace }: FoldContext): string {
+  const arranged = [...places.values()].flat();
+  return fingerprint([
+    MODEL_PRINT,
+    ...time.zones.map(({ from, zone }) => `${from} ${zone}`),
+    ...arranged.map(({ id }) => id),
+    ...PACE_KEYS.map((key) => String(pace[key])),
+  ]);
 }
+
+/** The version of the model: its equations and every constant in them. */
+export const MODEL_PRINT = fingerprint([String(EQUATIONS), JSON.stringify([MODEL, FLOURS])]);

@@ -1,17 +1,25 @@
 /**
  * The one truth: what happened, as an append-only list of events, and the jars folded from it.
- * `schema.ts` is not re-exported: it brings Joi along, and only doors need it.
+ * `schema.ts` is not re-exported: it brings Joi along, and only doors where somebody is told what is wrong need it.
  */
 export * from './air';
 export * from './compare';
+export * from './content';
+export * from './decided';
 export * from './doubledBefore';
 export * from './events';
 export * from './fold';
+export * from './hands';
 export * from './homeOf';
 export * from './ifFed';
 export * from './lineage';
+export * from './log';
 export * from './nextFlour';
 export * from './objections';
 export * from './peaks';
+export * from './rekeyed';
+export * from './settings';
+export { isTimely, EARLIEST, ENTRY_AHEAD, WISH_AHEAD } from './shape';
+export { NAME_LENGTH, isEntry } from './shapes';
 export * from './standing';
 export * from './vocabulary';

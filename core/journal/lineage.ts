@@ -13,13 +13,16 @@ export function lineage(
   return back(jar, byJar, Infinity, new Set([jar]));
 }
 
+const NONE: readonly JarEvent[] = [];
+
 function back(
   jar: string,
   byJar: ReadonlyMap<string, readonly JarEvent[]>,
   until: number,
   seen: ReadonlySet<string>,
 ): readonly JarEvent[] {
-  const own = (byJar.get(jar) ?? []).filter((event) => instantOf(event) <= until);
+  const all = byJar.get(jar) ?? NONE;
+  const own = until === Infinity ? all : all.filter((event) => instantOf(event) <= until);
   const begun = own.find((event) => event.kind === 'started');
   const from = begun?.from;
   // A log may say that two jars came from each other; their past ends there.

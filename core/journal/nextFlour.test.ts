@@ -64,11 +64,11 @@ describe('the doors', () => {
     lowG: 200,
   };
   it('let flour in, and name what is wrong with it', () => {
-    expect(refusal(stocked)).toBeNull();
-    expect(refusal({ ...stocked, pricePerKg: 1.2, useBy: '2026-09-30' })).toBeNull();
-    expect(refusal({ ...stocked, grams: -1 })).toContain('"grams"');
-    expect(refusal({ ...stocked, useBy: 'soon' })).toContain('"useBy"');
-    expect(refusal({ kind: 'tubWeighed', id: 'x', at: iso(0), tub: 't' })).toContain('"grams"');
+    expect(refusal(stocked, T0)).toBeNull();
+    expect(refusal({ ...stocked, pricePerKg: 1.2, useBy: '2026-09-30' }, T0)).toBeNull();
+    expect(refusal({ ...stocked, grams: -1 }, T0)).toContain('"grams"');
+    expect(refusal({ ...stocked, useBy: 'soon' }, T0)).toContain('"useBy"');
+    expect(refusal({ kind: 'tubWeighed', id: 'x', at: iso(0), tub: 't' }, T0)).toContain('"grams"');
   });
   it('take cards with a change, a tub and a taper, and no absurd ones', () => {
     const described = (card: object) => ({
@@ -78,8 +78,8 @@ describe('the doors', () => {
       at: iso(0),
       card: { ...CARD, ...card },
     });
-    expect(refusal(described({ tub: 't' }))).toBeNull();
-    expect(refusal(described({ change: { to: { rye: 1 }, feeds: 0 } }))).toContain('feeds');
-    expect(refusal(described({ vessel: { ...CARD.vessel, taper: 9 } }))).toContain('taper');
+    expect(refusal(described({ tub: 't' }), T0)).toBeNull();
+    expect(refusal(described({ change: { to: { rye: 1 }, feeds: 0 } }), T0)).toContain('feeds');
+    expect(refusal(described({ vessel: { ...CARD.vessel, taper: 9 } }), T0)).toContain('taper');
   });
 });

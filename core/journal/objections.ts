@@ -1,6 +1,7 @@
 import { type Instant } from '../measure';
 import { type JarEvent, instantOf } from './events';
 import { type Jar } from './fold';
+import { EARLIEST } from './shape';
 
 /** Something that keeps an entry out of the journal: which field, and what to tell the baker. */
 export interface Objection {
@@ -29,6 +30,7 @@ export function objectionsTo(
   const object = (field: string, message: string) => found.push({ field, message });
 
   if (Number.isNaN(at)) object('at', 'Give a day and a time.');
+  else if (at < EARLIEST) object('at', 'Check the year: that is before 1990.');
   else if (at > now + CLOCK_SLACK)
     object('at', 'That is still to come. Give a time that has passed.');
   else if (jar && event.kind !== 'started' && at < jar.started)

@@ -1,5 +1,6 @@
 import {
   type Forecast,
+  LONGEST,
   type Moment,
   type PaceBelief,
   type Place,
@@ -128,5 +129,5 @@ export function standingAt(
 
 /** Hours to look ahead so that a jar's `now` and what follows are inside: whole days, for outlooks that can be reused. */
 export function horizonFor(jar: Jar, now: Instant, ahead: number): number {
-  return Math.ceil(((now - jar.since) / HOUR + ahead) / 24) * 24;
+  return Math.min(LONGEST, Math.ceil(((now - jar.since) / HOUR + ahead) / 24) * 24);
 }

@@ -47,3 +47,13 @@ export type Storage = (typeof STORES)[number];
 
 export const LIQUIDS = ['none', 'clear', 'grey', 'dark'] as const;
 export type Liquid = (typeof LIQUIDS)[number];
+
+/** What a plan that is offered is best at. */
+export const PLAN_CHOICES = [
+  'balanced',
+  'leastFlour',
+  'fewestTouches',
+  'safest',
+  'another',
+] as const;
+export type PlanChoice = (typeof PLAN_CHOICES)[number];

@@ -7,6 +7,9 @@ import {
   instantOf,
   mixAt,
   withEvent,
+  asRipe,
+  contentOf,
+  followedFrom,
 } from '../journal';
 import { DAY, HOUR, type Instant } from '../measure';
 
@@ -152,18 +155,20 @@ export function originsOf(
   since: Instant,
 ): ReadonlyMap<string, Origin> {
   const origins = new Map<string, Origin>();
+  const first = events.findIndex((event) => instantOf(event) >= since);
+  const followed = followedFrom(events, first < 0 ? events.length : first);
   let jar: Jar | null = null;
-  for (const event of events) {
+  for (const [i, event] of events.entries()) {
     if (
       jar &&
       event.kind === 'discarded' &&
       (event.to === 'discardJar' || event.to === 'freezer') &&
       instantOf(event) >= since
     ) {
-      const { acid, hydrationPct } = mixAt(jar, instantOf(event), context);
-      origins.set(event.id, { acid, hydrationPct });
+      const { acid } = mixAt(jar, instantOf(event), context);
+      origins.set(event.id, { acid, hydrationPct: contentOf(jar).hydrationPct });
     }
-    jar = withEvent(jar, event, context);
+    jar = withEvent(jar, event, context, i < followed ? asRipe : mixAt);
   }
   return origins;
 }

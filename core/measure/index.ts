@@ -1,4 +1,6 @@
 /** Units and conversions: mass, volume, temperature, flour, hydration and the kitchen's own time. */
+export * from './extremes';
+export * from './fingerprint';
 export * from './flour';
 export * from './hydration';
 export * from './kitchenTime';

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 
 import { blendShares, blendTraits, mainFlour, mixBlends, sameBlend } from './flour';
 import { flourAndWater, freshDensity, hydrationOf } from './hydration';
-import { DAY, HOUR, kitchenTime } from './kitchenTime';
+import { fingerprint } from './fingerprint';
+import { DAY, HOUR, instantAt, isZone, kitchenTime } from './kitchenTime';
 import { gramsToOunces, ouncesToGrams } from './mass';
 import { celsiusToFahrenheit, fahrenheitToCelsius } from './temperature';
 import { gramsToVolume, volumeToGrams } from './volume';
@@ -96,4 +97,57 @@ describe('the kitchen clock', () => {
   it('refuses a zone nobody knows', () => {
     expect(() => kitchenTime('Mars/Base')).toThrow(RangeError);
   });
+});
+
+describe('the kitchen’s time', () => {
+  const at = (text: string) => Date.parse(text);
+
+  it('of a kitchen that moved keeps the hours of its past', () => {
+    const time = kitchenTime([
+      { from: -Infinity, zone: 'Europe/Lisbon' },
+      { from: at('2026-03-01T00:00Z'), zone: 'Asia/Kolkata' },
+    ]);
+    expect(time.zone).toBe('Asia/Kolkata');
+    expect(time.hourOfDay(at('2026-02-01T12:00Z'))).toBe(12);
+    expect(time.hourOfDay(at('2026-03-02T12:00Z'))).toBe(17.5);
+  });
+
+  it('gives an instant back for every local hour there is, through a year of changing clocks', () => {
+    for (const zone of [
+      'Europe/Lisbon',
+      'America/Los_Angeles',
+      'Australia/Lord_Howe',
+      'Asia/Kathmandu',
+    ]) {
+      const time = kitchenTime(zone);
+      for (let hour = 0; hour < 366 * 24; hour += 3) {
+        const instant = at('2026-01-01T00:10Z') + hour * 3_600_000;
+        const again = instantAt(instant + time.offset(instant), time);
+        // Of an hour that comes twice the first.
+        expect([0, 3_600_000, 1_800_000]).toContain(instant - again);
+      }
+    }
+  });
+
+  it('takes an hour that clocks leave out as the one after it', () => {
+    const time = kitchenTime('Europe/Lisbon');
+    expect(instantAt(at('2026-03-29T01:30Z'), time)).toBe(at('2026-03-29T01:30Z'));
+    expect(instantAt(at('2026-10-25T01:30Z'), time)).toBe(at('2026-10-25T00:30Z'));
+  });
+
+  it('knows zones from words', () => {
+    expect(['Asia/Tokyo', 'UTC', 'Mars/Base', '', 'Lisbon'].map(isZone)).toEqual([
+      true,
+      true,
+      false,
+      false,
+      false,
+    ]);
+  });
+});
+
+it('a fingerprint changes with every text in it, and with where one ends', () => {
+  const prints = [['ab', 'c'], ['a', 'bc'], ['abc'], ['abc', ''], ['c', 'ab'], []].map(fingerprint);
+  expect(new Set(prints).size).toBe(6);
+  expect(fingerprint(['ab', 'c'])).toBe(prints[0]);
 });

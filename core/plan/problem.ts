@@ -1,5 +1,5 @@
 import { type Mix, type Pace, type Vessel } from '../ferment';
-import { type Places, type Stay } from '../journal';
+import { type LeftAlone, type PlanChoice, type Places, type Stay } from '../journal';
 import { type Blend, type Instant, type KitchenTime } from '../measure';
 
 /** A jar to be planned for, as it stands. */
@@ -11,6 +11,8 @@ export interface PlannedJar {
   /** Where it usually lives; where it stands when not given. */
   readonly home?: string;
   readonly massG: number;
+  /** Liquid poured off since the band was set, grams. */
+  readonly pouredG?: number;
   readonly keepG: number;
   readonly vessel: Vessel;
   readonly flour: Blend;
@@ -36,18 +38,12 @@ export interface Wanted {
   readonly until: Instant;
 }
 
+export type { LeftAlone } from '../journal';
+
 /** A stretch in which the baker can touch a jar. */
 export interface Hands {
   readonly from: Instant;
   readonly until: Instant;
-}
-
-/** A stretch in which a jar is left alone, as the baker has it, but for one moment if there is one. */
-export interface LeftAlone {
-  readonly jar: string;
-  readonly from: Instant;
-  readonly until: Instant;
-  readonly butAt: Instant | null;
 }
 
 export interface Limits {
@@ -130,7 +126,7 @@ export interface Plan {
 }
 
 /** What a plan is best at among those offered with it. */
-export type PlanName = 'balanced' | 'leastFlour' | 'fewestTouches' | 'safest' | 'another';
+export type PlanName = PlanChoice;
 
 /** Why there is no plan, and what comes nearest. */
 export interface Impossible {

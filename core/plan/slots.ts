@@ -1,4 +1,4 @@
-import { DAY, HOUR, type Instant, type KitchenTime } from '../measure';
+import { DAY, HOUR, type Instant, type KitchenTime, instantAt, lowest } from '../measure';
 import { type Hands, type LeftAlone, type Problem, type Wanted } from './problem';
 
 /** Half an hour: the grain of a plan. */
@@ -121,20 +121,14 @@ export function handsFrom(
     const weekday = (Math.floor(local / DAY) + 3) % 7;
     for (const [from, to] of pattern[weekday] ?? [])
       stretches.push({
-        from: toInstant(local + from * HOUR, time),
-        until: toInstant(local + to * HOUR, time),
+        from: instantAt(local + from * HOUR, time),
+        until: instantAt(local + to * HOUR, time),
       });
   }
   return away
     .reduce(without, stretches as readonly Hands[])
     .map((s) => ({ from: Math.max(s.from, now), until: Math.min(s.until, until) }))
     .filter((s) => s.until > s.from);
-}
-
-/** The instant of a local time given as if it were UTC. */
-function toInstant(local: number, time: KitchenTime): Instant {
-  const guess = local - time.offset(local);
-  return local - time.offset(guess);
 }
 
 /** The index of the first slot at or after an instant. */
@@ -155,5 +149,5 @@ export function firstHandsIn({ hands }: Problem, bake: Wanted): Instant | null {
     .map(({ from, until }) => [Math.max(from, bake.from), Math.min(until, bake.until)] as const)
     .filter(([from, until]) => from <= until)
     .map(([from]) => from);
-  return times.length > 0 ? Math.min(...times) : null;
+  return times.length > 0 ? lowest(times) : null;
 }

@@ -1,3 +1,4 @@
+import { drained } from '../ferment';
 import { HOUR } from '../measure';
 import { courseOf } from './course';
 import { type PlannedJar, type Problem } from './problem';
@@ -8,7 +9,7 @@ export function standingNow(problem: Problem, jar: PlannedJar): Standing {
   const hours = Math.max(0, (problem.now - jar.since) / HOUR);
   const course = courseOf(problem, jar, jar.fedMix, jar.since, jar.stays, Math.max(0.01, hours));
   return {
-    mix: course.mixAt(hours),
+    mix: drained(course.mixAt(hours), jar.pouredG ?? 0),
     place: jar.stays[jar.stays.length - 1]!.place,
     strong: course.doublesH === null ? 0 : 1 + (jar.strongBefore ?? 0),
   };

@@ -10,7 +10,7 @@ import {
   conditionsOf,
   withEvent,
 } from '../journal';
-import { type Blend, HOUR, type Instant } from '../measure';
+import { type Blend, HOUR, type Instant, highest } from '../measure';
 import { nextFeed } from './nextFeed';
 import { doubledHeight, runOf } from './run';
 
@@ -121,7 +121,7 @@ function endOf(events: readonly JarEvent[], from: Instant, until: Instant): Inst
     const when = Date.parse(event.at);
     return event.kind === 'looked' && when >= from && when <= until ? [when] : [];
   });
-  return seen.length > 0 ? Math.max(...seen) : until;
+  return seen.length > 0 ? highest(seen) : until;
 }
 
 /** Looks at a feed when it has doubled, when it stands highest, and after a day, as the model sees it from `now` on. */
@@ -201,7 +201,7 @@ export function heightsSince(
   const follow = (until: Instant) => {
     if (!state || until <= Math.max(from, state.since)) return;
     const { heights: curve } = followed(state, context, state.since, until, Infinity);
-    heights.push(...curve.filter(([at]) => at >= from && at <= until));
+    for (const point of curve) if (point[0] >= from && point[0] <= until) heights.push(point);
   };
   for (const event of events) {
     const at = Date.parse(event.at);

@@ -1,5 +1,12 @@
-import { type JarEvent, type Looked, type Smell, type Standing, instantOf } from '../journal';
-import { DAY, HOUR } from '../measure';
+import {
+  type JarEvent,
+  type Looked,
+  type Smell,
+  type Standing,
+  instantOf,
+  contentOf,
+} from '../journal';
+import { DAY, HOUR, highest } from '../measure';
 import { doubledHeight } from './run';
 import { type Answer, type Signs } from './signs';
 
@@ -29,7 +36,7 @@ export function knownSigns(standing: Standing, events: readonly JarEvent[]): Sig
   const liquid = fresh.findLast((look) => look.liquid !== undefined)?.liquid;
   const seenLiquid = liquid !== undefined && liquid !== 'none';
   const past = outlook.forecast.curve.filter((moment) => moment.hours <= hours);
-  const hottest = Math.max(...past.map(({ celsius }) => celsius));
+  const hottest = highest(past.map(({ celsius }) => celsius));
   const day = past.slice(-24);
   const mean = day.reduce((sum, { celsius }) => sum + celsius, 0) / Math.max(1, day.length);
   const isNew = events.some((event) => event.kind === 'started' && event.condition === 'new');
@@ -41,7 +48,7 @@ export function knownSigns(standing: Standing, events: readonly JarEvent[]): Sig
     stood: mean < 10 ? 'cold' : mean < 18 ? 'cool' : mean < 26 ? 'room' : 'warm',
     heat: hottest >= 60 ? 'killed' : hottest >= 45 ? 'harmed' : hottest >= 35 ? 'stalled' : 'none',
     age: isNew && now - jar.started < YOUNG ? 'young' : 'grown',
-    ...(jar.lastFed ? { texture: textureSign(jar.fedMix.hydrationPct) } : {}),
+    ...(jar.lastFed ? { texture: textureSign(contentOf(jar).hydrationPct) } : {}),
   };
 }
 
@@ -51,7 +58,7 @@ function riseSign(looks: readonly Looked[], enough: number): Pick<Signs, 'rise'>
   );
   const heights = looks.flatMap(({ height }) => (height === undefined ? [] : [height]));
   if (doubled) return { rise: 'doubled' };
-  return heights.length === 0 ? {} : { rise: Math.max(...heights) > 1.15 ? 'some' : 'none' };
+  return heights.length === 0 ? {} : { rise: highest(heights) > 1.15 ? 'some' : 'none' };
 }
 
 function unfedSign(hours: number): Answer<'unfed'> {

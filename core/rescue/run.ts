@@ -8,7 +8,7 @@ import {
   type Smell,
   instantOf,
 } from '../journal';
-import { type Blend, DAY, HOUR, type Instant, blendTraits } from '../measure';
+import { type Blend, DAY, HOUR, type Instant, blendTraits, highest } from '../measure';
 import { PROGRAMME, type Programme } from './programmes';
 
 /** A feed of a programme that was given, and what was seen of it. */
@@ -151,7 +151,7 @@ function runFeed(
     until,
     doubledH: hoursOf(doubled),
     peakedH: hoursOf(seen.find(({ sign }) => sign === 'peaked' || sign === 'fallen')),
-    highest: heights.length > 0 ? Math.max(...heights) : null,
+    highest: heights.length > 0 ? highest(heights) : null,
     smell: seen.findLast(({ smell }) => smell !== undefined)?.smell ?? null,
     inTimeH: inTimeHours(programme, air.reduce((sum, c) => sum + c, 0) / air.length),
   };

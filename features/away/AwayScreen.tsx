@@ -5,8 +5,8 @@ import { Choices, MomentField, Page, Panel, Press, Words } from '@kit';
 import {
   selectJars,
   selectNow,
-  tripsChanged,
-  changeWish,
+  selectTrips,
+  tripAdded,
   useAppDispatch,
   useAppSelector,
 } from '@state';
@@ -24,15 +24,15 @@ export function AwayScreen() {
   const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
   const jars = useAppSelector(selectJars);
-  const trips = useAppSelector((state) => state.plan.trips);
+  const trips = useAppSelector(selectTrips);
   const next = trips.find((trip) => trip.until > now);
   const whole = (at: number) => words.fieldText(Math.ceil(at / HOUR) * HOUR);
   const [from, setFrom] = useState(() => whole(next?.from ?? now + DAY));
   const [until, setUntil] = useState(() => whole(next?.until ?? now + 8 * DAY));
   const [ripeBy, setRipeBy] = useState('');
   const [chosen, setChosen] = useState<readonly string[]>(() => jars.map(({ id }) => id));
-  const leaves = Date.parse(from);
-  const home = Date.parse(until);
+  const leaves = words.instantOf(from);
+  const home = words.instantOf(until);
   const days = daysAway(leaves, home);
   const problem =
     Number.isNaN(leaves) || Number.isNaN(home)
@@ -41,10 +41,12 @@ export function AwayScreen() {
         ? 'Coming back is before leaving.'
         : home < now
           ? 'That trip is over.'
-          : days > LONGEST_DAYS
-            ? 'Two years at most. For longer, dry it.'
-            : null;
-  const wanted = ripeBy === '' ? null : Date.parse(ripeBy);
+          : leaves < now - LONGEST_DAYS * DAY || home > now + 2 * LONGEST_DAYS * DAY
+            ? 'Check the year.'
+            : days > LONGEST_DAYS
+              ? 'Two years at most. For longer, dry it.'
+              : null;
+  const wanted = ripeBy === '' ? null : words.instantOf(ripeBy);
   const known = trips.some((trip) => trip.from === leaves && trip.until === home);
   return (
     <Page narrow>
@@ -72,8 +74,9 @@ export function AwayScreen() {
             disabled={known}
             onPress={() =>
               dispatch(
-                changeWish(
-                  tripsChanged([...trips, { from: leaves, until: home }]),
+                tripAdded(
+                  leaves,
+                  home,
                   `Away ${words.moment(leaves)} to ${words.moment(home)}: the plan knows`,
                 ),
               )

@@ -1,5 +1,7 @@
 import { screen, within } from '@testing-library/react';
 
+import { selectTrips } from '@state';
+
 import { PLACES, kitchenStore, show, tern, touch, type, went } from '../../tests/kitchen';
 import { AwayScreen } from './AwayScreen';
 
@@ -32,7 +34,7 @@ describe('a trip', () => {
   it('is told to the plan once', () => {
     const store = away('2026-03-14T08:00', '2026-03-21T08:00');
     press('Tell the plan');
-    expect(store.getState().plan.trips).toHaveLength(1);
+    expect(selectTrips(store.getState())).toHaveLength(1);
     expect(screen.getByRole('button', { name: 'The plan knows of it' })).toBeDisabled();
   });
 

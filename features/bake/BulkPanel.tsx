@@ -3,7 +3,14 @@ import { useMemo, useState } from 'react';
 import { bulkHours, inoculationFor } from '@core/bench';
 import { USUAL_PACE, middlePace, starterIn } from '@core/ferment';
 import { Field, Panel, Press, Slider, Words, parseNumber } from '@kit';
-import { doughChanged, selectJars, useAppDispatch, useAppSelector } from '@state';
+import {
+  doughChanged,
+  selectJars,
+  useAppDispatch,
+  useAppSelector,
+  selectDough,
+  ofJar,
+} from '@state';
 
 import { useKitchenWords } from '../words';
 import { useKitchenCelsius } from './useKitchenCelsius';
@@ -12,10 +19,10 @@ import { useKitchenCelsius } from './useKitchenCelsius';
 export function BulkPanel() {
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
-  const { formula, recipe, from, celsius, jar: chosen } = useAppSelector((state) => state.dough);
+  const { formula, recipe, from, celsius, jar: chosen } = useAppSelector(selectDough);
   const jars = useAppSelector(selectJars);
   const jar = jars.find(({ id }) => id === chosen) ?? jars[0];
-  const lesson = useAppSelector((state) => (jar ? state.learnt[jar.id] : undefined));
+  const lesson = useAppSelector((state) => (jar ? ofJar(state.learnt, jar.id) : undefined));
   const pace = useMemo(
     () => (lesson && lesson.learnt.feeds > 0 ? middlePace(lesson.learnt.belief) : USUAL_PACE),
     [lesson],

@@ -2,7 +2,7 @@ import { useState } from 'react';
 
 import { doughCard, turned } from '@core/bench';
 import { Choice, Notice, Page, TwoPanes, Words, useWide } from '@kit';
-import { doughChanged, useAppDispatch, useAppSelector } from '@state';
+import { doughChanged, useAppDispatch, useAppSelector, selectDough } from '@state';
 
 import {
   DOUGH_PROBLEM_WORDS,
@@ -25,7 +25,7 @@ export function DoughScreen() {
   const wide = useWide();
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
-  const { from, formula, recipe } = useAppSelector((state) => state.dough);
+  const { from, formula, recipe } = useAppSelector(selectDough);
   const [weighing, setWeighing] = useState(false);
   const turnedRecipe = turned(recipe, formula.inoculationPct, formula.levainHydrationPct);
   const card = doughCard(formula);

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 
 import { INOCULATIONS, type DoughFormula, inoculationBySeason } from '@core/bench';
 import { NumberField, Panel, Press, Words } from '@kit';
-import { doughChanged, useAppDispatch, useAppSelector } from '@state';
+import { doughChanged, useAppDispatch, useAppSelector, selectDough } from '@state';
 
 import { useKitchenWords } from '../words';
 import { useKitchenCelsius } from './useKitchenCelsius';
@@ -43,7 +43,7 @@ const FIELDS: readonly (readonly {
 function Season() {
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
-  const formula = useAppSelector((state) => state.dough.formula);
+  const formula = useAppSelector(selectDough).formula;
   const celsius = useKitchenCelsius();
   const usual = inoculationBySeason(celsius);
   return (
@@ -65,7 +65,7 @@ function Season() {
 /** The dough by baker's percentages: all of them of all the flour, the levain's included. */
 export function FormulaPanel() {
   const dispatch = useAppDispatch();
-  const formula = useAppSelector((state) => state.dough.formula);
+  const formula = useAppSelector(selectDough).formula;
   return (
     <Panel label="The dough">
       {FIELDS.map((row) => (

@@ -4,12 +4,12 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { type LevainWay, buildSeries, levainWays, wholeGrainPct } from '@core/bench';
+import { contentOf } from '@core/journal';
 import { feedFlour } from '@core/larder';
 import { type Blend, DAY, HOUR } from '@core/measure';
 import { Choice, MomentField, Panel, Press, Words, useLook } from '@kit';
 import {
-  bakeAdded,
-  changeWish,
+  bakeWanted,
   doughChanged,
   fillBench,
   logEntries,
@@ -19,6 +19,7 @@ import {
   selectTubs,
   useAppDispatch,
   useAppSelector,
+  selectDough,
 } from '@state';
 
 import { blendWords, levainWayWords, useKitchenWords } from '../words';
@@ -35,7 +36,7 @@ export function LevainPanel({ levainG }: { readonly levainG: number }) {
   const now = useAppSelector(selectNow);
   const jars = useAppSelector(selectJars);
   const tubs = useAppSelector(selectTubs);
-  const { formula, jar: chosen } = useAppSelector((state) => state.dough);
+  const { formula, jar: chosen } = useAppSelector(selectDough);
   const { levainHydrationPct } = formula;
   const { levainIn } = useAppSelector(selectSettings);
   const [at, setAt] = useState(() => words.fieldText(Math.ceil((now + DAY) / HOUR) * HOUR));
@@ -50,27 +51,27 @@ export function LevainPanel({ levainG }: { readonly levainG: number }) {
     levainG,
     hydrationPct: levainHydrationPct,
     keepG: card.keepG,
-    inJarG: jar.massG,
-    inJarHydrationPct: jar.fedMix.hydrationPct,
+    inJarG: contentOf(jar).massG,
+    inJarHydrationPct: contentOf(jar).hydrationPct,
   };
   const ways = levainWays(task, card.ratio.flour).toSorted((x, y) => schoolRank(x) - schoolRank(y));
   const series = buildSeries(task, card.ratio.flour);
   const plan = () => {
-    const middle = Date.parse(at);
+    const middle = words.instantOf(at);
     if (Number.isNaN(middle)) return setProblem('Give a day and a time.');
     if (middle < now + HOUR) return setProblem('Too soon: no starter ripens within the hour.');
     if (middle > now + 14 * DAY) return setProblem('Plans look two weeks ahead at most.');
     setProblem(null);
     dispatch(
-      changeWish(
-        bakeAdded({
-          id: nanoid(8),
+      bakeWanted(
+        {
+          id: nanoid(),
           name: `Bake of ${words.day(middle)}`,
           jar: jar.id,
           levainG,
           from: middle - HOUR,
           until: middle + HOUR,
-        }),
+        },
         `${words.grams(levainG)} of ${card.name} is wanted ${words.moment(middle)}`,
       ),
     );
@@ -90,7 +91,10 @@ export function LevainPanel({ levainG }: { readonly levainG: number }) {
       <LevainFlour flour={feedFlour(jar, tubs).flour} />
       <MomentField label="Ripe at" text={at} onText={setAt} problem={problem} />
       <Press onPress={plan}>Into the plan</Press>
-      <Words strong level={3}>{`Or now, from the ${words.grams(jar.massG)} in the jar`}</Words>
+      <Words
+        strong
+        level={3}
+      >{`Or now, from the ${words.grams(contentOf(jar).massG)} in the jar`}</Words>
       {ways.length === 0 && series === null && (
         <Words tone="crust">
           {`There is too little in ${card.name} to build so much. Feed it first, or let the plan do it.`}
@@ -107,7 +111,7 @@ export function LevainPanel({ levainG }: { readonly levainG: number }) {
 /** Whether the dough counts on as much whole grain as the levain will bring. */
 function LevainFlour({ flour }: { readonly flour: Blend }) {
   const dispatch = useAppDispatch();
-  const { from, formula } = useAppSelector((state) => state.dough);
+  const { from, formula } = useAppSelector(selectDough);
   const pct = wholeGrainPct(flour);
   if (from === 'yeastRecipe' || Math.abs(pct - formula.levainWholePct) < NEAR_PCT) return null;
   return (

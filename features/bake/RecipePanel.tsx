@@ -2,7 +2,7 @@ import { View } from 'react-native';
 
 import { INOCULATIONS, type YeastRecipe } from '@core/bench';
 import { NumberField, Panel, Words } from '@kit';
-import { doughChanged, useAppDispatch, useAppSelector } from '@state';
+import { doughChanged, useAppDispatch, useAppSelector, selectDough } from '@state';
 
 const PAIRS: readonly (readonly { readonly of: keyof YeastRecipe; readonly label: string }[])[] = [
   [
@@ -18,7 +18,7 @@ const PAIRS: readonly (readonly { readonly of: keyof YeastRecipe; readonly label
 /** A recipe with baker's yeast, and the levain that takes its place. */
 export function RecipePanel() {
   const dispatch = useAppDispatch();
-  const { recipe, formula } = useAppSelector((state) => state.dough);
+  const { recipe, formula } = useAppSelector(selectDough);
   const change = (to: Partial<YeastRecipe>) =>
     dispatch(doughChanged({ recipe: { ...recipe, ...to } }));
   const field = (of: keyof YeastRecipe, label: string) => (

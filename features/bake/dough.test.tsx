@@ -2,7 +2,7 @@ import { fireEvent, screen, within } from '@testing-library/react';
 
 import { USUAL_BELIEF } from '@core/ferment';
 import { type JournalEvent } from '@core/journal';
-import { selectJarEvents, settingsChanged } from '@state';
+import { selectJarEvents, settingsChanged, selectDough, selectBakes } from '@state';
 import { learned } from '@state/learnt';
 
 import { PLACES, kitchenStore, show, tern, touch, type, went } from '../../tests/kitchen';
@@ -60,7 +60,7 @@ describe('a dough by percentages', () => {
     const store = show(<DoughScreen />, kitchen());
     expect(screen.getByText(/: at 22 °C about 16 %\.$/)).toBeVisible();
     press('Take the season’s 16 %');
-    expect(store.getState().dough.formula.inoculationPct).toBe(16);
+    expect(selectDough(store.getState()).formula.inoculationPct).toBe(16);
     expect(screen.queryByRole('button', { name: /^Take the season/, hidden: true })).toBeNull();
   });
 
@@ -73,7 +73,7 @@ describe('a dough by percentages', () => {
     expect(screen.getByText(/the dough counts on 0 % whole grain in it\.$/)).toBeVisible();
     press('Count 30 % instead');
     const after = inTheBowl();
-    expect(store.getState().dough.formula.levainWholePct).toBe(30);
+    expect(selectDough(store.getState()).formula.levainWholePct).toBe(30);
     // What comes with the levain is not weighed out again.
     expect(after['whole grain']! + after['white flour']!).toBe(
       before['whole grain']! + before['white flour']!,
@@ -151,7 +151,7 @@ describe('bulk', () => {
     type('Hours there are for it', '9');
     press(/^Take \d+ % of the flour from levain$/);
     expect(Math.abs(hours() - 9)).toBeLessThanOrEqual(1);
-    expect(store.getState().dough.formula.inoculationPct).toBeGreaterThan(2);
+    expect(selectDough(store.getState()).formula.inoculationPct).toBeGreaterThan(2);
     expect(screen.getByLabelText('Hours there are for it')).toHaveValue('');
   });
 
@@ -177,7 +177,7 @@ describe('bulk', () => {
     pick('Puffin');
     expect(screen.getByText(/^A guide, for a ripe levain at Puffin’s own pace/)).toBeVisible();
     expect(hours()).toBeLessThan(usual);
-    expect(store.getState().dough.jar).toBe('puffin');
+    expect(selectDough(store.getState()).jar).toBe('puffin');
   });
 
   it('says that no levain does it so quickly, or that it is no number of hours', () => {
@@ -195,7 +195,7 @@ describe('its levain', () => {
     type('Ripe at', '2026-03-15T09:00');
     press('Into the plan');
     expect(went).toEqual(['/plan']);
-    expect(store.getState().plan.bakes).toMatchObject([
+    expect(selectBakes(store.getState())).toMatchObject([
       {
         jar: 'tern',
         from: Date.parse('2026-03-15T08:00Z'),
@@ -213,7 +213,7 @@ describe('its levain', () => {
     type('Ripe at', at);
     press('Into the plan');
     expect(screen.getByLabelText('Ripe at')).toHaveAccessibleDescription(problem);
-    expect(store.getState().plan.bakes).toEqual([]);
+    expect(selectBakes(store.getState())).toEqual([]);
     expect(went).toEqual([]);
   });
 

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { useState } from 'react';
 
 import { ratioText } from '@core/bench';
-import { DESTINATIONS, type Standing } from '@core/journal';
+import { DESTINATIONS, type Standing, contentOf } from '@core/journal';
 import { HOUR } from '@core/measure';
 import { Choice, Field, MomentField, Panel, Press, Words, parseNumber } from '@kit';
 import { selectLots, selectNow, selectSettings, useAppSelector } from '@state';
@@ -24,7 +24,7 @@ export function KeepPanels({
     <>
       {outG > 0 && (
         <Panel>
-          <Words>{`About ${words.grams(outG)} comes out of ${words.grams(standing.jar.massG)}. Where does it go?`}</Words>
+          <Words>{`About ${words.grams(outG)} comes out of ${words.grams(contentOf(standing.jar).massG)}. Where does it go?`}</Words>
           <Choice
             label="Where it goes"
             hideLabel
@@ -133,7 +133,7 @@ function Suggestion({
   const now = useAppSelector(selectNow);
   const { suggestion, draft } = bench;
   if (!suggestion || draft.wantedAt === null) return null;
-  const wanted = Date.parse(draft.wantedAt);
+  const wanted = words.instantOf(draft.wantedAt);
   const { ripeFromH, ripeUntilH } = suggestion.forecast;
   const from = now + ripeFromH! * HOUR;
   const until = now + ripeUntilH! * HOUR;

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 
 import { type Portion, cupsText, flourByKind, measureError } from '@core/bench';
-import { type Standing, flourChange } from '@core/journal';
+import { type Standing, flourChange, contentOf } from '@core/journal';
 import { type Ingredient, mainFlour } from '@core/measure';
 import { waterBack } from '@core/rescue';
 import { Words } from '@kit';
@@ -78,9 +78,9 @@ export function ScaleNotes({
     } else if (kinds.length > 1)
       notes.push(kinds.map(({ kind, grams }) => `${grams} g ${FLOUR_WORDS[kind]}`).join(' + '));
   }
-  if (portion === 'keep' && standing.jar.massG + 0.5 < draft.keepG)
+  if (portion === 'keep' && contentOf(standing.jar).massG + 0.5 < draft.keepG)
     notes.push(
-      `By the log only ${words.grams(standing.jar.massG)} are in the jar: weigh what is there, and what sticks; water and flour will follow.`,
+      `By the log only ${words.grams(contentOf(standing.jar).massG)} are in the jar: weigh what is there, and what sticks; water and flour will follow.`,
     );
   if (portion === 'keep' && cleanJar === 'eachFeed') notes.push('Into a clean jar.');
   if (portion === 'keep')

@@ -9,7 +9,7 @@ import {
   portionFromScale,
   scaleTarget,
 } from '@core/bench';
-import { type Standing, weightObjections } from '@core/journal';
+import { type Standing, weightObjections, contentOf } from '@core/journal';
 import { freshDensity } from '@core/measure';
 import { Choice, Field, Notice, Pour, type PourLayer, Press, Words, parseNumber } from '@kit';
 
@@ -177,7 +177,7 @@ function layersOf(bench: Bench, standing: Standing, portion: Portion, really: nu
     const grams = i === at && really > 0 ? really : wanted[`${kind}G`];
     const ml =
       kind === 'keep'
-        ? grams / freshDensity(standing.jar.fedMix.hydrationPct)
+        ? grams / freshDensity(contentOf(standing.jar).hydrationPct)
         : grams * MIXED_ML[kind];
     return {
       kind,

@@ -20,13 +20,12 @@ import {
   forecast,
   keepOf,
 } from '@core/ferment';
-import { type Standing, airOf, hydrationNow, mixAt, objectionsTo } from '@core/journal';
+import { type Standing, airOf, contentOf, mixAt, objectionsTo, type Settings } from '@core/journal';
 import { feedFlour } from '@core/larder';
 import { HOUR, type Instant } from '@core/measure';
 import { waterBack } from '@core/rescue';
 import {
   type BenchDraft,
-  type Settings,
   draftChanged,
   draftCleared,
   feedEntries,
@@ -40,7 +39,10 @@ import {
   useAppDispatch,
   useAppSelector,
   useContextOf,
+  ofJar,
 } from '@state';
+
+import { useKitchenWords } from '../words';
 
 /** A mix of this temperature ferments as most recipes expect, °C. */
 const WANTED_MIX_CELSIUS = 25;
@@ -76,6 +78,7 @@ export interface PlaceOutcome {
 /** A feed under way: its draft, what follows from it, and how it ends. */
 export function useBench(standing: Standing) {
   const { jar } = standing;
+  const words = useKitchenWords();
   const dispatch = useAppDispatch();
   const settings = useAppSelector(selectSettings);
   const context = useContextOf(jar.id);
@@ -84,7 +87,7 @@ export function useBench(standing: Standing) {
   const now = useAppSelector(selectNow);
   const tubs = useAppSelector(selectTubs);
   const earlier = useAppSelector((state) => selectJarEvents(state, jar.id));
-  const kept = useAppSelector((state) => state.bench[jar.id]);
+  const kept = useAppSelector((state) => ofJar(state.bench, jar.id));
   const usual = useMemo(() => draftFor(standing, settings), [standing, settings]);
   const draft = kept ?? usual;
   const other = draft.other ?? null;
@@ -103,9 +106,9 @@ export function useBench(standing: Standing) {
       recipe,
       Object.fromEntries(portions.map((of) => [of, draft.landed[of] ?? amounts[`${of}G`]])),
     );
-  const keepHydrationPct = hydrationNow(jar);
+  const keepHydrationPct = contentOf(jar).hydrationPct;
   const outcome = feedOutcome(amounts, keepHydrationPct);
-  const fedAt: Instant = draft.fedAt === null ? now : Date.parse(draft.fedAt);
+  const fedAt: Instant = draft.fedAt === null ? now : words.instantOf(draft.fedAt);
   const mixNow = useMemo(() => drained(mixAt(jar, now, context), jar.pouredG), [jar, now, context]);
   const counter = places.find((place) => place.kind === 'counter');
   const kitchenCelsius = counter
@@ -160,7 +163,7 @@ export function useBench(standing: Standing) {
     [mixed, conditionsIn, goesTo, room.filled, room.filledAtPeak],
   );
 
-  const wantedAt = draft.wantedAt === null ? NaN : Date.parse(draft.wantedAt);
+  const wantedAt = draft.wantedAt === null ? NaN : words.instantOf(draft.wantedAt);
   const suggestion = useMemo(() => {
     const wantedH = (wantedAt - now) / HOUR;
     if (!(wantedH > 0.5 && wantedH < 72)) return null;
@@ -195,7 +198,7 @@ export function useBench(standing: Standing) {
     },
     WANTED_MIX_CELSIUS,
   );
-  const outG = Math.max(0, Math.round(jar.massG) - keepG);
+  const outG = Math.max(0, Math.round(contentOf(jar).massG) - keepG);
 
   /** Writes the feed down. Returns what keeps it out of the journal, by field. */
   const finish = (): Readonly<Record<string, string>> => {

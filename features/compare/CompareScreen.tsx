@@ -4,7 +4,7 @@ import { View } from 'react-native';
 
 import { amountsAfter } from '@core/bench';
 import { type Standing, compareJars } from '@core/journal';
-import { HOUR } from '@core/measure';
+import { HOUR, highest } from '@core/measure';
 import { Choice, Page, Panel, Press, TwoCanopies, TwoPanes, Words, useWide } from '@kit';
 import { fillBench, selectStandings, useAppDispatch, useAppSelector } from '@state';
 
@@ -127,5 +127,5 @@ function spanOf(pair: readonly Standing[]): number {
     const last = curve[curve.length - 1]!.hours;
     return Math.min(last, Math.max(12, hours, 1.4 * (ripeUntilH ?? peaksAtH ?? 12)));
   });
-  return Math.min(336, Math.max(...ends));
+  return Math.min(336, highest(ends));
 }

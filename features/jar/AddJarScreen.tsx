@@ -1,3 +1,4 @@
+import { nanoid } from '@reduxjs/toolkit';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -8,8 +9,6 @@ import { Choice, Field, MomentField, Page, Panel, Press, Words, parseNumber } fr
 import {
   type NewEvent,
   logEntries,
-  selectArchived,
-  selectJars,
   selectNow,
   selectPlaces,
   selectSettings,
@@ -19,7 +18,7 @@ import {
 
 import { useKitchenWords } from '../words';
 import { CardFields } from './CardFields';
-import { type JarForm, cardFrom, cardProblems, jarId } from './jarForm';
+import { type JarForm, cardFrom, cardProblems } from './jarForm';
 
 type Past = 'fed' | Exclude<Condition, 'ripe'>;
 
@@ -40,8 +39,6 @@ export function AddJarScreen() {
   const now = useAppSelector(selectNow);
   const settings = useAppSelector(selectSettings);
   const places = useAppSelector(selectPlaces);
-  const jars = useAppSelector(selectJars);
-  const archived = useAppSelector(selectArchived);
   const [form, setForm] = useState<JarForm>(() => ({
     name: '',
     flour: 'white',
@@ -69,13 +66,13 @@ export function AddJarScreen() {
       if (bad) found[key] = bad.message;
     };
     const card = cardFrom(form);
-    const id = jarId(form.name, new Set([...jars, ...archived].map((jar) => jar.id)));
+    const id = nanoid();
     const entries: NewEvent[] = [];
     if (past === 'fed') {
       grams('keep', fed.keep);
       grams('flour', fed.flour);
       grams('water', fed.water);
-      const at = Date.parse(fedAt);
+      const at = words.instantOf(fedAt);
       const iso = Number.isNaN(at) ? '' : new Date(at).toISOString();
       const feed = {
         kind: 'fed' as const,

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { type Standing } from '@core/journal';
 import { HOUR } from '@core/measure';
 import { Canopy, Panel, Words } from '@kit';
-import { useAppSelector } from '@state';
+import { useAppSelector, ofJar } from '@state';
 
 import { type KitchenWords, STAGE_WORDS, paceWords, useKitchenWords } from '../words';
 import { canopyOf } from './canopyOf';
@@ -13,7 +13,7 @@ export function CanopyPanel({ standing }: { readonly standing: Standing }) {
   const words = useKitchenWords();
   const { title, between } = peakWords(standing, words);
   const { jar } = standing;
-  const lesson = useAppSelector((state) => state.learnt[jar.id]);
+  const lesson = useAppSelector((state) => ofJar(state.learnt, jar.id));
   return (
     <Panel label="Forecast" style={{ paddingHorizontal: 12, gap: 6 }}>
       <View

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 
 import { celsiusAt } from '@core/ferment';
-import { type Standing } from '@core/journal';
+import { type Standing, contentOf } from '@core/journal';
 import { Press, UmbrellaMark, Words, umbrellaFor } from '@kit';
 import { selectNow, selectStanding, selectTime, useAppSelector } from '@state';
 
@@ -61,7 +61,7 @@ function JarHeader({ standing, back }: { readonly standing: Standing; readonly b
       <Words size="small" tone="quiet">
         {[
           blendWords(jar.fedMix.flour),
-          `${Math.round(jar.fedMix.hydrationPct)} %`,
+          `${Math.round(contentOf(jar).hydrationPct)} %`,
           place &&
             `${place.name.toLowerCase()} ${words.celsius(celsiusAt(place.temperature, time.hourOfDay(now)))}`,
         ]

@@ -1,7 +1,7 @@
 import { type Learnt } from '@core/calibrate';
 import { changeIn } from '@core/calibrate/change';
 import { ForetoldPlot, Notice, Panel, Words } from '@kit';
-import { useAppSelector } from '@state';
+import { useAppSelector, ofJar } from '@state';
 
 import { changeWords, foretoldWords, paceWords, useKitchenWords } from '../words';
 
@@ -11,7 +11,7 @@ const SHOWN = 12;
 /** What was learnt of this starter, and how well its peaks were foretold. */
 export function LearntPanel({ id }: { readonly id: string }) {
   const words = useKitchenWords();
-  const lesson = useAppSelector((state) => state.learnt[id]);
+  const lesson = useAppSelector((state) => ofJar(state.learnt, id));
   if (!lesson) return null;
   const { learnt } = lesson;
   const change = changeIn(learnt);

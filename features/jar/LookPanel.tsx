@@ -57,7 +57,7 @@ export function LookPanel({
     const measured = rise !== null || askSmell || !hasMore(seen);
     if (measured && !(pct >= LOWEST && pct <= HIGHEST))
       found.rise = `Give the rise as a number between ${LOWEST} and ${HIGHEST} %.`;
-    const at = seen.at === '' ? now : Date.parse(seen.at);
+    const at = seen.at === '' ? now : words.instantOf(seen.at);
     const entry: Extract<NewEvent, { kind: 'looked' }> = {
       kind: 'looked',
       jar: jar.id,

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { type Standing } from '@core/journal';
+import { type Standing, contentOf } from '@core/journal';
 import { Field, Press, Sheet, Words, parseNumber } from '@kit';
 import { logEntries, selectNow, useAppDispatch, useAppSelector } from '@state';
 
@@ -45,8 +45,8 @@ export function RejarSheet({
     const emptyG = number('emptyG', 5, 5000);
     const capacityMl = number('capacityMl', 30, 10_000);
     const taper = number('taperPct', 30, 200) / 100;
-    if (!found.capacityMl && capacityMl < jar.massG)
-      found.capacityMl = `About ${words.grams(jar.massG)} are to go in: that jar is too small.`;
+    if (!found.capacityMl && capacityMl < contentOf(jar).massG)
+      found.capacityMl = `About ${words.grams(contentOf(jar).massG)} are to go in: that jar is too small.`;
     setProblems(found);
     if (Object.keys(found).length > 0) return;
     log(

@@ -1,7 +1,13 @@
 import { useState } from 'react';
 
 import { amountsAfter } from '@core/bench';
-import { DESTINATIONS, type Destination, type Standing, objectionsTo } from '@core/journal';
+import {
+  DESTINATIONS,
+  type Destination,
+  type Standing,
+  objectionsTo,
+  contentOf,
+} from '@core/journal';
 import { Amounts, Choice, Press, Sheet, Words } from '@kit';
 import {
   feedEntries,
@@ -33,7 +39,7 @@ export function SameAgainSheet({
   const [problem, setProblem] = useState<string | null>(null);
   const last = jar.lastFed ?? amountsAfter(jar.card, {});
   const amounts = { keepG: last.keepG, flourG: last.flourG, waterG: last.waterG };
-  const outG = Math.max(0, Math.round(jar.massG) - amounts.keepG);
+  const outG = Math.max(0, Math.round(contentOf(jar).massG) - amounts.keepG);
   const done = () => {
     const at = new Date(now).toISOString();
     const { fed, entries } = feedEntries(jar, tubs, { amounts, at, to, place: null });

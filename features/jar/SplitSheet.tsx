@@ -1,7 +1,8 @@
+import { nanoid } from '@reduxjs/toolkit';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 
-import { type Standing, objectionsTo } from '@core/journal';
+import { type Standing, objectionsTo, contentOf } from '@core/journal';
 import { Choice, Field, Press, Sheet, Words, parseNumber } from '@kit';
 import {
   type NewEvent,
@@ -16,7 +17,7 @@ import {
 } from '@state';
 
 import { useKitchenWords } from '../words';
-import { jarId, nameProblem } from './jarForm';
+import { nameProblem } from './jarForm';
 
 /** A part of a starter becomes a starter of its own: same flour and feed, its origin written down. */
 export function SplitSheet({
@@ -54,7 +55,7 @@ export function SplitSheet({
     if (objection) found.grams = objection.message;
     setProblems(found);
     if (Object.keys(found).length > 0) return;
-    const id = jarId(given, new Set(jars.map((other) => other.id)));
+    const id = nanoid();
     const entries: readonly NewEvent[] = [
       took,
       {
@@ -63,7 +64,7 @@ export function SplitSheet({
         at,
         card: { ...jar.card, name: given, archived: false },
         massG: grams,
-        hydrationPct: jar.fedMix.hydrationPct,
+        hydrationPct: contentOf(jar).hydrationPct,
         from: jar.id,
         condition: stage === 'hungry' || stage === 'hooch' ? 'hungry' : 'ripe',
         place,
@@ -89,7 +90,7 @@ export function SplitSheet({
         numeric
         unit="g"
         problem={problems.grams ?? null}
-        hint={`About ${words.grams(jar.massG)} are in the jar.`}
+        hint={`About ${words.grams(contentOf(jar).massG)} are in the jar.`}
         onSubmit={split}
       />
       <Choice

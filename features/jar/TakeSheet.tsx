@@ -1,7 +1,13 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 
-import { DESTINATIONS, type Destination, type Standing, objectionsTo } from '@core/journal';
+import {
+  DESTINATIONS,
+  type Destination,
+  type Standing,
+  objectionsTo,
+  contentOf,
+} from '@core/journal';
 import { Choice, Field, Press, Sheet, Words, parseNumber } from '@kit';
 import {
   type NewEvent,
@@ -32,7 +38,7 @@ export function TakeSheet({
   const [to, setTo] = useState<Destination>('bake');
   const [problem, setProblem] = useState<string | null>(null);
   const grams = parseNumber(text);
-  const left = jar.massG - grams;
+  const left = contentOf(jar).massG - grams;
   const take = () => {
     const common = { jar: jar.id, at: new Date(now).toISOString(), grams };
     const entry: NewEvent =
@@ -46,7 +52,7 @@ export function TakeSheet({
   };
   return (
     <Sheet title={`Take from ${jar.card.name}`} onClose={onClose}>
-      <Words tone="quiet">{`About ${words.grams(jar.massG)} are in the jar.`}</Words>
+      <Words tone="quiet">{`About ${words.grams(contentOf(jar).massG)} are in the jar.`}</Words>
       <Field
         label="How much"
         text={text}

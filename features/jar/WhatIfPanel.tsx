@@ -9,7 +9,6 @@ import { feedFlour } from '@core/larder';
 import { HOUR } from '@core/measure';
 import { Canopy, Choice, Panel, Press, Slider, Words } from '@kit';
 import {
-  changeWish,
   fillBench,
   jarLeftAlone,
   selectBelief,
@@ -97,8 +96,8 @@ function WhatIf({
       return;
     }
     dispatch(
-      changeWish(
-        jarLeftAlone({ jar: jar.id, from: now, until: at + 1, butAt: at }),
+      jarLeftAlone(
+        { jar: jar.id, from: now, until: at + 1, butAt: at },
         `The bench holds these grams, and ${jar.card.name} is left alone until ${when}`,
       ),
     );

@@ -1,7 +1,7 @@
 import { screen } from '@testing-library/react';
 
 import { type JournalEvent } from '@core/journal';
-import { selectJar, selectJarEvents, selectJars } from '@state';
+import { selectJar, selectJarEvents, selectJars, selectJarAt } from '@state';
 
 import { AddJarScreen } from './AddJarScreen';
 import { EditJarScreen } from './EditJarScreen';
@@ -87,8 +87,9 @@ describe('a starter that joins', () => {
     type('Name', 'Puffin');
     type('Fed at', '2026-03-13T12:00');
     press('Put it on the shelf');
-    expect(went).toEqual(['/jar/puffin']);
-    expect(selectJarEvents(store.getState(), 'puffin')).toMatchObject([
+    const puffin = selectJarAt(store.getState(), 'puffin')!;
+    expect(went).toEqual([`/jar/${puffin}`]);
+    expect(selectJarEvents(store.getState(), puffin)).toMatchObject([
       { kind: 'started', massG: 20 },
       { kind: 'fed', at: '2026-03-13T12:00:00.000Z', keepG: 20, flourG: 80, waterG: 80 },
     ]);
@@ -100,9 +101,9 @@ describe('a starter that joins', () => {
     pick('weeks ago');
     type('In the jar', '140');
     press('Put it on the shelf');
-    expect(selectJarEvents(store.getState(), 'puffin')).toMatchObject([
-      { kind: 'started', condition: 'neglected', massG: 140 },
-    ]);
+    expect(
+      selectJarEvents(store.getState(), selectJarAt(store.getState(), 'puffin')!),
+    ).toMatchObject([{ kind: 'started', condition: 'neglected', massG: 140 }]);
   });
 
   it('counts the fields that want another look, and joins nothing', () => {
@@ -128,7 +129,9 @@ describe('a jar on paper', () => {
     type('Its name', 'Puffin');
     type('How much', '25');
     press('Split it off');
-    expect(selectJarEvents(store.getState(), 'puffin')).toMatchObject([
+    expect(
+      selectJarEvents(store.getState(), selectJarAt(store.getState(), 'puffin')!),
+    ).toMatchObject([
       { kind: 'started', massG: 25, condition: 'ripe', from: 'tern' },
       { kind: 'noted', note: expect.stringMatching(/^Split off from Tern/) },
     ]);

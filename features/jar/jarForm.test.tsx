@@ -1,4 +1,4 @@
-import { cardFrom, cardProblems, formFrom, jarId } from './jarForm';
+import { cardFrom, cardProblems, formFrom } from './jarForm';
 
 const CARD = {
   name: 'Grebe',
@@ -31,13 +31,6 @@ it('a name may be an emoji, and is counted as people count', () => {
   expect(cardProblems({ ...formFrom(CARD), name: '🫙'.repeat(61) }).name).toContain(
     '61 characters',
   );
-});
-
-it('a jar gets an address of its own', () => {
-  expect(jarId('Grebe', new Set())).toBe('grebe');
-  expect(jarId('Grebe', new Set(['grebe', 'grebe-2']))).toBe('grebe-3');
-  expect(jarId('Pão da Avó', new Set())).toBe('pao-da-avo');
-  expect(jarId('🫙', new Set())).toBe('jar');
 });
 
 it('a card may have three flours, a tub and a jar that widens upward', () => {

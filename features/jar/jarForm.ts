@@ -130,19 +130,3 @@ function blendFrom({ flour, others }: JarForm): Blend {
   const rest = shares.reduce((left, [, share]) => left - share, 1);
   return Object.fromEntries([[flour, Math.round(rest * 100) / 100], ...shares]);
 }
-
-/** An address for a jar: its name in plain letters, with a number when it is taken. */
-export function jarId(name: string, taken: ReadonlySet<string>): string {
-  const plain = name
-    .normalize('NFKD')
-    .replace(/\p{M}/gu, '')
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-+|-+$/g, '')
-    .slice(0, 30);
-  const stem = plain || 'jar';
-  if (!taken.has(stem)) return stem;
-  let n = 2;
-  while (taken.has(`${stem}-${n}`)) n++;
-  return `${stem}-${n}`;
-}

@@ -13,9 +13,7 @@ const ZONE = 'Europe/Lisbon';
 function kitchen() {
   const store = makeStore();
   store.dispatch(ticked(NOW));
-  store.dispatch(
-    opened({ name: 'demo', events: householdJournal(NOW, kitchenTime(ZONE)), setAside: null }),
-  );
+  store.dispatch(opened({ name: 'demo', events: householdJournal(NOW, kitchenTime(ZONE)) }));
   return store;
 }
 

@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import { usualPeaks } from '@core/bench';
 import { type Jar, seenPeaks } from '@core/journal';
 import { feedFlour } from '@core/larder';
+import { highest, lowest } from '@core/measure';
 import { Panel, PeakChart, Words } from '@kit';
 import { selectJarEvents, selectTubs, useAppSelector, useContextOf } from '@state';
 
@@ -24,8 +25,8 @@ export function PeaksPanel({ jar }: { readonly jar: Jar }) {
   const peaks = useMemo(() => seenPeaks(events, context), [events, context]);
   const expected = useMemo(() => {
     const warmths = peaks.map(({ celsius }) => celsius);
-    const middle = (Math.min(...warmths) + Math.max(...warmths)) / 2;
-    const half = Math.max(AT_LEAST, Math.max(...warmths) - Math.min(...warmths) + 2 * AROUND) / 2;
+    const middle = (lowest(warmths) + highest(warmths)) / 2;
+    const half = Math.max(AT_LEAST, highest(warmths) - lowest(warmths) + 2 * AROUND) / 2;
     return peaks.length < ENOUGH
       ? []
       : usualPeaks(

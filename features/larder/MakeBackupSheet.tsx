@@ -1,6 +1,6 @@
 import { useState } from 'react';
 
-import { BACKUP_FORMS, type BackupForm, objectionsTo } from '@core/journal';
+import { BACKUP_FORMS, type BackupForm, objectionsTo, contentOf } from '@core/journal';
 import { USUAL_STORE, filmGrams, flakesFrom } from '@core/rescue';
 import { Choice, Field, Press, Sheet, Words, parseNumber } from '@kit';
 import {
@@ -123,8 +123,8 @@ export function MakeBackupSheet({
         problem={problem}
         hint={
           form === 'flakes'
-            ? `A baking sheet takes at most ${filmGrams(SHEET_CM2)} g in a film a millimetre thin${grams > 0 ? `; these give about ${flakesFrom(grams, jar.fedMix.hydrationPct)} g of flakes` : ''}.`
-            : `About ${words.grams(jar.massG)} are in the jar. It goes ${STORE_WORDS[USUAL_STORE[form]]}.`
+            ? `A baking sheet takes at most ${filmGrams(SHEET_CM2)} g in a film a millimetre thin${grams > 0 ? `; these give about ${flakesFrom(grams, contentOf(jar).hydrationPct)} g of flakes` : ''}.`
+            : `About ${words.grams(contentOf(jar).massG)} are in the jar. It goes ${STORE_WORDS[USUAL_STORE[form]]}.`
         }
       />
       {form !== 'flakes' && (

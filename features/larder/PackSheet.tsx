@@ -1,6 +1,6 @@
 import { useState } from 'react';
 
-import { STORES, type Storage } from '@core/journal';
+import { STORES, type Storage, contentOf } from '@core/journal';
 import { type DryingBatch, flakesFrom } from '@core/rescue';
 import { Choice, Field, Press, Sheet, Words, parseNumber } from '@kit';
 import { makeBackup, selectJar, useAppDispatch, useAppSelector } from '@state';
@@ -18,7 +18,7 @@ export function PackSheet({
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
   const jar = useAppSelector((state) => selectJar(state, batch.jar));
-  const hydrationPct = jar?.fedMix.hydrationPct ?? 100;
+  const hydrationPct = jar ? contentOf(jar).hydrationPct : 100;
   const [text, setText] = useState(() => String(flakesFrom(batch.grams, hydrationPct)));
   const [store, setStore] = useState<Storage>('room');
   const [note, setNote] = useState('');

@@ -5,8 +5,8 @@ import { BarChart, Choice, NumberField, Panel, Words } from '@kit';
 import {
   selectJarEvents,
   selectJars,
-  selectLiveEvents,
   selectNow,
+  selectLiveEvents,
   selectTime,
   selectTubs,
   useAppSelector,
@@ -28,7 +28,6 @@ export function SavedPanel() {
   const live = useAppSelector(selectLiveEvents);
   const time = useAppSelector(selectTime);
   const jars = useAppSelector(selectJars);
-  const now = useAppSelector(selectNow);
   const [jar, setJar] = useState('');
   const months = usesByMonth(live, time, (id) => jar === '' || id === jar).slice(-MONTHS);
   if (months.length === 0) return null;
@@ -52,7 +51,7 @@ export function SavedPanel() {
         />
       )}
       <Words>
-        {`${kilos(sum('flourFedG'))} of flour fed since ${words.date(Date.parse(`${months[0]!.month}-01`) || now)}. Of what came out, ${kilos(sum('bakedG'))} were baked, ${kilos(sum('keptG'))} kept, ${kilos(sum('compostedG'))} composted or fed, ${kilos(sum('wastedG'))} binned.`}
+        {`${kilos(sum('flourFedG'))} of flour fed since ${words.date(words.instantOf(`${months[0]!.month}-01T12:00`))}. Of what came out, ${kilos(sum('bakedG'))} were baked, ${kilos(sum('keptG'))} kept, ${kilos(sum('compostedG'))} composted or fed, ${kilos(sum('wastedG'))} binned.`}
       </Words>
       <Words size="small" tone="quiet">
         Starter taken out, grams by month
@@ -71,11 +70,11 @@ export function SavedPanel() {
 }
 
 function Leaner({ id }: { readonly id: string }) {
-  const now = useAppSelector(selectNow);
   const events = useAppSelector((state) => selectJarEvents(state, id));
   const name = useAppSelector(selectJars).find((jar) => jar.id === id)?.card.name ?? '';
   const { tub } = useAppSelector(selectJars).find((jar) => jar.id === id)?.card ?? {};
   const price = useAppSelector(selectTubs).find((one) => one.id === tub)?.pricePerKg ?? null;
+  const now = useAppSelector(selectNow);
   const [keepG, setKeepG] = useState(15);
   const leaner = leanerKeep(events, keepG, now);
   if (!leaner) return null;

@@ -39,7 +39,7 @@ export function TubSheet({
           {
             kind: 'stocked',
             at: new Date(now).toISOString(),
-            tub: tub?.id ?? nanoid(8),
+            tub: tub?.id ?? nanoid(),
             ...stock,
           },
         ],
@@ -106,6 +106,7 @@ export function TubSheet({
         label="Use by, if it says so"
         text={form.useBy}
         onText={(useBy) => setForm({ ...form, useBy })}
+        problem={problems.useBy ?? null}
       />
       <Press kind="main" onPress={save}>
         {tub ? 'It is in' : 'Set up the tub'}

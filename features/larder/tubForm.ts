@@ -40,6 +40,8 @@ export const refillForm = ({ name, flour, lowG }: Tub): TubForm => {
 /** Nobody stores more flour than this at home, grams. */
 const MOST_G = 50_000;
 const LONGEST_NAME = 60;
+/** No flour costs more a kilogram, in whatever money. */
+const DEAREST = 100_000;
 
 const gramsOf = (form: TubForm) =>
   form.kinds.map((kind) => [kind, parseNumber(form.grams[kind] ?? '')] as const);
@@ -64,9 +66,14 @@ export function tubProblems(
   for (const [kind, grams] of gramsOf(form))
     if (!(grams > 0)) found[kind] = 'More than nothing, please.';
     else if (grams > MOST_G) found[kind] = 'That is more than fifty kilograms. Check the number.';
-  if (!(parseNumber(form.lowG) >= 0)) found.lowG = 'A number, please; 0 for no warning.';
-  if (form.cost.trim() !== '' && !(parseNumber(form.cost) >= 0))
+  const lowG = parseNumber(form.lowG);
+  if (!(lowG >= 0)) found.lowG = 'A number, please; 0 for no warning.';
+  else if (lowG > MOST_G) found.lowG = 'That is more than fifty kilograms. Check the number.';
+  const cost = parseNumber(form.cost);
+  if (form.cost.trim() !== '' && !(cost >= 0 && cost <= DEAREST))
     found.cost = 'A number, or nothing.';
+  if (form.useBy !== '' && !(form.useBy > '2000' && form.useBy < '2100'))
+    found.useBy = 'Check the year.';
   return found;
 }
 

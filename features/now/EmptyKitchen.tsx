@@ -1,10 +1,16 @@
 import { useRouter } from 'expo-router';
+import { Suspense, lazy } from 'react';
 import { View } from 'react-native';
 
 import { JarDrawing, Panel, Press, Words } from '@kit';
 import { selectArchived, selectKitchen, useAppSelector } from '@state';
 
 import { KitchenSwitch } from './KitchenSwitch';
+
+// Few kitchens are empty: what reads files is fetched when it is needed.
+const RestorePanel = lazy(async () => ({
+  default: (await import('../settings/RestorePanel')).RestorePanel,
+}));
 
 const WAITING = {
   band: 0.3,
@@ -42,6 +48,11 @@ export function EmptyKitchen() {
           Add a starter
         </Press>
       </Panel>
+      {name === 'own' && (
+        <Suspense fallback={null}>
+          <RestorePanel />
+        </Suspense>
+      )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <KitchenSwitch name={name} />
         {archived.length > 0 && (

@@ -5,7 +5,7 @@ import { amountsAfter } from '@core/bench';
 import { type Standing } from '@core/journal';
 import { type NextStep } from '@core/plan';
 import { Amounts, Panel, Press, UmbrellaMark, Words, umbrellaFor } from '@kit';
-import { useAppSelector } from '@state';
+import { useAppSelector, ofJar } from '@state';
 
 import { stepReason, stepTitle, useKitchenWords } from '../words';
 
@@ -20,14 +20,14 @@ export function NextStepPanel({
   const words = useKitchenWords();
   const router = useRouter();
   const { card } = standing.jar;
-  const underWay = useAppSelector((state) => state.bench[step.jar]);
+  const underWay = useAppSelector((state) => ofJar(state.bench, step.jar));
   const amounts = amountsAfter(card, {});
   return (
     <>
       <Words size="heading" level={1}>
         {stepTitle(step, card.name, standing.now, words)}
       </Words>
-      <Panel label="Next step">
+      <Panel lasting label="Next step">
         <View style={{ flexDirection: 'row', gap: 14, alignItems: 'center' }}>
           <UmbrellaMark umbrella={umbrellaFor(standing.stage)} size={40} />
           <Words strong style={{ flex: 1 }}>

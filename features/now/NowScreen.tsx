@@ -3,9 +3,11 @@ import { View } from 'react-native';
 
 import { celsiusAt } from '@core/ferment';
 import { stepsInOrder } from '@core/plan';
-import { Notice, Page, Press, TwoPanes, Words, useWide } from '@kit';
+import { Notice, Page, Panel, Press, TwoPanes, Words, useWide } from '@kit';
 import {
-  followedPlan,
+  selectBeingRead,
+  selectChosen,
+  selectFollowed,
   selectKitchen,
   selectNow,
   selectPlaces,
@@ -32,15 +34,16 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
   const wide = useWide();
   const standings = useAppSelector(selectStandings);
   const { name } = useAppSelector(selectKitchen);
-  const planned = useAppSelector((state) => followedPlan(state.plan))?.steps[0];
+  const planned = useAppSelector(selectFollowed)?.steps[0];
   const lost = useAppSelector(
-    ({ plan }) =>
-      plan.chosen !== null &&
-      plan.searching === null &&
-      plan.plans.length === 0 &&
-      plan.impossible.length > 0,
+    (state) =>
+      selectChosen(state) !== null &&
+      state.plan.searching === null &&
+      state.plan.plans.length === 0 &&
+      state.plan.impossible.length > 0,
   );
   const inProgramme = new Set(useAppSelector(selectRuns).map((run) => run.jar.id));
+  const beingRead = useAppSelector(selectBeingRead);
   const router = useRouter();
   if (jar !== undefined && (!wide || standings.length === 0))
     return (
@@ -76,12 +79,14 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
           }
         />
       )}
-      {planned ? (
+      {beingRead.size > 0 ? (
+        <ReadingPanel />
+      ) : planned ? (
         <PlannedStepPanel step={planned} />
       ) : (
         next && <NextStepPanel step={steps[0]!} standing={next} />
       )}
-      {due.length > 1 && (
+      {beingRead.size === 0 && due.length > 1 && (
         <Press
           href={benchPath(due[0]!, due.slice(1))}
           onPress={() => router.navigate(benchPath(due[0]!, due.slice(1)))}
@@ -89,10 +94,12 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
           {due.length === 2 ? 'Feed both that are due' : `Feed all ${due.length} that are due`}
         </Press>
       )}
-      <LaterSteps
-        steps={planned ? steps.filter(({ jar: id }) => id !== planned.jar) : steps.slice(1)}
-        standings={standings}
-      />
+      {beingRead.size === 0 && (
+        <LaterSteps
+          steps={planned ? steps.filter(({ jar: id }) => id !== planned.jar) : steps.slice(1)}
+          standings={standings}
+        />
+      )}
       <Runs />
       <Shelves standings={standings} chosen={wide ? shownJar : null} />
       <Remarks />
@@ -114,6 +121,22 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
         shelves
       )}
     </Page>
+  );
+}
+
+/** Instead of hours that would be taken back in a moment. */
+function ReadingPanel() {
+  return (
+    <>
+      <Words size="heading" level={1}>
+        One moment
+      </Words>
+      <Panel lasting label="Next step">
+        <Words live>
+          Reading the log, to learn how quick your starters are. The hours come with it.
+        </Words>
+      </Panel>
+    </>
   );
 }
 

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 
 import { type Step } from '@core/plan';
 import { Amounts, Panel, Press, UmbrellaMark, Words, umbrellaFor } from '@kit';
-import { followedPlan, selectNow, selectStanding, useAppSelector } from '@state';
+import { selectFollowed, selectNow, selectStanding, useAppSelector } from '@state';
 
 import { StepSheet } from '../plan/StepSheet';
 import { useStep } from '../plan/useStep';
@@ -16,7 +16,7 @@ export function PlannedStepPanel({ step }: { readonly step: Step }) {
   const standing = useAppSelector((state) => selectStanding(state, step.jar));
   const placeName = usePlaceName();
   const { open, openText } = useStep(step);
-  const plan = useAppSelector((state) => followedPlan(state.plan));
+  const plan = useAppSelector(selectFollowed);
   const [opened, setOpened] = useState(false);
   const name = standing?.jar.card.name ?? step.jar;
   const slack = slackWords(step, words);
@@ -25,7 +25,7 @@ export function PlannedStepPanel({ step }: { readonly step: Step }) {
       <Words size="heading" level={1}>
         {plannedTitle(step, name, now, words)}
       </Words>
-      <Panel label="Next step">
+      <Panel lasting label="Next step">
         <View style={{ flexDirection: 'row', gap: 14, alignItems: 'center' }}>
           {standing && <UmbrellaMark umbrella={umbrellaFor(standing.stage)} size={40} />}
           <View style={{ flex: 1 }}>

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { type Umbrella } from '@kit';
 import {
   selectBackups,
+  selectCopyDue,
   selectDrying,
   selectNow,
   selectRuns,
@@ -23,7 +24,7 @@ interface Remark {
   readonly text: string;
 }
 
-/** Flakes that may snap, backups to be made anew, tubs that run low. */
+/** Flakes that may snap, backups to be made anew, tubs that run low, a copy to be made. */
 export function Remarks() {
   return <RemarkList label="Also" remarks={useRemarks()} />;
 }
@@ -82,6 +83,7 @@ function useRemarks(): readonly Remark[] {
   const backups = useAppSelector(selectBackups);
   const tubs = useAppSelector(selectTubs);
   const without = useAppSelector(selectWithoutBackup);
+  const copyDue = useAppSelector(selectCopyDue);
   const nameOf = useJarName();
   const stale = backups.filter(({ renewBy }) => renewBy <= now).map(({ jar }) => nameOf(jar));
   return [
@@ -117,5 +119,14 @@ function useRemarks(): readonly Remark[] {
         umbrella: 'drooping',
         text: `${name} runs low`,
       })),
+    ...(copyDue
+      ? [
+          {
+            path: '/settings',
+            umbrella: 'furled' as const,
+            text: 'It is time for a copy of the kitchen: all of it is in this browser only',
+          },
+        ]
+      : []),
   ];
 }

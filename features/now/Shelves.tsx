@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { type Place, celsiusAt } from '@core/ferment';
 import { type Standing } from '@core/journal';
 import { JarDrawing, LinkArea, RADIUS, Words, jarPicture, useLook } from '@kit';
-import { selectNow, selectPlaces, selectTime, useAppSelector } from '@state';
+import { selectBeingRead, selectNow, selectPlaces, selectTime, useAppSelector } from '@state';
 
 import { jarSentence, shelfWords, useKitchenWords } from '../words';
 
@@ -45,6 +45,7 @@ function Shelf({
   const words = useKitchenWords();
   const time = useAppSelector(selectTime);
   const now = useAppSelector(selectNow);
+  const beingRead = useAppSelector(selectBeingRead);
   const cold = place.kind === 'fridge' || place.kind === 'larder';
   return (
     <View style={{ gap: 6 }}>
@@ -57,19 +58,26 @@ function Shelf({
           />
         ))}
         <Words
+          lasting
           strong
           size="small"
           tone={cold ? 'rain' : 'rim'}
           style={{ marginLeft: 'auto', paddingLeft: 8, paddingBottom: 6 }}
         >
-          {`${place.name} ${words.celsius(celsiusAt(place.temperature, time.hourOfDay(now)))}`}
+          {place.name}
+          <Words strong size="small" tone={cold ? 'rain' : 'rim'}>
+            {` ${words.celsius(celsiusAt(place.temperature, time.hourOfDay(now)))}`}
+          </Words>
         </Words>
       </View>
-      <View style={{ height: 7, backgroundColor: cold ? look.rain : look.rim, borderRadius: 2 }} />
+      <View
+        testID="lasting"
+        style={{ height: 7, backgroundColor: cold ? look.rain : look.rim, borderRadius: 2 }}
+      />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 4 }}>
         {jars.map((standing) => (
           <View key={standing.jar.id} style={{ width: SPOT, alignItems: 'center' }} aria-hidden>
-            <Words strong size="small" center lines={2}>
+            <Words lasting strong size="small" center lines={2}>
               {standing.jar.card.name}
             </Words>
             <Words
@@ -77,7 +85,7 @@ function Shelf({
               center
               tone={standing.stage === 'hooch' || standing.stage === 'hungry' ? 'crust' : 'quiet'}
             >
-              {shelfWords(standing, words)}
+              {beingRead.has(standing.jar.id) ? '…' : shelfWords(standing, words)}
             </Words>
           </View>
         ))}
@@ -96,11 +104,16 @@ function JarOnShelf({
   const look = useLook();
   const words = useKitchenWords();
   const router = useRouter();
+  const beingRead = useAppSelector(selectBeingRead).has(standing.jar.id);
   const path = `/jar/${standing.jar.id}` as const;
   return (
     <LinkArea
       href={path}
-      label={jarSentence(standing, words)}
+      label={
+        beingRead
+          ? `${standing.jar.card.name}, its log is being read`
+          : jarSentence(standing, words)
+      }
       current={chosen ? 'true' : undefined}
       onPress={() => router.navigate(path)}
       style={({ pressed }) => ({

@@ -16,6 +16,7 @@ import {
 } from '../../tests/kitchen';
 import { NowScreen } from './NowScreen';
 
+jest.mock('expo-document-picker', () => ({ getDocumentAsync: jest.fn() }));
 jest.mock('expo-router', () => ({
   useRouter: () => jest.requireActual('../../tests/kitchen').mockRouter,
 }));
@@ -123,8 +124,9 @@ describe('the kitchen now', () => {
     ).toBeVisible();
   });
 
-  it('without a jar says what belongs here', () => {
+  it('without a jar says what belongs here', async () => {
     show(<NowScreen />, kitchenStore([...PLACES]));
+    expect(await screen.findByText('Bring a kitchen from a file')).toBeVisible();
     expect(screen.getByRole('heading', { name: 'No starter on the shelf yet' })).toBeVisible();
     touch('link', 'Add a starter');
     expect(went).toEqual(['/add']);

@@ -2,9 +2,17 @@ import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { DAY, HOUR } from '@core/measure';
+import { NAME_LENGTH } from '@core/journal';
+import { DAY, HOUR, type Instant, type KitchenTime, instantAt } from '@core/measure';
 import { Choice, Field, MomentField, Press, Sheet, Words, parseNumber } from '@kit';
-import { bakeAdded, selectJars, selectNow, useAppDispatch, useAppSelector } from '@state';
+import {
+  bakeWanted,
+  selectJars,
+  selectNow,
+  selectTime,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
 
 import { useKitchenWords } from '../words';
 
@@ -14,14 +22,13 @@ export function BakeSheet({ onClose }: { readonly onClose: () => void }) {
   const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
   const jars = useAppSelector(selectJars);
+  const time = useAppSelector(selectTime);
   const [jar, setJar] = useState(jars[0]!.id);
   const [by, setBy] = useState<'mass' | 'loaves'>('mass');
   const [grams, setGrams] = useState('150');
   const [loaves, setLoaves] = useState({ count: '2', flourG: '500', share: '15' });
   const [name, setName] = useState('');
-  const [at, setAt] = useState(() =>
-    words.fieldText(Math.ceil((now + 1.5 * DAY) / DAY) * DAY + 9 * HOUR),
-  );
+  const [at, setAt] = useState(() => words.fieldText(nineInTheMorning(now, time)));
   const [width, setWidth] = useState(1);
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
 
@@ -36,23 +43,28 @@ export function BakeSheet({ onClose }: { readonly onClose: () => void }) {
 
   const add = () => {
     const found: Record<string, string> = {};
-    const middle = Date.parse(at);
+    const middle = words.instantOf(at);
+    const called = name.trim() || `Bake of ${words.day(middle)}`;
     if (!(levainG > 0 && levainG <= 5000))
       found[by] = 'That makes no levain between 1 and 5000 g. Check the numbers.';
     if (Number.isNaN(middle)) found.at = 'Give a day and a time.';
     else if (middle < now + HOUR) found.at = 'Too soon: no starter ripens within the hour.';
     else if (middle > now + 14 * DAY) found.at = 'Plans look two weeks ahead at most.';
+    if ([...called].length > NAME_LENGTH) found.name = `A name has ${NAME_LENGTH} letters at most.`;
     setProblems(found);
     if (Object.keys(found).length > 0) return;
     dispatch(
-      bakeAdded({
-        id: nanoid(8),
-        name: name.trim() || `Bake of ${words.day(middle)}`,
-        jar,
-        levainG,
-        from: middle - width * HOUR,
-        until: middle + width * HOUR,
-      }),
+      bakeWanted(
+        {
+          id: nanoid(),
+          name: called,
+          jar,
+          levainG,
+          from: middle - width * HOUR,
+          until: middle + width * HOUR,
+        },
+        `${called} is wanted ${words.moment(middle)}`,
+      ),
     );
     onClose();
   };
@@ -129,10 +141,21 @@ export function BakeSheet({ onClose }: { readonly onClose: () => void }) {
           </Words>
         </>
       )}
-      <Field label="Name, if it needs one" text={name} onText={setName} />
+      <Field
+        label="Name, if it needs one"
+        text={name}
+        onText={setName}
+        problem={problems.name ?? null}
+      />
       <Press kind="main" onPress={add}>
         Want it
       </Press>
     </Sheet>
   );
+}
+
+/** Nine in the kitchen's morning, with a day and a half and more to build a levain. */
+function nineInTheMorning(now: Instant, time: KitchenTime): Instant {
+  const local = now + 1.5 * DAY + time.offset(now);
+  return instantAt(Math.ceil(local / DAY) * DAY + 9 * HOUR, time);
 }

@@ -4,10 +4,10 @@ import { View } from 'react-native';
 
 import { Choice, Field, Panel, Press, Words, parseNumber } from '@kit';
 import {
-  bakeRemoved,
-  changeWish,
-  flourCounted,
-  strengthAsked,
+  bakeDropped,
+  selectBakes,
+  selectSettings,
+  settingsChanged,
   selectJars,
   selectNow,
   useAppDispatch,
@@ -24,8 +24,8 @@ export function BakesPanel() {
   const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
   const jars = useAppSelector(selectJars);
-  const bakes = useAppSelector((state) => state.plan.bakes).filter(({ until }) => until > now);
-  const strongFeeds = useAppSelector((state) => state.plan.strongFeeds);
+  const bakes = useAppSelector(selectBakes).filter(({ until }) => until > now);
+  const { strongFeeds } = useAppSelector(selectSettings);
   const [adding, setAdding] = useState(false);
   return (
     <Panel label="Bakes">
@@ -47,7 +47,7 @@ export function BakesPanel() {
             kind="bare"
             icon="close"
             label={`Remove ${bake.name}`}
-            onPress={() => dispatch(changeWish(bakeRemoved(bake.id), `${bake.name} is off`))}
+            onPress={() => dispatch(bakeDropped(bake.id, `${bake.name} is off`))}
           >
             {''}
           </Press>
@@ -63,12 +63,12 @@ export function BakesPanel() {
         <Choice
           label="Feeds that doubled in a row, before a levain is built"
           options={[
-            { is: 0, text: 'as it stands' },
-            { is: 1, text: 'one' },
-            { is: 2, text: 'two' },
+            { is: 0 as const, text: 'as it stands' },
+            { is: 1 as const, text: 'one' },
+            { is: 2 as const, text: 'two' },
           ]}
           chosen={strongFeeds}
-          onChoose={(feeds) => dispatch(strengthAsked(feeds))}
+          onChoose={(feeds) => dispatch(settingsChanged({ strongFeeds: feeds }))}
         />
       )}
       {bakes.length > 0 && <FlourAtHand />}
@@ -80,7 +80,7 @@ export function BakesPanel() {
 /** A limit on what a plan may use; nothing given, nothing limited. */
 function FlourAtHand() {
   const dispatch = useAppDispatch();
-  const flourAtHandG = useAppSelector((state) => state.plan.flourAtHandG);
+  const { flourAtHandG } = useAppSelector(selectSettings);
   const [text, setText] = useState(flourAtHandG === null ? '' : String(flourAtHandG));
   const given = parseNumber(text);
   const good = text.trim() === '' || (given >= 0 && given <= 100_000);
@@ -94,8 +94,8 @@ function FlourAtHand() {
       onText={(to) => {
         setText(to);
         const grams = parseNumber(to);
-        if (to.trim() === '') dispatch(flourCounted(null));
-        else if (grams >= 0 && grams <= 100_000) dispatch(flourCounted(grams));
+        if (to.trim() === '') dispatch(settingsChanged({ flourAtHandG: null }));
+        else if (grams >= 0 && grams <= 100_000) dispatch(settingsChanged({ flourAtHandG: grams }));
       }}
     />
   );

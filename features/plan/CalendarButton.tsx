@@ -1,7 +1,7 @@
 import { planCalendar } from '@core/formats';
 import { type Step } from '@core/plan';
 import { Press } from '@kit';
-import { selectKitchen, selectNow, selectSettings, useAppSelector } from '@state';
+import { selectNow, selectSettings, selectZone, useAppSelector } from '@state';
 
 import { saveFile } from '../shell/saveFile';
 import { slackWords, stepWords, useKitchenWords, usePlaceName } from '../words';
@@ -23,7 +23,7 @@ export function CalendarButton({
 }) {
   const words = useKitchenWords();
   const now = useAppSelector(selectNow);
-  const { zone } = useAppSelector(selectKitchen);
+  const zone = useAppSelector(selectZone);
   const nameOf = useJarName();
   const placeName = usePlaceName();
   const { calendarAlarms } = useAppSelector(selectSettings);

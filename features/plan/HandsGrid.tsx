@@ -1,15 +1,9 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 
+import { type HandsState } from '@core/journal';
 import { Choice, PaintGrid, Press, Words, useLook } from '@kit';
-import {
-  type HandsState,
-  handsAt,
-  handsChanged,
-  paint,
-  useAppDispatch,
-  useAppSelector,
-} from '@state';
+import { handsAt, handsChanged, paint, selectHands, useAppDispatch, useAppSelector } from '@state';
 
 import { useKitchenWords } from '../words';
 
@@ -27,7 +21,7 @@ export function HandsGrid() {
   const look = useLook();
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
-  const hands = useAppSelector((state) => state.plan.hands);
+  const hands = useAppSelector(selectHands);
   const [brush, setBrush] = useState<HandsState>('away');
   const fills: Readonly<Record<HandsState, string>> = {
     there: look.enamel,
@@ -58,13 +52,16 @@ export function HandsGrid() {
         }
         fillOf={(day, hour) => fills[shown(day, hour)]}
         brush={fills[brush]}
-        onPaint={(cells) => dispatch(handsChanged(paint(hands, cells, brush)))}
+        onPaint={(cells) => dispatch(handsChanged(paint(hands, cells, brush), 'Painted'))}
       />
       <Words size="small" tone="quiet">
         Draw across hours to paint them. With the keyboard: arrows and space.
       </Words>
       {Object.keys(hands.painted).length > 0 && (
-        <Press kind="bare" onPress={() => dispatch(handsChanged({ ...hands, painted: {} }))}>
+        <Press
+          kind="bare"
+          onPress={() => dispatch(handsChanged({ ...hands, painted: {} }, 'Washed off'))}
+        >
           Wash off what was painted
         </Press>
       )}

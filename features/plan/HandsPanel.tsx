@@ -1,6 +1,8 @@
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 
+import { type HandsPattern } from '@core/journal';
+import { DAY } from '@core/measure';
 import {
   Field,
   MomentField,
@@ -14,10 +16,12 @@ import {
   useLook,
 } from '@kit';
 import {
-  type HandsPattern,
   handsChanged,
+  selectHands,
   selectNow,
-  tripsChanged,
+  selectTrips,
+  tripAdded,
+  tripDropped,
   useAppDispatch,
   useAppSelector,
 } from '@state';
@@ -29,7 +33,7 @@ import { DAYS, HandsGrid } from './HandsGrid';
 export function HandsPanel() {
   const look = useLook();
   const dispatch = useAppDispatch();
-  const hands = useAppSelector((state) => state.plan.hands);
+  const hands = useAppSelector(selectHands);
   const toggle = (day: number) =>
     dispatch(
       handsChanged({
@@ -139,28 +143,38 @@ function HourField({
   );
 }
 
+/** No trip lies further from today, ms. */
+const FAR = 3 * 366 * DAY;
+
 function Trips() {
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
-  const trips = useAppSelector((state) => state.plan.trips).filter(({ until }) => until > now);
+  const trips = useAppSelector(selectTrips).filter(({ until }) => until > now);
   const [adding, setAdding] = useState(false);
   const [from, setFrom] = useState('');
   const [until, setUntil] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const add = () => {
-    const trip = { from: Date.parse(from), until: Date.parse(until) };
+    const trip = { from: words.instantOf(from), until: words.instantOf(until) };
     if (!(trip.until > trip.from))
       return setProblem('Give the day you leave and a later one for coming back.');
     if (trip.until < now) return setProblem('That trip is over.');
+    if (trip.from < now - FAR || trip.until > now + FAR) return setProblem('Check the year.');
     setProblem(null);
-    dispatch(tripsChanged([...trips, trip]));
+    dispatch(
+      tripAdded(
+        trip.from,
+        trip.until,
+        `Away ${words.moment(trip.from)} to ${words.moment(trip.until)}`,
+      ),
+    );
     setAdding(false);
   };
   return (
     <>
       {trips.map((trip) => (
-        <View key={trip.from} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+        <View key={trip.id} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
           <Words
             style={{ flex: 1 }}
           >{`Away ${words.moment(trip.from)} to ${words.moment(trip.until)}`}</Words>
@@ -168,7 +182,7 @@ function Trips() {
             kind="bare"
             icon="close"
             label="Remove the trip"
-            onPress={() => dispatch(tripsChanged(trips.filter((t) => t !== trip)))}
+            onPress={() => dispatch(tripDropped(trip.id, 'The trip is off'))}
           >
             {''}
           </Press>

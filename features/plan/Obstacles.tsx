@@ -1,13 +1,7 @@
+import { type Bake } from '@core/journal';
 import { type Nearest } from '@core/plan';
 import { Notice, Press } from '@kit';
-import {
-  type Bake,
-  bakeAdded,
-  bakeMoved,
-  changeWish,
-  useAppDispatch,
-  useAppSelector,
-} from '@state';
+import { bakeMoved, bakeWanted, selectBakes, useAppDispatch, useAppSelector } from '@state';
 
 import { type KitchenWords, impossibleWords, useKitchenWords } from '../words';
 
@@ -16,7 +10,7 @@ export function Obstacles() {
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
   const impossible = useAppSelector((state) => state.plan.impossible);
-  const bakes = useAppSelector((state) => state.plan.bakes);
+  const bakes = useAppSelector(selectBakes);
   return impossible.map((obstacle) => {
     const bake = bakes.find(({ id }) => id === obstacle.wanted);
     const name = bake?.name ?? 'This bake';
@@ -30,7 +24,7 @@ export function Obstacles() {
           const way = bake && wayOut(bake, near, words);
           return (
             way && (
-              <Press key={near.kind} onPress={() => dispatch(changeWish(way.wish, way.done))}>
+              <Press key={near.kind} onPress={() => dispatch(way.deed)}>
                 {way.text}
               </Press>
             )
@@ -49,15 +43,20 @@ function wayOut(bake: Bake, near: Nearest, words: KitchenWords) {
     case 'otherHour':
       return {
         text: `Have it ${words.moment(near.from)}`,
-        wish: bakeMoved({ id: bake.id, by: near.from - bake.from }),
-        done: `${bake.name} is wanted ${words.moment(near.from)} to ${words.time(near.until)}`,
+        deed: bakeMoved(
+          bake.id,
+          near.from - bake.from,
+          `${bake.name} is wanted ${words.moment(near.from)} to ${words.time(near.until)}`,
+        ),
       };
     case 'less':
       return near.levainG > 0
         ? {
             text: `Make it ${words.grams(near.levainG)}`,
-            wish: bakeAdded({ ...bake, levainG: near.levainG }),
-            done: `${bake.name} takes ${words.grams(near.levainG)}`,
+            deed: bakeWanted(
+              { ...bake, levainG: near.levainG },
+              `${bake.name} takes ${words.grams(near.levainG)}`,
+            ),
           }
         : null;
     case 'handsAt':

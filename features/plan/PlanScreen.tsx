@@ -3,7 +3,7 @@ import { View } from 'react-native';
 
 import { Page, Panel, Press, TwoPanes, Words, useWide } from '@kit';
 import {
-  followedPlan,
+  selectFollowed,
   planLookedAt,
   selectJars,
   stopPlanning,
@@ -28,7 +28,7 @@ export function PlanScreen() {
   const wide = useWide();
   const jars = useAppSelector(selectJars);
   const plans = useAppSelector((state) => state.plan.plans);
-  const followed = useAppSelector((state) => followedPlan(state.plan));
+  const followed = useAppSelector(selectFollowed);
   const dispatch = useAppDispatch();
   const [shown, setShown] = useState<string | null>(null);
   useEffect(() => {

@@ -2,7 +2,7 @@ import { Pressable, View } from 'react-native';
 
 import { type Plan } from '@core/plan';
 import { Panel, Press, RADIUS, RIM, TOUCH, Words, useLook } from '@kit';
-import { planChosen, useAppDispatch, useAppSelector } from '@state';
+import { planChosen, selectChosen, useAppDispatch, useAppSelector } from '@state';
 
 import { PLAN_WORDS, planFigures, planLine, useKitchenWords } from '../words';
 
@@ -16,7 +16,7 @@ export function PlansOffered({
 }) {
   const dispatch = useAppDispatch();
   const plans = useAppSelector((state) => state.plan.plans);
-  const chosen = useAppSelector((state) => state.plan.chosen);
+  const chosen = useAppSelector(selectChosen);
   if (plans.length === 0 || !shown) return null;
   const follows = chosen === shown.name;
   return (
@@ -36,9 +36,16 @@ export function PlansOffered({
         ))}
       </View>
       {follows ? (
-        <Press onPress={() => dispatch(planChosen(null))}>Leave this plan</Press>
+        <Press onPress={() => dispatch(planChosen(null, 'No plan is followed'))}>
+          Leave this plan
+        </Press>
       ) : (
-        <Press kind="main" onPress={() => dispatch(planChosen(shown.name))}>
+        <Press
+          kind="main"
+          onPress={() =>
+            dispatch(planChosen(shown.name, `Followed: ${PLAN_WORDS[shown.name].toLowerCase()}`))
+          }
+        >
           {chosen === null ? 'Follow it' : 'Follow this one instead'}
         </Press>
       )}

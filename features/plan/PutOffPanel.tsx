@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 
 import { Panel, Press, Words } from '@kit';
-import { leftAloneEnded, selectNow, useAppDispatch, useAppSelector } from '@state';
+import { leftAloneEnded, selectLeftAlone, selectNow, useAppDispatch, useAppSelector } from '@state';
 
 import { useKitchenWords } from '../words';
 import { useJarName } from '../words/useJarName';
@@ -12,9 +12,7 @@ export function PutOffPanel() {
   const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
   const nameOf = useJarName();
-  const leftAlone = useAppSelector((state) => state.plan.leftAlone).filter(
-    ({ until }) => until > now,
-  );
+  const leftAlone = useAppSelector(selectLeftAlone).filter(({ until }) => until > now);
   if (leftAlone.length === 0) return null;
   return (
     <Panel label="As you had it">
@@ -37,7 +35,7 @@ export function PutOffPanel() {
               kind="bare"
               icon="close"
               label={`Let the plan decide: ${said}`}
-              onPress={() => dispatch(leftAloneEnded(stretch))}
+              onPress={() => dispatch(leftAloneEnded(stretch, `The plan decides on ${name} again`))}
             >
               {''}
             </Press>

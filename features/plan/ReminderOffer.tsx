@@ -1,6 +1,6 @@
 import { Notice, Press } from '@kit';
 import {
-  followedPlan,
+  selectFollowed,
   selectNow,
   selectSettings,
   settingsChanged,
@@ -15,7 +15,7 @@ export function ReminderOffer() {
   const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
   const { reminders } = useAppSelector(selectSettings);
-  const plan = useAppSelector((state) => followedPlan(state.plan));
+  const plan = useAppSelector(selectFollowed);
   const useful = plan?.steps.some(({ at }) => at > now);
   if (!useful || reminders !== 'ask' || reminderLeave() === 'denied') return null;
   const answer = async (yes: boolean) => {

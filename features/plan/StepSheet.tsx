@@ -5,10 +5,10 @@ import { HOUR } from '@core/measure';
 import { type Step } from '@core/plan';
 import { Amounts, MomentField, Press, Sheet, Words } from '@kit';
 import {
+  bakeDropped,
   bakeMoved,
-  bakeRemoved,
-  changeWish,
   jarLeftAlone,
+  selectBakes,
   selectJar,
   selectNow,
   selectTime,
@@ -73,7 +73,7 @@ export function StepSheet({
 /** What the step is for, when it is for a bake. */
 function Outlook({ step }: { readonly step: Step }) {
   const words = useKitchenWords();
-  const bakes = useAppSelector((state) => state.plan.bakes);
+  const bakes = useAppSelector(selectBakes);
   const plans = useAppSelector((state) => state.plan.plans);
   const bake = bakes.find(({ id }) => id === step.wanted);
   const prospect = plans
@@ -103,7 +103,7 @@ function Otherwise({
   const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
   const time = useAppSelector(selectTime);
-  const bake = useAppSelector((state) => state.plan.bakes).find(({ id }) => id === step.wanted);
+  const bake = useAppSelector(selectBakes).find(({ id }) => id === step.wanted);
   const [text, setText] = useState(() => words.fieldText(Math.max(now, step.at + HOUR)));
   const [problem, setProblem] = useState<string | null>(null);
   const title = plannedName(step, name);
@@ -113,27 +113,21 @@ function Otherwise({
   const skip = () => {
     dispatch(
       taking
-        ? changeWish(bakeRemoved(taking.id), `${taking.name} is off`)
-        : changeWish(jarLeftAlone(skipped(step, steps, now, endOfDay)), `${title}: skipped`),
+        ? bakeDropped(taking.id, `${taking.name} is off`)
+        : jarLeftAlone(skipped(step, steps, now, endOfDay), `${title}: skipped`),
     );
     onDone();
   };
   const shift = () => {
-    const to = Date.parse(text);
+    const to = words.instantOf(text);
     const last = steps[steps.length - 1]!.at;
     if (Number.isNaN(to)) return setProblem('Give a day and a time.');
     if (to < now) return setProblem('That is over.');
     if (to > last + 24 * HOUR) return setProblem('The plan does not look so far ahead.');
     dispatch(
       taking
-        ? changeWish(
-            bakeMoved({ id: taking.id, by: to - taking.from }),
-            `${taking.name} is wanted ${words.moment(to)}`,
-          )
-        : changeWish(
-            jarLeftAlone(putOff(step, steps, now, to)),
-            `${title}: at ${words.moment(to)}`,
-          ),
+        ? bakeMoved(taking.id, to - taking.from, `${taking.name} is wanted ${words.moment(to)}`)
+        : jarLeftAlone(putOff(step, steps, now, to), `${title}: at ${words.moment(to)}`),
     );
     onDone();
   };

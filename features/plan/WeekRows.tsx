@@ -1,14 +1,16 @@
 import { useMemo } from 'react';
 
-import { DAY, HOUR } from '@core/measure';
+import { type Bake } from '@core/journal';
+import { DAY, HOUR, highest } from '@core/measure';
 import { type Plan, gapsIn, handsFrom } from '@core/plan';
 import { Panel, WeekCanopy, Words } from '@kit';
 import {
-  type Bake,
   bakeMoved,
-  changeWish,
+  selectBakes,
+  selectHands,
   selectNow,
   selectTime,
+  selectTrips,
   useAppDispatch,
   useAppSelector,
   weekPattern,
@@ -24,12 +26,13 @@ export function WeekRows({ plan }: { readonly plan: Plan }) {
   const nameOf = useJarName();
   const now = useAppSelector(selectNow);
   const time = useAppSelector(selectTime);
-  const hands = useAppSelector((state) => state.plan.hands);
-  const trips = useAppSelector((state) => state.plan.trips);
-  const bakes = useAppSelector((state) => state.plan.bakes);
-  const until = Math.max(
+  const hands = useAppSelector(selectHands);
+  const trips = useAppSelector(selectTrips);
+  const bakes = useAppSelector(selectBakes);
+  const until = highest([
+    now,
     ...plan.curves.map(({ heights }) => heights[heights.length - 1]?.[0] ?? now),
-  );
+  ]);
   const away = useMemo(
     () => gapsIn(handsFrom(weekPattern(hands), trips, now, until, time), now, until),
     [hands, trips, now, until, time],
@@ -38,8 +41,9 @@ export function WeekRows({ plan }: { readonly plan: Plan }) {
     // No bake before now.
     const by = Math.max(asked, now + HOUR - bake.from);
     dispatch(
-      changeWish(
-        bakeMoved({ id: bake.id, by }),
+      bakeMoved(
+        bake.id,
+        by,
         `${bake.name} is wanted ${words.moment(bake.from + by)} to ${words.time(bake.until + by)}`,
       ),
     );

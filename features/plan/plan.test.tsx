@@ -3,11 +3,16 @@ import { act, cleanup, screen, waitFor, within } from '@testing-library/react';
 import { type Plan, type Step } from '@core/plan';
 import {
   beginProgramme,
-  followedPlan,
   planChosen,
   searchBegun,
   searchEnded,
   selectJarEvents,
+  selectLeftAlone,
+  selectBakes,
+  selectSettings,
+  selectChosen,
+  selectFollowed,
+  bakeWanted,
 } from '@state';
 
 import { NOW, kitchenStore, show, touch, type, went } from '../../tests/kitchen';
@@ -73,17 +78,16 @@ const STEPS = [MOVE, step(), BUILD, TAKE].map((one) =>
 /** The plan screen with two plans found. */
 function planned() {
   const store = kitchenStore();
-  store.dispatch({
-    type: 'plan/bakeAdded',
-    payload: {
+  store.dispatch(
+    bakeWanted({
       id: 'loaves',
       name: 'Loaves',
       jar: 'grebe',
       levainG: 150,
       from: NOW + 14 * HOUR,
       until: NOW + 16 * HOUR,
-    },
-  });
+    }),
+  );
   store.dispatch(searchBegun());
   store.dispatch(
     searchEnded({
@@ -105,13 +109,13 @@ describe('the plans', () => {
     expect(offered.getAllByRole('radio', { hidden: true })).toHaveLength(2);
     pick(/^The surest/);
     press('Follow it');
-    expect(store.getState().plan.chosen).toBe('safest');
-    expect(followedPlan(store.getState().plan)!.steps).toHaveLength(1);
+    expect(selectChosen(store.getState())).toBe('safest');
+    expect(selectFollowed(store.getState())!.steps).toHaveLength(1);
     pick(/^A good balance/);
     press('Follow this one instead');
-    expect(store.getState().plan.chosen).toBe('balanced');
+    expect(selectChosen(store.getState())).toBe('balanced');
     press('Leave this plan');
-    expect(store.getState().plan.chosen).toBeNull();
+    expect(selectChosen(store.getState())).toBeNull();
   });
 
   it('are made while somebody looks', () => {
@@ -177,9 +181,9 @@ describe('the plans', () => {
     );
     expect(screen.getByText('Loaves: there is not enough time until then.')).toBeVisible();
     press(/^Have it tomorrow/);
-    expect(store.getState().plan.bakes[0]!.from).toBe(NOW + 20 * HOUR);
+    expect(selectBakes(store.getState())[0]!.from).toBe(NOW + 20 * HOUR);
     press('Make it 90 g');
-    expect(store.getState().plan.bakes[0]!.levainG).toBe(90);
+    expect(selectBakes(store.getState())[0]!.levainG).toBe(90);
   });
 });
 
@@ -200,16 +204,16 @@ describe('a step', () => {
     });
     press(/^Taken: Take 150 g from Grebe/);
     expect(selectJarEvents(store.getState(), 'grebe').at(-1)).toMatchObject({ kind: 'took' });
-    expect(store.getState().plan.bakes).toEqual([]);
+    expect(selectBakes(store.getState())).toEqual([]);
   });
 
   it('is skipped, and let back', () => {
     const store = planned();
     press(/^21:20 ?Feed Grebe/);
     touch('button', 'Skip it');
-    expect(store.getState().plan.leftAlone).toMatchObject([{ jar: 'grebe', butAt: null }]);
+    expect(selectLeftAlone(store.getState())).toMatchObject([{ jar: 'grebe', butAt: null }]);
     press(/^Let the plan decide: Grebe is left alone/);
-    expect(store.getState().plan.leftAlone).toEqual([]);
+    expect(selectLeftAlone(store.getState())).toEqual([]);
   });
 
   it('is shifted to another hour, if that is one', () => {
@@ -226,7 +230,7 @@ describe('a step', () => {
     expect(screen.getByText('The plan does not look so far ahead.')).toBeVisible();
     type('At another time', '2026-03-13T23:00');
     press('Shift it');
-    expect(store.getState().plan.leftAlone).toMatchObject([
+    expect(selectLeftAlone(store.getState())).toMatchObject([
       { jar: 'grebe', butAt: Date.parse('2026-03-13T23:00Z') },
     ]);
   });
@@ -239,10 +243,10 @@ describe('a step', () => {
     press(/^tomorrow 09:20|^09:20 ?Take 150 g/);
     type('Wanted from', '2026-03-15T09:00');
     press('Move the bake');
-    expect(store.getState().plan.bakes[0]!.from).toBe(Date.parse('2026-03-15T09:00Z'));
+    expect(selectBakes(store.getState())[0]!.from).toBe(Date.parse('2026-03-15T09:00Z'));
     press(/^09:20 ?Take 150 g/);
     press('Not this bake');
-    expect(store.getState().plan.bakes).toEqual([]);
+    expect(selectBakes(store.getState())).toEqual([]);
   });
 });
 
@@ -264,7 +268,7 @@ describe('reminders', () => {
     notify('default');
     const store = followed();
     press('Yes, tell me');
-    await waitFor(() => expect(store.getState().settings.reminders).toBe('on'));
+    await waitFor(() => expect(selectSettings(store.getState()).reminders).toBe('on'));
     expect(screen.queryByText(/^Shall the browser say/)).toBeNull();
   });
 
@@ -272,7 +276,7 @@ describe('reminders', () => {
     notify('default');
     const store = followed();
     press('No');
-    expect(store.getState().settings.reminders).toBe('off');
+    expect(selectSettings(store.getState()).reminders).toBe('off');
     notify('denied');
     cleanup();
     followed();

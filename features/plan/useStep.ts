@@ -1,14 +1,15 @@
 import { useRouter } from 'expo-router';
 
+import { contentOf } from '@core/journal';
 import { type Step } from '@core/plan';
 import {
-  bakeRemoved,
   fillBench,
   logEntries,
   selectJars,
   selectNow,
   useAppDispatch,
   useAppSelector,
+  wishDropped,
 } from '@state';
 
 /** How a step is done: a feed at the bench with its amounts filled in, a move or a taking with one touch. */
@@ -46,11 +47,11 @@ export function useStep(step: Step): { readonly open: () => void; readonly openT
                 {
                   kind: 'took',
                   ...entry,
-                  grams: Math.min(step.takeG!, Math.floor(jar?.massG ?? 0)),
+                  grams: Math.min(step.takeG!, Math.floor(jar ? contentOf(jar).massG : 0)),
                 },
+                wishDropped(step.wanted!),
               ],
               `${step.takeG} g taken for the bake`,
-              bakeRemoved(step.wanted!),
             ),
           );
         },

@@ -1,5 +1,7 @@
 import { screen } from '@testing-library/react';
 
+import { selectHands, selectBakes, selectTrips } from '@state';
+
 import { show, touch, type } from '../../tests/kitchen';
 import { PlanScreen } from './PlanScreen';
 
@@ -26,14 +28,14 @@ describe('what is wished', () => {
     type('Inoculation', '20');
     pick('two hours');
     press('Want it');
-    expect(store.getState().plan.bakes).toMatchObject([
+    expect(selectBakes(store.getState())).toMatchObject([
       { name: 'Sunday', levainG: 200, until: Date.parse('2026-03-15T10:00Z') },
       { from: Date.parse('2026-03-16T07:00Z'), until: Date.parse('2026-03-16T11:00Z') },
     ]);
     // A fifth of a kilogram of flour, and water at the jar's own hydration.
-    expect(store.getState().plan.bakes[1]!.levainG).toBe(400);
+    expect(selectBakes(store.getState())[1]!.levainG).toBe(400);
     press('Remove Sunday');
-    expect(store.getState().plan.bakes).toHaveLength(1);
+    expect(selectBakes(store.getState())).toHaveLength(1);
   });
 
   it.each([
@@ -48,14 +50,14 @@ describe('what is wished', () => {
     type(label, text);
     press('Want it');
     expect(screen.getByText(problem)).toBeVisible();
-    expect(store.getState().plan.bakes).toEqual([]);
+    expect(selectBakes(store.getState())).toEqual([]);
   });
 
   it('is around hands: hours, work days, what is painted, and trips', () => {
     const store = show(<PlanScreen />);
     type('Up from', '5:45');
     touch('checkbox', 'Sat');
-    expect(store.getState().plan.hands).toMatchObject({
+    expect(selectHands(store.getState())).toMatchObject({
       upFrom: 5.75,
       workDays: expect.arrayContaining([5]),
     });
@@ -63,7 +65,7 @@ describe('what is wished', () => {
     expect(screen.getByText('The end comes before the beginning.')).toBeVisible();
     type('until', 'late');
     expect(screen.getByText('An hour like 6:30.')).toBeVisible();
-    expect(store.getState().plan.hands.upUntil).toBeGreaterThan(20);
+    expect(selectHands(store.getState()).upUntil).toBeGreaterThan(20);
     press('A trip, or a night away');
     type('Leaving', '2026-03-20T08:00');
     type('Coming back', '2026-03-19T08:00');
@@ -71,10 +73,10 @@ describe('what is wished', () => {
     expect(screen.getByText(/^Give the day you leave/)).toBeVisible();
     type('Coming back', '2026-03-22T08:00');
     press('Mark the trip');
-    expect(store.getState().plan.trips).toEqual([
+    expect(selectTrips(store.getState())).toMatchObject([
       { from: Date.parse('2026-03-20T08:00Z'), until: Date.parse('2026-03-22T08:00Z') },
     ]);
     press('Remove the trip');
-    expect(store.getState().plan.trips).toEqual([]);
+    expect(selectTrips(store.getState())).toEqual([]);
   });
 });

@@ -1,3 +1,4 @@
+import { nanoid } from '@reduxjs/toolkit';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 
@@ -15,7 +16,7 @@ import {
   useAppSelector,
 } from '@state';
 
-import { jarId, nameProblem } from '../jar/jarForm';
+import { nameProblem } from '../jar/jarForm';
 import { FLOUR_WORDS, PROGRAMME_WORDS, useKitchenWords } from '../words';
 import { PROGRAMME_TEXTS } from './programmeWords';
 
@@ -69,7 +70,7 @@ export function BeginSheet({
     else if (grams > 500) found.grams = 'Half a kilogram is more than anybody wakes.';
     setProblems(found);
     if (Object.keys(found).length > 0) return;
-    const id = jarId(name, new Set([...jars, ...archived].map((jar) => jar.id)));
+    const id = nanoid();
     const card: JarCard = source
       ? { ...source.card, name: name.trim(), archived: false }
       : {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { type Liquid, type Standing } from '@core/journal';
+import { type Liquid, type Standing, contentOf } from '@core/journal';
 import { type Signs, hoochAdvice, waterBack } from '@core/rescue';
 import { Field, Panel, Press, Words, parseNumber } from '@kit';
 import { logEntries, selectNow, useAppDispatch, useAppSelector } from '@state';
@@ -24,14 +24,16 @@ export function HoochPanel({
   const colour = signs.liquid as Exclude<Liquid, 'none'>;
   const amount = signs.amount === undefined || signs.amount === 'unknown' ? 'film' : signs.amount;
   const onTop = signs.where !== 'middle' && signs.where !== 'below';
-  const advice = hoochAdvice(colour, amount, onTop, jar.massG + jar.pouredG);
+  const advice = hoochAdvice(colour, amount, onTop, contentOf(jar).massG + jar.pouredG);
   const [text, setText] = useState(String(advice.grams));
   const [problem, setProblem] = useState<string | null>(null);
   const pour = () => {
     const grams = parseNumber(text);
     if (!(grams > 0)) return setProblem('Grams, please; a guess will do.');
-    if (grams > jar.massG / 2)
-      return setProblem(`That is more than half of the ${words.grams(jar.massG)} in the jar.`);
+    if (grams > contentOf(jar).massG / 2)
+      return setProblem(
+        `That is more than half of the ${words.grams(contentOf(jar).massG)} in the jar.`,
+      );
     setProblem(null);
     dispatch(
       logEntries(

@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 
 import { cupsText } from '@core/bench';
+import { contentOf } from '@core/journal';
 import { mainFlour, sameBlend } from '@core/measure';
 import { Amounts, Choice, Panel, Press, Words } from '@kit';
 import { type JarRun, fillBench, selectNow, useAppDispatch, useAppSelector } from '@state';
@@ -23,7 +24,7 @@ export function NextFeedPanel({ run: { jar, begun, run, next } }: { readonly run
   const [picked, setPicked] = useState<'own' | 'medicine' | null>(null);
   const blend = picked === null ? usual : picked === 'own' ? own : (medicine ?? own);
   const due = next.at <= now;
-  const outG = Math.round(jar.massG) - next.keepG;
+  const outG = Math.round(contentOf(jar).massG) - next.keepG;
   const toBench = () => {
     const other = sameBlend(blend, own) ? null : { flour: blend };
     dispatch(fillBench(jar.id, next, best?.elsewhere ? best.place.id : null, other));

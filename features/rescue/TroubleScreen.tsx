@@ -11,6 +11,7 @@ import {
   signsTold,
   useAppDispatch,
   useAppSelector,
+  ofJar,
 } from '@state';
 
 import { QuestionPanel } from './QuestionPanel';
@@ -68,7 +69,7 @@ function Asking({ standing }: { readonly standing: Standing | null }) {
   const dispatch = useAppDispatch();
   const jar = standing?.jar.id ?? '';
   const events = useAppSelector((state) => selectJarEvents(state, jar));
-  const told = useAppSelector((state) => state.trouble[jar]) ?? NOTHING;
+  const told = useAppSelector((state) => ofJar(state.trouble, jar)) ?? NOTHING;
   const [again, setAgain] = useState<QuestionId | null>(null);
   const known = standing ? knownSigns(standing, events) : NOTHING;
   const signs: Signs = { ...known, ...told };

@@ -1,6 +1,6 @@
 import { screen, within } from '@testing-library/react';
 
-import { selectJarEvents, selectRuns } from '@state';
+import { selectJarAt, selectJarEvents, selectRuns } from '@state';
 
 import { kitchenStore, show, touch, type, went } from '../../tests/kitchen';
 import { ProgrammeScreen } from './ProgrammeScreen';
@@ -186,13 +186,16 @@ describe('waking and beginning', () => {
     press('Wake Grebe, dried flakes');
     touch('radio', '1 : 2 : 2 at once');
     press('They soak now');
-    const events = selectJarEvents(store.getState(), 'grebe-2');
+    // Its name is taken from the elder one; its key is its own.
+    const woken = went[0]!.split('/')[2]!;
+    const events = selectJarEvents(store.getState(), woken);
     expect(events).toMatchObject([
       { kind: 'started', condition: 'dried', massG: 30, hydrationPct: 200 },
       { kind: 'programmeBegun', programme: 'flakesAtOnce' },
     ]);
     expect((events[0] as { alive: number }).alive).toBeCloseTo(0.27, 1);
-    expect(went).toEqual(['/jar/grebe-2/programme']);
+    expect(went).toEqual([`/jar/${woken}/programme`]);
+    expect(woken).not.toBe('grebe');
   });
 
   it('begins from flour and water in an empty kitchen', () => {
@@ -204,7 +207,9 @@ describe('waking and beginning', () => {
     press('Begin: A new starter: tiny, without discard');
     type('Its name', 'Turnstone');
     press('It is mixed');
-    expect(selectJarEvents(store.getState(), 'turnstone')[0]).toMatchObject({
+    expect(
+      selectJarEvents(store.getState(), selectJarAt(store.getState(), 'turnstone')!)[0],
+    ).toMatchObject({
       condition: 'new',
       massG: 8,
     });

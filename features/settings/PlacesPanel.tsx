@@ -1,7 +1,9 @@
+import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
 import { View } from 'react-native';
 
 import { type DayTemperature, type Place, celsiusAt } from '@core/ferment';
+import { highest, lowest } from '@core/measure';
 import { Panel, Press, Words } from '@kit';
 import { selectPlaces, useAppSelector } from '@state';
 
@@ -35,7 +37,7 @@ export function PlacesPanel() {
           </Press>
         </View>
       ))}
-      <Press kind="bare" icon="plus" onPress={() => setOpen(newPlace(places))}>
+      <Press kind="bare" icon="plus" onPress={() => setOpen(newPlace())}>
         Add a place
       </Press>
       {open && <PlaceSheet place={open} onClose={() => setOpen(null)} />}
@@ -51,19 +53,15 @@ function temperatureWords(temperature: DayTemperature, words: KitchenWords): str
       return `${words.celsius(temperature.day)} by day, ${words.celsius(temperature.night)} at night`;
     case 'hourly': {
       const over = Array.from({ length: 24 }, (_, hour) => celsiusAt(temperature, hour));
-      return `${words.celsius(Math.min(...over))} to ${words.celsius(Math.max(...over))} over the day`;
+      return `${words.celsius(lowest(over))} to ${words.celsius(highest(over))} over the day`;
     }
   }
 }
 
-function newPlace(places: readonly Place[]): Place {
-  let n = places.length + 1;
-  while (places.some(({ id }) => id === `place-${n}`)) n++;
-  return {
-    id: `place-${n}`,
-    name: '',
-    kind: 'counter',
-    temperature: { kind: 'constant', celsius: 21 },
-    sd: 1,
-  };
-}
+const newPlace = (): Place => ({
+  id: nanoid(),
+  name: '',
+  kind: 'counter',
+  temperature: { kind: 'constant', celsius: 21 },
+  sd: 1,
+});

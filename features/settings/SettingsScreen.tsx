@@ -16,10 +16,12 @@ import {
 } from '@state';
 
 import { Exchange } from './Exchange';
+import { KeptPanel } from './KeptPanel';
 import { PlacesPanel } from './PlacesPanel';
 import { RemindersPanel } from './RemindersPanel';
 import { SchoolPanel } from './SchoolPanel';
 import { ShownPanel } from './ShownPanel';
+import { ZonePanel } from './ZonePanel';
 
 /** Units, looks, places, the school, and everything out and in. */
 export function SettingsScreen() {
@@ -32,7 +34,9 @@ export function SettingsScreen() {
       <SchoolPanel />
       <ShownPanel />
       <RemindersPanel />
+      <ZonePanel />
       <Exchange />
+      <KeptPanel />
       <KitchensPanel />
       <ArchivedPanel />
     </Page>

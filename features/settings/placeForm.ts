@@ -1,7 +1,7 @@
+import { type Settings } from '@core/journal';
 import { type DayTemperature, type Place, type PlaceKind } from '@core/ferment';
 import { celsiusToFahrenheit, fahrenheitToCelsius } from '@core/measure';
 import { parseNumber } from '@kit';
-import { type Settings } from '@state';
 
 /** A place as it is typed; temperatures in the kitchen's unit. */
 export interface PlaceForm {

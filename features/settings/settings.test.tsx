@@ -1,9 +1,17 @@
-import { screen, waitFor, within } from '@testing-library/react';
+import { act, screen, waitFor } from '@testing-library/react';
 import { getDocumentAsync } from 'expo-document-picker';
 
-import { kitchenToFile, logEntries, selectJars, selectPlaces, settingsChanged } from '@state';
+import {
+  kitchenToFile,
+  logEntries,
+  selectJars,
+  selectPlaces,
+  settingsChanged,
+  selectSettings,
+  undoNotice,
+} from '@state';
 
-import { NOW, PLACES, iso, kitchenStore, show, tern, touch, type } from '../../tests/kitchen';
+import { PLACES, iso, kitchenStore, show, tern, touch, type } from '../../tests/kitchen';
 import { saveFile } from '../shell';
 import { SettingsScreen } from './SettingsScreen';
 
@@ -11,6 +19,13 @@ jest.mock('expo-router', () => ({
   useRouter: () => jest.requireActual('../../tests/kitchen').mockRouter,
 }));
 jest.mock('expo-document-picker', () => ({ getDocumentAsync: jest.fn() }));
+// There are no workers here: it is read on the spot.
+jest.mock('../../workers/read', () => ({
+  readInWorker: (text: string, now: number) =>
+    Promise.resolve().then(() =>
+      jest.requireActual('@core/formats/readKitchenFile').readKitchenFile(text, now),
+    ),
+}));
 jest.mock('../shell', () => ({
   ...jest.requireActual('../shell/reminders'),
   saveFile: jest.fn(),
@@ -101,7 +116,7 @@ describe('the school', () => {
       'Cups and spoons beside',
     ])
       pick(word);
-    expect(store.getState().settings).toMatchObject({
+    expect(selectSettings(store.getState())).toMatchObject({
       order: 'flourFirst',
       weighing: 'inJar',
       levainIn: 'beside',
@@ -126,10 +141,10 @@ describe('the school', () => {
 
   it.each(['0', '50', 'lots'])('does not take %s parts of flour', (text) => {
     const store = show(<SettingsScreen />, own());
-    const before = store.getState().settings.parts;
+    const before = selectSettings(store.getState()).parts;
     type('Flour to 1 of keep', text);
     expect(screen.getByLabelText('Flour to 1 of keep')).toBeInvalid();
-    expect(store.getState().settings.parts).toBe(before);
+    expect(selectSettings(store.getState()).parts).toBe(before);
   });
 });
 
@@ -139,42 +154,43 @@ describe('out and in', () => {
       canceled: false,
       assets: [{ file: { text: () => Promise.resolve(text) } }],
     } as never);
-  const out = () => within(screen.getByRole('region', { name: 'Out and in', hidden: true }));
 
   it('goes out as one file named by its day', () => {
     show(<SettingsScreen />, own());
     press('Export the kitchen');
     const [name, text] = jest.mocked(saveFile).mock.lastCall!;
     expect(name).toBe('ombrello-kitchen-2026-03-13.json');
-    expect(JSON.parse(text)).toMatchObject({ format: 'ombrello-kitchen', version: 1 });
+    expect(JSON.parse(text)).toMatchObject({ format: 'ombrello-kitchen', version: 2 });
   });
 
   it('is looked at before it is taken in, and adds what is new', async () => {
     const store = show(<SettingsScreen />, kitchenStore([...PLACES]));
-    choose(kitchenToFile(own().getState(), NOW));
+    choose(kitchenToFile(own().getState()));
     press('Take in a file');
     expect(
-      await screen.findByText(`The file holds ${PLACES.length + 1} entries, 1 of them new`),
+      await screen.findByText(`The file holds ${PLACES.length + 3} entries, 1 of them new`),
     ).toBeVisible();
     expect(selectJars(store.getState())).toEqual([]);
     press('Take in');
-    expect(selectJars(store.getState()).map(({ id }) => id)).toEqual(['tern']);
-    expect(out().getByText('1 entry taken in.')).toBeVisible();
+    await waitFor(() => expect(selectJars(store.getState()).map(({ id }) => id)).toEqual(['tern']));
+    expect(store.getState().notice?.text).toBe('1 entry taken in');
+    act(() => void store.dispatch(undoNotice()));
+    expect(selectJars(store.getState())).toEqual([]);
   });
 
   it('leaves out what cannot be read, and says so', async () => {
     show(<SettingsScreen />, kitchenStore([...PLACES]));
-    const file = JSON.parse(kitchenToFile(own().getState(), NOW)) as { events: object[] };
+    const file = JSON.parse(kitchenToFile(own().getState())) as { events: object[] };
     file.events.push({ kind: 'fed', id: 'bad', jar: 'tern', at: 'noon' });
     choose(JSON.stringify(file));
     press('Take in a file');
-    expect(await screen.findByText(/^1 entry cannot be read and stay out/)).toBeVisible();
+    expect(await screen.findByText(/^1 entry cannot be read and stays out/)).toBeVisible();
   });
 
   it.each([
     ['{"format":"shopping","events":[]}', /not a kitchen exported from Ombrello/],
     ['half a fi', /it is not JSON, or it was cut short/],
-    ['{"format":"ombrello-kitchen","version":2,"events":[]}', /from a newer Ombrello/],
+    ['{"format":"ombrello-kitchen","version":3,"events":[]}', /from a newer Ombrello/],
   ])('takes in nothing of %j', async (text, said) => {
     const store = show(<SettingsScreen />, own());
     const before = store.getState().kitchen.events;
@@ -190,9 +206,9 @@ describe('reminders and jars put away', () => {
     const store = show(<SettingsScreen />, own());
     pick('The browser says so');
     expect(await screen.findByText(/^The browser does not allow it/)).toBeVisible();
-    expect(store.getState().settings.reminders).toBe('off');
+    expect(selectSettings(store.getState()).reminders).toBe('off');
     pick('Are only written down');
-    expect(store.getState().settings.calendarAlarms).toBe(false);
+    expect(selectSettings(store.getState()).calendarAlarms).toBe(false);
   });
 
   it('come back to the shelf', async () => {

@@ -1,10 +1,5 @@
-import {
-  type Settings,
-  selectSettings,
-  settingsChanged,
-  useAppDispatch,
-  useAppSelector,
-} from '@state';
+import { type Settings } from '@core/journal';
+import { selectSettings, settingsChanged, useAppDispatch, useAppSelector } from '@state';
 
 /** The settings, and a way to change one. */
 export function useSetting() {
@@ -13,7 +8,7 @@ export function useSetting() {
   return {
     settings,
     set: (to: Partial<Settings>) => {
-      dispatch(settingsChanged(to));
+      dispatch(settingsChanged(to, 'The setting is changed'));
     },
   };
 }

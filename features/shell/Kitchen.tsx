@@ -6,19 +6,25 @@ import { LookProvider } from '@kit';
 import {
   type RootState,
   clockStandsStill,
+  keepKitchen,
   keepLearning,
   keepPlanning,
-  keepStore,
   makeStore,
+  openLastKitchen,
   readClock,
   selectJar,
+  selectNow,
   selectPlaces,
+  selectSettings,
+  selectZone,
   ticked,
   useAppSelector,
 } from '@state';
 
 import { kitchenWords, mendedWords } from '../words';
+import { PageBoundary } from './PageBoundary';
 import { Reminders } from './Reminders';
+import { RescuePage } from './RescuePage';
 
 /** How often the jars on the shelves move, ms. */
 const TICK = 20_000;
@@ -26,24 +32,34 @@ const TICK = 20_000;
 /** The store, the look, and the clock that moves the jars. Shows nothing until the kitchen is open. */
 export function Kitchen({ children }: { readonly children: ReactNode }) {
   const [store] = useState(makeStore);
+  const [fault, setFault] = useState<Error | null>(null);
+  const [tries, setTries] = useState(0);
   useEffect(() => {
-    const keeping = keepStore(store).then((stopKeeping) => {
-      const stopLearning = keepLearning(store);
-      const stopPlanning = keepPlanning(store, explainMending);
-      return () => {
-        stopPlanning();
-        stopLearning();
-        stopKeeping();
-      };
-    });
+    const stops = [keepKitchen(store)];
+    let left = false;
+    openLastKitchen(store).then(
+      () => {
+        if (left) return;
+        setFault(null);
+        stops.push(keepLearning(store), keepPlanning(store, explainMending));
+      },
+      (error: unknown) => setFault(error instanceof Error ? error : new Error(String(error))),
+    );
     const timer = clockStandsStill
       ? undefined
       : setInterval(() => store.dispatch(ticked(readClock())), TICK);
     return () => {
+      left = true;
       clearInterval(timer);
-      void keeping.then((stop) => stop());
+      stops.forEach((stop) => stop());
     };
-  }, [store]);
+  }, [store, tries]);
+  if (fault)
+    return (
+      <LookProvider theme="system">
+        <RescuePage fault={fault} onAgain={() => setTries(tries + 1)} />
+      </LookProvider>
+    );
   return (
     <Provider store={store}>
       <Opened>{children}</Opened>
@@ -53,18 +69,31 @@ export function Kitchen({ children }: { readonly children: ReactNode }) {
 
 function Opened({ children }: { readonly children: ReactNode }) {
   const open = useAppSelector((state) => state.kitchen.status === 'open');
-  const theme = useAppSelector((state) => state.settings.theme);
-  return open ? (
+  return open ? <Looking>{children}</Looking> : null;
+}
+
+function Looking({ children }: { readonly children: ReactNode }) {
+  const { theme } = useAppSelector(selectSettings);
+  return (
     <LookProvider theme={theme}>
       {children}
       <Reminders />
     </LookProvider>
-  ) : null;
+  );
+}
+
+/** A fault that nothing below has caught: a page in plain colours, from the raw store. */
+export function LastResort({ children }: { readonly children: ReactNode }) {
+  return (
+    <LookProvider theme="system">
+      <PageBoundary>{children}</PageBoundary>
+    </LookProvider>
+  );
 }
 
 /** What changed in the followed plan, in the kitchen's words. */
 function explainMending(before: Plan, after: Plan, state: RootState): string | null {
-  const words = kitchenWords(state.settings, state.kitchen.zone, state.time.now);
+  const words = kitchenWords(selectSettings(state), selectZone(state), selectNow(state));
   const name = (id: string) => selectJar(state, id)?.card.name ?? id;
   const place = (id: string) =>
     selectPlaces(state)

@@ -2,8 +2,8 @@ import { useEffect, useRef } from 'react';
 
 import { HOUR, type Instant } from '@core/measure';
 import {
-  followedPlan,
   selectDrying,
+  selectFollowed,
   selectNow,
   selectRuns,
   selectSettings,
@@ -24,7 +24,7 @@ export function Reminders(): null {
   const now = useAppSelector(selectNow);
   const nameOf = useJarName();
   const { reminders } = useAppSelector(selectSettings);
-  const plan = useAppSelector((state) => followedPlan(state.plan));
+  const plan = useAppSelector(selectFollowed);
   const drying = useAppSelector(selectDrying);
   const runs = useAppSelector(selectRuns);
   const told = useRef(new Set<string>());

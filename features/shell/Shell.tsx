@@ -5,8 +5,12 @@ import { View } from 'react-native';
 import { Icon, type IconName, LinkArea, RADIUS, RIM, UndoBar, Words, useLook, useWide } from '@kit';
 import { noticeClosed, undoNotice, useAppDispatch, useAppSelector } from '@state';
 
+import { NewerVersion } from './NewerVersion';
+import { PageBoundary } from './PageBoundary';
 import { Shortcuts } from './Shortcuts';
 import { StoreFaults } from './StoreFaults';
+import { useFirstPicture } from './useFirstPicture';
+import { ZoneQuestion } from './ZoneQuestion';
 
 const PLACES: readonly {
   readonly path: '/' | '/plan' | '/larder' | '/journal' | '/help';
@@ -36,18 +40,25 @@ export function Shell() {
   const path = usePathname();
   const atBench = path.endsWith('/feed');
   const notice = useAppSelector((state) => state.notice);
+  // What was done is said when it is in the store, and cannot be lost any more.
+  const safe = useAppSelector(({ kitchen }) => kitchen.pending.length === 0);
   const dispatch = useAppDispatch();
+  useFirstPicture(path === '/');
   const close = useCallback(() => dispatch(noticeClosed()), [dispatch]);
   return (
     <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column', backgroundColor: look.ground }}>
       {wide && <Places rail />}
       <View style={{ flex: 1, minHeight: 0, minWidth: 0 }}>
         <StoreFaults />
-        <Slot />
-        {notice && (
+        <ZoneQuestion />
+        <NewerVersion />
+        <PageBoundary key={path}>
+          <Slot />
+        </PageBoundary>
+        {notice && safe && (
           <UndoBar
             text={notice.text}
-            onUndo={notice.undo.length > 0 || notice.wishes ? () => dispatch(undoNotice()) : null}
+            onUndo={notice.undo.length > 0 ? () => dispatch(undoNotice()) : null}
             onClose={close}
           />
         )}
@@ -65,6 +76,7 @@ function Places({ rail }: { readonly rail?: boolean }) {
   return (
     <View
       role="navigation"
+      testID="lasting-all"
       aria-label="Places"
       style={{
         flexDirection: rail ? 'column' : 'row',

@@ -4,26 +4,24 @@ import { useStore } from 'react-redux';
 import { Notice, Press } from '@kit';
 import {
   type Store,
+  damageSeen,
+  keepPending,
   kitchenToFile,
-  readClock,
-  saveJournal,
   selectKitchen,
-  setAsideDismissed,
   useAppDispatch,
   useAppSelector,
 } from '@state';
 
 import { saveFile } from './saveFile';
+import { saveAside } from './saveAside';
 
 /** Says when the store is damaged or full, and offers a way to lose nothing. */
 export function StoreFaults() {
-  const kitchen = useAppSelector(selectKitchen);
+  const { setAside, damaged, unsaved, newer } = useAppSelector(selectKitchen);
   const store = useStore() as Store;
   const dispatch = useAppDispatch();
-  const { setAside, unsaved } = kitchen;
-  if (!setAside && !unsaved) return null;
-  const exportAll = () =>
-    saveFile('ombrello-kitchen.json', kitchenToFile(store.getState(), readClock()));
+  if (!damaged && !unsaved && !newer) return null;
+  const lines = setAside.reduce((sum, item) => sum + item.lines.length, 0);
   return (
     <View role="region" aria-label="The store" style={{ padding: 12, gap: 12 }}>
       {unsaved && (
@@ -32,33 +30,37 @@ export function StoreFaults() {
           title={unsaved}
           actions={
             <>
-              <Press onPress={exportAll}>Export the kitchen</Press>
-              <Press onPress={() => void saveJournal(store, kitchen.name, kitchen.events)}>
-                Try again
+              <Press
+                onPress={() => saveFile('ombrello-kitchen.json', kitchenToFile(store.getState()))}
+              >
+                Export the kitchen
               </Press>
+              <Press onPress={() => void keepPending(store)}>Try again</Press>
             </>
           }
         />
       )}
-      {setAside && (
+      {damaged && (
         <Notice
-          title={`${setAside.lines.length === 1 ? 'One entry' : `${setAside.lines.length} entries`} of the journal could not be read`}
+          title={`${lines === 1 ? 'One line' : `${lines} lines`} of the journal could not be read`}
           actions={
             <>
-              <Press
-                onPress={() =>
-                  saveFile('ombrello-set-aside.txt', setAside.lines.join('\n'), 'text/plain')
-                }
-              >
-                Export what was set aside
-              </Press>
-              <Press kind="bare" onPress={() => dispatch(setAsideDismissed())}>
+              <Press onPress={() => saveAside(setAside)}>Export what was set aside</Press>
+              <Press kind="bare" onPress={() => dispatch(damageSeen())}>
                 Close
               </Press>
             </>
           }
         >
-          {`${setAside.because} They were set aside; the other ${kitchen.events.length} are here.`}
+          They were set aside, and all the rest is here. The settings keep them for you.
+        </Notice>
+      )}
+      {newer && (
+        <Notice
+          title="Some entries were written by a newer Ombrello"
+          actions={<Press onPress={() => window.location.reload()}>Load the newer one</Press>}
+        >
+          They are left as they are, and come back with it.
         </Notice>
       )}
     </View>

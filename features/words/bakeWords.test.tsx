@@ -61,7 +61,6 @@ describe('a jar on paper', () => {
     opened({
       name: 'demo',
       events: householdJournal(NOW, kitchenTime('Europe/Lisbon')),
-      setAside: null,
     }),
   );
   const standings = selectStandings(store.getState());

@@ -11,3 +11,4 @@ export * from './lotWords';
 export * from './paperWords';
 export * from './rescueWords';
 export * from './compareWords';
+export * from './zoneWords';

@@ -1,5 +1,14 @@
-import { type Instant, DAY, HOUR, celsiusToFahrenheit, gramsToOunces } from '@core/measure';
-import { type Settings } from '@state';
+import { type Settings } from '@core/journal';
+import {
+  DAY,
+  HOUR,
+  type Instant,
+  type KitchenTime,
+  celsiusToFahrenheit,
+  gramsToOunces,
+  instantAt,
+  kitchenTime,
+} from '@core/measure';
 
 /** How instants, durations and amounts read in this kitchen. */
 export interface KitchenWords {
@@ -27,8 +36,10 @@ export interface KitchenWords {
   grams(grams: number): string;
   /** Hour of the kitchen's day, 0 up to 24. */
   hourOf(at: Instant): number;
-  /** The local text of a date and time field. */
+  /** What stands in a date and time field for an instant: the kitchen's own time, `2026-03-13T18:20`. */
   fieldText(at: Instant): string;
+  /** The instant that a date and time field stands for, in the kitchen's own time; NaN where it stands for none. */
+  instantOf(text: string): Instant;
 }
 
 /** A forecast is not worth more than this, ms. */
@@ -41,7 +52,7 @@ const FAR = 36 * HOUR;
  * @param zone IANA zone of the kitchen
  */
 export function kitchenWords(settings: Settings, zone: string, now: Instant): KitchenWords {
-  const { times, days, dates, numbers, hours } = formats(zone, settings.clock);
+  const { times, days, dates, numbers, hours, local } = formats(zone, settings.clock);
   const dayNumber = (at: Instant) => Date.parse(`${numbers.format(at)}T00:00:00Z`) / DAY;
   const time = (at: Instant) => times.format(at).replace(/\u202f/g, ' ');
   const day = (at: Instant) => {
@@ -88,7 +99,9 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
       return settings.ounces ? `${whole} (${gramsToOunces(grams).toFixed(1)} oz)` : whole;
     },
     hourOf: (at) => Number(hours.format(at)),
-    fieldText: (at) => localText(at),
+    fieldText: (at) =>
+      Number.isNaN(at) ? '' : new Date(at + local.offset(at)).toISOString().slice(0, 16),
+    instantOf: (text) => instantFrom(text, local),
   };
 }
 
@@ -111,6 +124,7 @@ interface Formats {
   readonly dates: Intl.DateTimeFormat;
   readonly numbers: Intl.DateTimeFormat;
   readonly hours: Intl.DateTimeFormat;
+  readonly local: KitchenTime;
 }
 
 const known = new Map<string, Formats>();
@@ -140,14 +154,19 @@ function formats(zone: string, clock: Settings['clock']): Formats {
         hourCycle: 'h23',
       }),
       numbers: new Intl.DateTimeFormat('en-CA', { timeZone: zone }),
+      local: kitchenTime(zone),
     };
     known.set(key, found);
   }
   return found;
 }
 
-/** `2026-03-13T18:20` in the device's own zone, as a date and time field wants it. */
-function localText(at: Instant): string {
-  const date = new Date(at);
-  return new Date(at - date.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
+const FIELD = /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?$/;
+
+/** An instant from the text of a field. A day that no calendar has is none. */
+function instantFrom(text: string, time: KitchenTime): Instant {
+  const local = FIELD.test(text) ? Date.parse(`${text}Z`) : NaN;
+  const real =
+    !Number.isNaN(local) && new Date(local).toISOString().slice(0, 16) === text.slice(0, 16);
+  return real ? instantAt(local, time) : NaN;
 }

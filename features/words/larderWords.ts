@@ -20,7 +20,7 @@ export function tubWords(
   if (grams >= 1 && gramsPerWeek > 0)
     facts.push(`for about ${words.span((grams / gramsPerWeek) * 7 * 24)}`);
   if (useBy !== null) {
-    const day = Date.parse(useBy);
+    const day = words.instantOf(`${useBy}T23:59`);
     if (day < now) facts.push(`past its day, ${words.date(day)}`);
     else if (day - now < SOON) facts.push(`use by ${words.date(day)}`);
   }

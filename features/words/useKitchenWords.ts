@@ -1,13 +1,13 @@
 import { useCallback, useMemo } from 'react';
 
-import { selectKitchen, selectNow, selectPlaces, selectSettings, useAppSelector } from '@state';
+import { selectNow, selectPlaces, selectSettings, selectZone, useAppSelector } from '@state';
 
 import { type KitchenWords, kitchenWords } from './kitchenWords';
 
 /** The words of the open kitchen, now. */
 export function useKitchenWords(): KitchenWords {
   const settings = useAppSelector(selectSettings);
-  const { zone } = useAppSelector(selectKitchen);
+  const zone = useAppSelector(selectZone);
   const now = useAppSelector(selectNow);
   return useMemo(() => kitchenWords(settings, zone, now), [settings, zone, now]);
 }

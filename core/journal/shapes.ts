@@ -1,0 +1,250 @@
+import { CONDITIONS, PLACE_KINDS } from '../ferment';
+import { FLOUR_KINDS } from '../measure';
+import { type JournalEvent } from './events';
+import { fitsOf } from './fits';
+import { HANDS_STATES } from './hands';
+import {
+  ENTRY_AHEAD,
+  type Fields,
+  type Shape,
+  WISH_AHEAD,
+  day,
+  either,
+  fields,
+  flag,
+  list,
+  moment,
+  number,
+  one,
+  whole,
+} from './shape';
+import {
+  BACKUP_FORMS,
+  BUBBLES,
+  DESTINATIONS,
+  LIQUIDS,
+  PLAN_CHOICES,
+  PROGRAMMES,
+  PROGRAMME_ENDS,
+  SIGNS,
+  SMELLS,
+  STORES,
+} from './vocabulary';
+
+/** Longest name, in letters as a reader counts them; a label holds no more. */
+export const NAME_LENGTH = 60;
+export const NOTE_LENGTH = 2000;
+
+const grams = number(0, 20_000);
+const some = number(0.01, 20_000);
+const stock = number(0, 100_000);
+const share = number(0, 1);
+const celsius = number(-30, 60);
+const hour = number(0, 24);
+const key: Shape = { of: 'text', max: 80 };
+const note: Shape = { of: 'text', max: NOTE_LENGTH };
+// A letter beyond the common ones counts as two here.
+const name: Shape = { of: 'text', max: 2 * NAME_LENGTH, trimmed: true };
+const blend = fields(Object.fromEntries(FLOUR_KINDS.map((kind) => [`${kind}?`, share])), 1);
+const vessel = fields({ emptyG: grams, capacityMl: some, 'taper?': number(0.3, 2) });
+
+const card = fields({
+  name,
+  vessel,
+  keepG: some,
+  ratio: fields({ flour: number(0.01, 50), water: number(0, 50) }),
+  flour: blend,
+  'change?': fields({ to: blend, feeds: whole(1, 20) }),
+  'tub?': key,
+  archived: flag,
+});
+
+const place = fields({
+  id: key,
+  name,
+  kind: one(...PLACE_KINDS),
+  temperature: either(
+    fields({ kind: one('constant'), celsius }),
+    fields({
+      kind: one('dayNight'),
+      day: celsius,
+      night: celsius,
+      dayFrom: hour,
+      nightFrom: hour,
+    }),
+    fields({ kind: one('hourly'), points: list({ of: 'pair', items: [hour, celsius] }, 1, 200) }),
+  ),
+  sd: number(0, 10),
+});
+
+const hands = fields(
+  {
+    'upFrom?': hour,
+    'upUntil?': hour,
+    'workDays?': list(whole(0, 6), 0, 7),
+    'workFrom?': hour,
+    'workUntil?': hour,
+    'painted?': {
+      of: 'table',
+      keys: /^[0-6] (1?\d|2[0-3])$/,
+      values: one(...HANDS_STATES, null),
+      max: 168,
+    },
+  },
+  1,
+);
+
+const settings = fields(
+  {
+    'theme?': one('system', 'light', 'dark'),
+    'temperature?': one('celsius', 'fahrenheit'),
+    'ounces?': flag,
+    'cups?': flag,
+    'clock?': one('24', '12'),
+    'parts?': number(0.25, 20),
+    'hydrationPct?': number(40, 200),
+    'order?': one('waterFirst', 'flourFirst'),
+    'weighing?': one('tare', 'inJar'),
+    'levainIn?': one('jar', 'beside'),
+    'water?': one('tap', 'stood', 'filtered'),
+    'cleanJar?': one('eachFeed', 'weeks', 'asItLooks'),
+    'discardJarMl?': number(100, 10_000),
+    'reminders?': one('ask', 'on', 'off'),
+    'calendarAlarms?': flag,
+    'strongFeeds?': one(0, 1, 2),
+    'flourAtHandG?': either(stock, one(null)),
+    'copyFrom?': either(moment(WISH_AHEAD), one(null)),
+  },
+  1,
+);
+
+const pct = number(0, 1000);
+const dough = fields({
+  from: one('percentages', 'yeastRecipe'),
+  formula: fields({
+    loaves: number(0, 1000),
+    flourEachG: stock,
+    hydrationPct: pct,
+    saltPct: pct,
+    inoculationPct: pct,
+    levainHydrationPct: pct,
+    wholePct: pct,
+    levainWholePct: pct,
+  }),
+  recipe: fields({ flourG: stock, waterG: stock, saltG: stock, sugarG: stock, fatG: stock }),
+  jar: either(key, one(null)),
+  celsius: either(celsius, one(null)),
+});
+
+const stretch = { from: moment(WISH_AHEAD), until: moment(WISH_AHEAD) };
+
+/** What every entry may say of itself besides its kind. */
+const entry: Fields = {
+  id: key,
+  at: moment(ENTRY_AHEAD),
+  'said?': moment(ENTRY_AHEAD),
+  'v?': whole(1, 1000),
+};
+
+const ofKitchen = (kind: string, of: Fields): Shape => fields({ ...entry, kind: one(kind), ...of });
+
+const ofJar = (kind: string, of: Fields): Shape => ofKitchen(kind, { jar: key, ...of });
+
+/** The shape of each kind of entry; what the fields mean stands beside their types. */
+export const SHAPES: Readonly<Record<JournalEvent['kind'], Shape>> = {
+  started: ofJar('started', {
+    card,
+    massG: some,
+    hydrationPct: number(30, 400),
+    condition: one(...CONDITIONS),
+    'alive?': share,
+    place: key,
+    'from?': key,
+  }),
+  fed: ofJar('fed', {
+    keepG: some,
+    flourG: grams,
+    waterG: grams,
+    flour: blend,
+    'tub?': key,
+    'waterCelsius?': number(0, 60),
+  }),
+  moved: ofJar('moved', { place: key }),
+  looked: ofJar('looked', {
+    'height?': number(0.2, 10),
+    'sign?': one(...SIGNS),
+    'smell?': one(...SMELLS),
+    'bubbles?': one(...BUBBLES),
+    'liquid?': one(...LIQUIDS),
+    'floats?': flag,
+    'note?': note,
+  }),
+  took: ofJar('took', { grams: some, 'note?': note }),
+  discarded: ofJar('discarded', { grams: some, to: one(...DESTINATIONS) }),
+  noted: ofJar('noted', { note }),
+  described: ofJar('described', { card }),
+  rejarred: ofJar('rejarred', { vessel }),
+  pouredOff: ofJar('pouredOff', { grams: some }),
+  programmeBegun: ofJar('programmeBegun', { programme: one(...PROGRAMMES) }),
+  programmeEnded: ofJar('programmeEnded', { because: one(...PROGRAMME_ENDS) }),
+  drying: ofJar('drying', { grams: some }),
+  backedUp: ofJar('backedUp', {
+    form: one(...BACKUP_FORMS),
+    grams: some,
+    takenG: grams,
+    store: one(...STORES),
+    'note?': note,
+    'drying?': key,
+  }),
+  backupUsed: ofJar('backupUsed', { backup: key, grams: some }),
+  backupTended: ofJar('backupTended', { backup: key }),
+  backupDeclined: ofJar('backupDeclined', {}),
+  lotMoved: ofKitchen('lotMoved', { lot: key, store: one('fridge', 'freezer') }),
+  lotsUsed: ofKitchen('lotsUsed', {
+    lots: list(fields({ lot: key, grams: some }), 1, 10_000),
+    to: one('bake', 'compost', 'animals', 'bin'),
+    'note?': note,
+  }),
+  stocked: ofKitchen('stocked', {
+    tub: key,
+    name,
+    flour: blend,
+    grams: stock,
+    lowG: stock,
+    'pricePerKg?': number(0, 100_000),
+    'useBy?': day,
+  }),
+  tubWeighed: ofKitchen('tubWeighed', { tub: key, grams: stock }),
+  tubGone: ofKitchen('tubGone', { tub: key }),
+  arranged: ofKitchen('arranged', { place }),
+  wished: ofJar('wished', {
+    wish: key,
+    name,
+    what: fields({ levainG: some, ...stretch }),
+  }),
+  wishDropped: ofKitchen('wishDropped', { wish: key }),
+  handsAre: ofKitchen('handsAre', { hands }),
+  away: ofKitchen('away', stretch),
+  letBe: ofJar('letBe', { ...stretch, butAt: either(moment(WISH_AHEAD), one(null)) }),
+  planFollowed: ofKitchen('planFollowed', { plan: one(...PLAN_CHOICES, null) }),
+  settled: ofKitchen('settled', { settings }),
+  doughKept: ofKitchen('doughKept', { dough }),
+  zoned: ofKitchen('zoned', {
+    zone: { of: 'text', max: 60, like: /^[A-Za-z][\w+\-/]*$/ },
+    always: flag,
+    'device?': { of: 'text', max: 60 },
+  }),
+  copied: ofKitchen('copied', {}),
+  withdrew: ofKitchen('withdrew', { entries: list(key, 1, 100_000) }),
+};
+
+const CHECKS = new Map(
+  Object.entries(SHAPES).map(([kind, shape]) => [kind, fitsOf(shape)] as const),
+);
+
+/** Whether something is an entry of a journal, `now` being the hour at the door. */
+export function isEntry(item: unknown, now: number): item is JournalEvent {
+  const kind = (item as { readonly kind?: unknown } | null)?.kind;
+  const check = typeof kind === 'string' ? CHECKS.get(kind) : undefined;
+  return check !== undefined && check(item, now);
+}

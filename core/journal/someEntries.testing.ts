@@ -1,0 +1,197 @@
+import { USUAL_PLACES } from '../ferment';
+import { type JarCard, type JournalEvent } from './events';
+
+const CARD: JarCard = {
+  name: 'Tern',
+  vessel: { emptyG: 300, capacityMl: 500, taper: 0.9 },
+  keepG: 20,
+  ratio: { flour: 4, water: 4 },
+  flour: { white: 0.8, wholeWheat: 0.2 },
+  change: { to: { rye: 1 }, feeds: 4 },
+  tub: 'half',
+  archived: false,
+};
+
+/** Entries of every kind, some of them several times: for tests of the doors, of stores and of files. */
+export function someEntries(days: number, now: number): readonly JournalEvent[] {
+  const at = (hoursAgo: number) => new Date(now - hoursAgo * 3_600_000).toISOString();
+  const id = (name: string, n = 0) => `${name}-${n}`;
+  const jar = 'tern';
+  const daily = Array.from({ length: days }, (_, n): readonly JournalEvent[] => {
+    const ago = 24 * (days - n);
+    return [
+      { kind: 'discarded', id: id('out', n), jar, at: at(ago), grams: 60, to: 'discardJar' },
+      {
+        kind: 'fed',
+        id: id('fed', n),
+        jar,
+        at: at(ago),
+        keepG: 20,
+        flourG: 80,
+        waterG: 75,
+        flour: { white: 1 },
+        tub: 'half',
+        waterCelsius: 26,
+      },
+      { kind: 'moved', id: id('moved', n), jar, at: at(ago - 1), place: n % 2 ? 'fridge' : 'warm' },
+      {
+        kind: 'looked',
+        id: id('looked', n),
+        jar,
+        at: at(ago - 5),
+        height: 1.6,
+        sign: 'doubled',
+        smell: 'yoghurt',
+        bubbles: 'many',
+        liquid: 'none',
+        floats: true,
+        note: 'at the window',
+      },
+      { kind: 'took', id: id('took', n), jar, at: at(ago - 8), grams: 40, note: 'rolls' },
+    ];
+  }).flat();
+  const begin = 24 * days + 30;
+  return [
+    ...USUAL_PLACES.map((place): JournalEvent => ({
+      kind: 'arranged',
+      id: `place-${place.id}`,
+      at: at(begin),
+      place,
+    })),
+    {
+      kind: 'arranged',
+      id: 'attic',
+      at: at(begin),
+      place: {
+        id: 'attic',
+        name: 'Attic',
+        kind: 'larder',
+        temperature: {
+          kind: 'hourly',
+          points: [
+            [6, 10],
+            [15, 17.5],
+          ],
+        },
+        sd: 2,
+      },
+    },
+    {
+      kind: 'zoned',
+      id: 'zone',
+      at: at(begin),
+      zone: 'Europe/Lisbon',
+      always: true,
+      device: 'UTC',
+    },
+    {
+      kind: 'started',
+      id: 'start',
+      jar,
+      at: at(begin),
+      card: CARD,
+      massG: 100,
+      hydrationPct: 100,
+      condition: 'hungry',
+      alive: 0.8,
+      place: 'counter',
+      from: 'elder',
+    },
+    {
+      kind: 'stocked',
+      id: 'stocked',
+      tub: 'half',
+      name: 'Half and half',
+      at: at(begin),
+      flour: { white: 0.5, spelt: 0.5 },
+      grams: 5000,
+      lowG: 300,
+      pricePerKg: 2.4,
+      useBy: '2026-12-31',
+    },
+    ...daily,
+    { kind: 'tubWeighed', id: 'weighed', tub: 'half', at: at(20), grams: 2100 },
+    { kind: 'tubGone', id: 'gone', tub: 'half', at: at(3) },
+    { kind: 'lotMoved', id: 'frozen', lot: id('out'), at: at(15), store: 'freezer' },
+    {
+      kind: 'lotsUsed',
+      id: 'used',
+      at: at(4),
+      lots: [{ lot: id('out'), grams: 20 }],
+      to: 'bake',
+      note: 'pancakes',
+    },
+    { kind: 'noted', id: 'noted', jar, at: at(14), note: 'The door was open all night.' },
+    { kind: 'described', id: 'described', jar, at: at(13), card: { ...CARD, name: '🫙 Tern' } },
+    { kind: 'rejarred', id: 'rejarred', jar, at: at(12), vessel: CARD.vessel },
+    { kind: 'pouredOff', id: 'poured', jar, at: at(11), grams: 12 },
+    { kind: 'programmeBegun', id: 'begun', jar, at: at(10), programme: 'neglected' },
+    { kind: 'programmeEnded', id: 'ended', jar, at: at(9), because: 'well' },
+    { kind: 'drying', id: 'drying', jar, at: at(8), grams: 10 },
+    {
+      kind: 'backedUp',
+      id: 'backup',
+      jar,
+      at: at(7),
+      form: 'flakes',
+      grams: 8,
+      takenG: 0,
+      store: 'room',
+      note: 'tin',
+      drying: 'drying',
+    },
+    { kind: 'backupUsed', id: 'woken', jar, at: at(6), backup: 'backup', grams: 2 },
+    { kind: 'backupTended', id: 'tended', jar, at: at(5), backup: 'backup' },
+    { kind: 'backupDeclined', id: 'declined', jar, at: at(5) },
+    {
+      kind: 'wished',
+      id: 'wished',
+      wish: 'tins',
+      name: 'Saturday tins',
+      jar,
+      at: at(4),
+      what: { levainG: 180, from: at(-30), until: at(-32) },
+    },
+    { kind: 'wishDropped', id: 'dropped', wish: 'rolls', at: at(4) },
+    {
+      kind: 'handsAre',
+      id: 'hands',
+      at: at(4),
+      hands: { upFrom: 5.5, workDays: [0, 2, 4], painted: { '4 19': 'away', '6 3': null } },
+    },
+    { kind: 'away', id: 'trip', at: at(4), from: at(-50), until: at(-99) },
+    { kind: 'letBe', id: 'left', jar, at: at(3), from: at(3), until: at(-5), butAt: at(-2) },
+    { kind: 'planFollowed', id: 'followed', at: at(3), plan: 'balanced' },
+    {
+      kind: 'settled',
+      id: 'settled',
+      at: at(3),
+      said: at(2),
+      v: 1,
+      settings: { theme: 'dark', parts: 5, strongFeeds: 1, flourAtHandG: null, copyFrom: at(-700) },
+    },
+    {
+      kind: 'doughKept',
+      id: 'dough',
+      at: at(3),
+      dough: {
+        from: 'percentages',
+        formula: {
+          loaves: 3,
+          flourEachG: 450,
+          hydrationPct: 74,
+          saltPct: 2,
+          inoculationPct: 15,
+          levainHydrationPct: 100,
+          wholePct: 20,
+          levainWholePct: 0,
+        },
+        recipe: { flourG: 500, waterG: 320, saltG: 9, sugarG: 20, fatG: 10 },
+        jar,
+        celsius: 21.5,
+      },
+    },
+    { kind: 'copied', id: 'copied', at: at(2) },
+    { kind: 'withdrew', id: 'withdrew', at: at(1), entries: ['noted'] },
+  ];
+}

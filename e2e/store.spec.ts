@@ -1,0 +1,289 @@
+import { readFileSync } from 'node:fs';
+
+import { type Page } from '@playwright/test';
+
+import { type Kitchen, expect, test } from './fixtures';
+
+/** An own kitchen with a jar in it, through its form. */
+async function addJar(page: Page, kitchen: Kitchen, name: string) {
+  await kitchen.open('/add', 'own');
+  await page.getByLabel('Name').fill(name);
+  await page.getByLabel('Fed at').fill('2026-03-13T09:00');
+  await kitchen.button('Put it on the shelf').click();
+  await expect(page.getByRole('heading', { name, exact: true }).first()).toBeVisible();
+}
+
+async function addBake(page: Page, kitchen: Kitchen, name: string) {
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await kitchen.button('Add a bake').click();
+  const sheet = page.getByRole('dialog', { name: 'Add a bake' });
+  await sheet.getByLabel('Levain ripe at').fill('2026-03-15T12:00');
+  await sheet.getByLabel('Name, if it needs one').fill(name);
+  await sheet.getByRole('button', { name: 'Want it' }).click();
+  await expect(sheet).toBeHidden();
+}
+
+const toKitchen = async (page: Page, press: RegExp) => {
+  await page.getByRole('link', { name: 'Now', exact: true }).click();
+  await page.getByRole('button', { name: press }).click();
+};
+
+test('two kitchens keep their bakes, hands, trips, dough and answers apart @phone @east', async ({
+  page,
+  kitchen,
+}) => {
+  await addJar(page, kitchen, 'Tern');
+  await addBake(page, kitchen, 'Sunday tins');
+  await page.getByLabel('Up from').fill('5:00');
+  await kitchen.button('A trip, or a night away').click();
+  await page.getByLabel('Leaving', { exact: true }).fill('2026-03-20T08:00');
+  await page.getByLabel('Coming back').fill('2026-03-22T08:00');
+  await kitchen.button('Mark the trip').click();
+  await kitchen.open('/dough', 'own');
+  await page.getByLabel('Loaves').fill('7');
+  await kitchen.open('/trouble?jar=tern', 'own');
+  await page.getByRole('checkbox', { name: 'liquid' }).click();
+  await kitchen.button('Go on').click();
+
+  await toKitchen(page, /^Look at the demo/);
+  await expect(page.getByRole('link', { name: /^Grebe,/ })).toBeVisible();
+  await kitchen.open('/plan', 'own');
+  await expect(page.getByText('Saturday tins').first()).toBeVisible();
+  await expect(page.getByText('Sunday tins')).toBeHidden();
+  await expect(page.getByLabel('Up from')).toHaveValue('6:30');
+  await page.getByLabel('Up from').fill('7:15');
+  await kitchen.button('Remove Saturday tins').click();
+  await kitchen.open('/dough', 'own');
+  await expect(page.getByLabel('Loaves')).toHaveValue('2');
+
+  await toKitchen(page, /open my kitchen/);
+  await expect(page.getByRole('link', { name: /^Tern,/ })).toBeVisible();
+  await kitchen.open('/plan', 'own');
+  await expect(page.getByText('Sunday tins').first()).toBeVisible();
+  await expect(page.getByLabel('Up from')).toHaveValue('5:00');
+  await expect(page.getByText(/^Away Fri 20 Mar 08:00/)).toBeVisible();
+  await kitchen.open('/dough', 'own');
+  await expect(page.getByLabel('Loaves')).toHaveValue('7');
+  await kitchen.open('/trouble?jar=tern', 'own');
+  await expect(page.getByText(/liquid/i).first()).toBeVisible();
+
+  await toKitchen(page, /^Look at the demo/);
+  await kitchen.open('/plan', 'own');
+  await expect(page.getByLabel('Up from')).toHaveValue('7:15');
+  await expect(page.getByText('Saturday tins')).toBeHidden();
+});
+
+test('a mistyped year is told beside its field, and an old starter is drawn @phone', async ({
+  page,
+  kitchen,
+}) => {
+  await kitchen.open('/add', 'own');
+  await page.getByLabel('Name').fill('Tern');
+  for (const year of ['0026', '0001', '1989']) {
+    await page.getByLabel('Fed at').fill(`${year}-03-13T09:00`);
+    await kitchen.button('Put it on the shelf').click();
+    await expect(page.getByText('Check the year: that is before 1990.')).toBeVisible();
+  }
+  await page.getByLabel('Fed at').fill('2001-03-13T09:00');
+  await kitchen.button('Put it on the shelf').click();
+  await expect(page.getByRole('heading', { name: 'Tern', exact: true }).first()).toBeVisible();
+  for (const path of ['/', '/journal', '/larder', '/plan', '/trouble']) {
+    await kitchen.open(path, 'own');
+    await expect(page.getByRole('heading').first()).toBeVisible();
+  }
+});
+
+for (const name of ['Constructor', '__proto__', 'toString'])
+  test(`a starter may be called ${name} @phone`, async ({ page, kitchen }) => {
+    await addJar(page, kitchen, name);
+    await page.getByLabel('Rise above the band').fill('40');
+    await kitchen.button('Log this look').click();
+    await page.reload();
+    await expect(page.getByText('looked: + 40 %')).toBeVisible();
+    for (const path of ['/', '/settings', '/journal', `/jar/${name}`]) {
+      await kitchen.open(path, 'own');
+      await expect(page.getByRole('heading').first()).toBeVisible();
+    }
+    await expect(page.getByRole('heading', { name, exact: true }).first()).toBeVisible();
+  });
+
+test('a page that fails says so, leaves the others alone, and offers a way on @phone', async ({
+  page,
+  kitchen,
+  foreseen,
+}) => {
+  await kitchen.open('/journal', 'demo');
+  foreseen.push(/./);
+  // Any fault will do: here the calendar of the browser breaks down, and the page of a jar asks it for a day.
+  await page.evaluate(() => {
+    const format = Object.getOwnPropertyDescriptor(Intl.DateTimeFormat.prototype, 'format')!;
+    const broken = {
+      get(this: Intl.DateTimeFormat) {
+        if ('broken' in window) throw new Error('the clock fell down');
+        return format.get!.call(this) as unknown;
+      },
+    };
+    Object.defineProperty(Intl.DateTimeFormat.prototype, 'format', broken);
+  });
+  const toBrokenJar = async () => {
+    await page.getByRole('link', { name: 'Now', exact: true }).click();
+    await expect(page.getByRole('link', { name: /^Dunlin,/ })).toBeVisible();
+    await page.evaluate(() => Object.assign(window, { broken: true }));
+    await page.getByRole('link', { name: /^Dunlin,/ }).click();
+  };
+  await toBrokenJar();
+  await expect(page.getByRole('heading', { name: 'This page could not be shown' })).toBeVisible();
+  await expect(page.getByText('the clock fell down', { exact: false })).toBeVisible();
+  await kitchen.accessible();
+  const [raw] = await Promise.all([
+    page.waitForEvent('download'),
+    kitchen.button('Export the raw journal').click(),
+  ]);
+  expect(readFileSync(await raw.path(), 'utf8')).toContain('"kind":"fed"');
+  // The other pages go on.
+  await page.evaluate(() => Reflect.deleteProperty(window, 'broken'));
+  await page.getByRole('link', { name: 'Larder', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Larder' })).toBeVisible();
+  await toBrokenJar();
+  await kitchen.button('Set the newest entry aside').click();
+  await expect(page.getByText(/^Set aside, and kept for export: \{/)).toBeVisible();
+  await kitchen.button('Reload').click();
+  await expect(page.getByText('This page could not be shown')).toBeHidden();
+  await kitchen.open('/jar/dunlin', 'demo');
+  await expect(page.getByRole('heading', { name: 'Dunlin', exact: true }).first()).toBeVisible();
+});
+
+test('whatever stands in the store, the settings and an export hold what was set aside @phone', async ({
+  page,
+  kitchen,
+}) => {
+  await addJar(page, kitchen, 'Tern');
+  await expect.poll(async () => Object.keys(await kitchen.stored('own/log/'))).not.toEqual([]);
+  const pages = await kitchen.stored('own/log/');
+  const [key] = Object.keys(pages);
+  await kitchen.store({
+    [key!]: `${pages[key!]}\n{"kind":"fed","id":"lost","jar":"tern","at":"2026-03-13T10:00:00.000Z"}\nnull`,
+    'own/cache/learnt': '{"tern":1}',
+    'own/draft/x': '7',
+    'first-picture': '{}',
+  });
+  await page.reload();
+  await expect(page.getByText('2 lines of the journal could not be read')).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Tern', exact: true }).first()).toBeVisible();
+  await kitchen.open('/settings', 'own');
+  const aside = page.getByRole('region', { name: 'Set aside' });
+  await expect(aside.getByText('2 lines were set aside')).toBeVisible();
+  await kitchen.accessible();
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    kitchen.button('Export the kitchen').click(),
+  ]);
+  const text = readFileSync(await file.path(), 'utf8');
+  expect(JSON.parse(text).setAside[0].lines.join()).toContain('"id":"lost"');
+});
+
+test('without room everything that is entered says so, and leaving asks first @phone', async ({
+  page,
+  kitchen,
+}) => {
+  await addJar(page, kitchen, 'Tern');
+  await page.evaluate(() => {
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException('full', 'QuotaExceededError');
+    };
+  });
+  const full = page.getByText(/^The browser has no room left to save in/);
+  await addBake(page, kitchen, 'Sunday tins');
+  await expect(full).toBeVisible();
+  await expect(page.getByText('Sunday tins').first()).toBeVisible();
+  const asked = page.waitForEvent('dialog');
+  void page.reload().catch(() => undefined);
+  const dialog = await asked;
+  expect(dialog.type()).toBe('beforeunload');
+  await dialog.dismiss();
+  await page.getByRole('link', { name: 'Help', exact: true }).click();
+  await page.getByRole('link', { name: 'Settings' }).click();
+  await page.getByRole('radio', { name: 'Dark' }).click();
+  await expect(full).toBeVisible();
+  await page.getByRole('link', { name: 'Now', exact: true }).click();
+  await kitchen.button('Look at the demo').click();
+  await expect(page.getByText(/^The kitchen stays open/)).toBeVisible();
+});
+
+test('two tabs of one kitchen agree on everything, and each keeps its own half-weighed feed @wide', async ({
+  page,
+  kitchen,
+  context,
+}) => {
+  await addJar(page, kitchen, 'Tern');
+  const other = await context.newPage();
+  await other.goto('/jar/tern/feed?at=2026-03-13T18:20');
+  await other.getByLabel('Scale reads').fill('23');
+  await other.getByRole('button', { name: 'Keep is in' }).click();
+  await expect(other.getByText('Kept 23 instead of 20', { exact: false })).toBeVisible();
+  await kitchen.open('/jar/tern/feed', 'own');
+  await expect(page.getByText('1 of 5', { exact: false })).toBeVisible();
+  await page.getByLabel('Scale reads').fill('18');
+  await kitchen.button('Keep is in').click();
+  await expect(page.getByText('Kept 18 instead of 20', { exact: false })).toBeVisible();
+  await other.reload();
+  await expect(other.getByText('Kept 23 instead of 20', { exact: false })).toBeVisible();
+
+  // A look, a bake, hands, a trip and a taste entered in one are in the other without a reload.
+  await kitchen.open('/plan', 'own');
+  await other.goto('/plan?at=2026-03-13T18:20');
+  await expect(other.getByRole('button', { name: 'Add a bake' })).toBeVisible();
+  await addBake(page, kitchen, 'Sunday tins');
+  await expect(other.getByText('Sunday tins').first()).toBeVisible();
+  await other.getByRole('button', { name: 'A trip, or a night away' }).click();
+  await other.getByLabel('Leaving', { exact: true }).fill('2026-03-20T08:00');
+  await other.getByLabel('Coming back').fill('2026-03-22T08:00');
+  await other.getByRole('button', { name: 'Mark the trip' }).click();
+  await expect(page.getByText(/^Away Fri 20 Mar 08:00 to/).first()).toBeVisible();
+  await other.getByRole('checkbox', { name: 'Mon' }).click();
+  await page.getByRole('checkbox', { name: 'Tue' }).click();
+  await expect(page.getByRole('checkbox', { name: 'Tue' })).not.toBeChecked();
+  await other.getByRole('link', { name: 'Help', exact: true }).click();
+  await other.getByRole('link', { name: 'Settings' }).click();
+  await other.getByRole('radio', { name: 'Dark' }).click();
+  await expect(page.locator('body')).toHaveCSS('background-color', 'rgb(14, 24, 38)');
+  await other.getByRole('link', { name: 'Now', exact: true }).click();
+  await kitchen.open('/jar/tern', 'own');
+  await page.getByLabel('Rise above the band').fill('90');
+  await kitchen.button('Log this look').click();
+  await other.getByRole('link', { name: 'Journal', exact: true }).click();
+  await expect(other.getByText(/looked: \+ 90 %/).first()).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('looked: + 90 %')).toBeVisible();
+  await other.close();
+});
+
+test('a new device has the whole kitchen in two taps, wishes and tastes too @phone', async ({
+  page,
+  kitchen,
+  browser,
+}, { project }) => {
+  await addJar(page, kitchen, 'Tern');
+  await addBake(page, kitchen, 'Sunday tins');
+  await kitchen.open('/settings', 'own');
+  await page.getByRole('radio', { name: 'Dark' }).click();
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    kitchen.button('Export the kitchen').click(),
+  ]);
+  const device = await browser.newPage({ ...project.use, timezoneId: 'Pacific/Auckland' });
+  await device.goto('/?at=2026-03-14T20:20');
+  const chosen = device.waitForEvent('filechooser');
+  await device.getByRole('button', { name: 'Bring a kitchen from a file' }).click();
+  await (await chosen).setFiles(await file.path());
+  await device.getByRole('button', { name: 'Take in', exact: true }).click();
+  await expect(device.getByRole('link', { name: /^Tern,/ })).toBeVisible();
+  await expect(device.locator('body')).toHaveCSS('background-color', 'rgb(14, 24, 38)');
+  await expect(device.getByText(/^Your kitchen keeps .* time\. Has it moved\?$/)).toBeVisible();
+  await device.getByRole('link', { name: 'Plan', exact: true }).click();
+  await expect(device.getByText('Sunday tins').first()).toBeVisible();
+  await device.reload();
+  await expect(device.getByText('Sunday tins').first()).toBeVisible();
+  await device.close();
+});

@@ -1,0 +1,126 @@
+import { type ChildProcess, spawn, spawnSync } from 'node:child_process';
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+
+import { type BrowserContext, chromium } from '@playwright/test';
+
+import { expect, test } from './fixtures';
+
+const PORT = 4193;
+const AT = '2026-03-13T18:20';
+
+/** A process that says on a stream when it is ready. */
+async function ready(child: ChildProcess, stream: 'stdout' | 'stderr', sign: RegExp) {
+  await new Promise<void>((resolve) => {
+    let said = '';
+    child[stream]!.on('data', (part) => {
+      said += part;
+      if (sign.test(said)) resolve();
+    });
+  });
+  return child;
+}
+
+const serve = (port: number) =>
+  ready(
+    spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
+      env: { ...process.env, PORT: String(port), KITCHEN: 'own' },
+    }),
+    'stdout',
+    /Ombrello is at/,
+  );
+
+test('nothing that was acknowledged dies with the browser, killed at once, ten times @phone', async ({
+  baseURL,
+}) => {
+  test.setTimeout(300_000);
+  const profile = mkdtempSync(path.join(tmpdir(), 'profile-'));
+  /** A browser of this test's own, so that it may be killed. */
+  const launched = () =>
+    chromium.launchPersistentContext(profile, {
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
+    });
+  /** Ends it as a flat battery would. The profile is this test's alone, and so is what runs on it. */
+  const killed = async (context: BrowserContext) => {
+    const gone = new Promise((resolve) => context.on('close', resolve));
+    spawnSync('pkill', ['-KILL', '-f', profile]);
+    await gone;
+  };
+  for (let round = 1; round <= 10; round++) {
+    const context = await launched();
+    const page = await context.newPage();
+    if (round === 1) {
+      await page.goto(`${baseURL}/add?at=${AT}`);
+      await page.getByLabel('Name').fill('Tern');
+      await page.getByLabel('Fed at').fill('2026-03-13T09:00');
+      await page.getByRole('button', { name: 'Put it on the shelf' }).click();
+      await expect(page.getByText('Tern is on the shelf')).toBeVisible();
+    } else {
+      await page.goto(`${baseURL}/jar/tern?at=${AT}`);
+      await page.getByLabel('Rise above the band').fill(String(round));
+      await page.getByRole('button', { name: 'Log this look' }).click();
+      await expect(page.getByRole('status').getByText(/logged/i)).toBeVisible();
+    }
+    // Within a second of the acknowledgement: at once, or a little later.
+    await new Promise((later) => setTimeout(later, (round % 4) * 250));
+    await killed(context);
+  }
+  const context = await launched();
+  const page = await context.newPage();
+  await page.goto(`${baseURL}/jar/tern?at=${AT}`);
+  await page.getByRole('button', { name: /^Earlier entries/ }).click();
+  for (let round = 2; round <= 10; round++)
+    await expect(page.getByText(`looked: + ${round} %`)).toBeVisible();
+  await context.close();
+});
+
+test('with the server gone every page opens, the ones never opened before too @phone', async ({
+  browser,
+}, { project }) => {
+  const server = await serve(PORT);
+  const context = await browser.newContext({
+    ...project.use,
+    baseURL: `http://127.0.0.1:${PORT}`,
+    serviceWorkers: 'allow',
+  });
+  const page = await context.newPage();
+  await page.goto(`/add?at=${AT}`);
+  await page.getByLabel('Name').fill('Tern');
+  await page.getByLabel('Fed at').fill('2026-03-13T09:00');
+  await page.getByRole('button', { name: 'Put it on the shelf' }).click();
+  // It is ready when all that the application is made of has come in.
+  await page.evaluate(async () => {
+    await navigator.serviceWorker.ready;
+  });
+  server.kill('SIGKILL');
+  const pages = ['/', '/plan', '/larder', '/journal', '/help', '/settings', '/add', '/dough'];
+  const deep = [
+    '/jar/tern',
+    '/jar/tern/feed',
+    '/jar/tern/edit',
+    '/jar/tern/paper',
+    '/compare?a=tern',
+  ];
+  const others = [
+    '/make',
+    '/schools',
+    '/start',
+    '/trouble',
+    '/trouble?jar=tern',
+    '/away',
+    '/nowhere',
+  ];
+  for (const address of [...pages, ...deep, ...others]) {
+    await page.goto(`${address}${address.includes('?') ? '&' : '?'}at=${AT}`);
+    await expect(page.getByRole('heading').first()).toBeVisible();
+    await expect(page.getByText('This page could not be shown')).toBeHidden();
+  }
+  await page.goto(`/jar/tern?at=${AT}`);
+  await page.getByLabel('Rise above the band').fill('44');
+  await page.getByRole('button', { name: 'Log this look' }).click();
+  await page.reload();
+  await expect(page.getByText('looked: + 44 %')).toBeVisible();
+  await context.close();
+});

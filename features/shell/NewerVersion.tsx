@@ -1,0 +1,31 @@
+import { useEffect, useState } from 'react';
+import { View } from 'react-native';
+
+import { Notice, Press } from '@kit';
+
+import { type Waiting, watchVersions } from './serviceWorker';
+
+/** Says when a newer version has come in and waits to be opened. */
+export function NewerVersion() {
+  const [waiting, setWaiting] = useState<Waiting | null>(null);
+  useEffect(() => watchVersions((found) => setWaiting(() => found)), []);
+  if (!waiting) return null;
+  return (
+    <View role="region" aria-label="A newer version" style={{ padding: 12 }}>
+      <Notice
+        tone="rim"
+        title="A newer Ombrello is ready"
+        actions={
+          <>
+            <Press onPress={waiting}>Open it now</Press>
+            <Press kind="bare" onPress={() => setWaiting(null)}>
+              Later
+            </Press>
+          </>
+        }
+      >
+        It opens by itself the next time. Nothing you entered changes.
+      </Notice>
+    </View>
+  );
+}

@@ -1,0 +1,96 @@
+import { useEffect, useState } from 'react';
+import { View } from 'react-native';
+
+import { Page, Panel, Press, Words } from '@kit';
+import { type KitchenName, keepOpenName, openName, rawStore } from '@state';
+
+import { saveFile } from './saveFile';
+
+/** In place of a page that could not be shown: what happened, and what can still be done. It needs the raw store only. */
+export function RescuePage({
+  fault,
+  onAgain,
+}: {
+  readonly fault: Error;
+  readonly onAgain: () => void;
+}) {
+  const [name, setName] = useState<KitchenName>('own');
+  const [said, setSaid] = useState<string | null>(null);
+  useEffect(() => {
+    void openName().then((open) => open && setName(open));
+  }, []);
+  const store = rawStore(name);
+  const other = name === 'own' ? 'demo' : 'own';
+  /** Does something with the store, and says so when even that fails. */
+  const attempt = (task: () => Promise<void>) => () =>
+    void task().catch(() => setSaid('The browser’s store does not answer. Reload the page.'));
+  return (
+    <Page narrow>
+      <Words size="heading" level={1}>
+        This page could not be shown
+      </Words>
+      <Panel label="What happened">
+        <Words>{whatHappened(fault)}</Words>
+        <Words>What you entered is not lost: it stands in the browser’s store as it was.</Words>
+        <Press
+          kind="main"
+          onPress={attempt(async () => {
+            await store.forget();
+            onAgain();
+          })}
+        >
+          Try again
+        </Press>
+      </Panel>
+      <Panel label="If that does not help">
+        <Words size="title" level={2}>
+          If that does not help
+        </Words>
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+          <Press
+            onPress={attempt(async () =>
+              saveFile('ombrello-raw.txt', await store.text(), 'text/plain'),
+            )}
+          >
+            Export the raw journal
+          </Press>
+          <Press
+            onPress={attempt(async () => {
+              const line = await store.setNewestAside();
+              setSaid(
+                line === null
+                  ? 'There is no entry to set aside.'
+                  : `Set aside, and kept for export: ${line.slice(0, 140)}`,
+              );
+            })}
+          >
+            Set the newest entry aside
+          </Press>
+          <Press
+            onPress={attempt(async () => {
+              await keepOpenName(other);
+              window.location.assign(homePath());
+            })}
+          >
+            {other === 'demo' ? 'Open the demo' : 'Open my kitchen'}
+          </Press>
+          <Press onPress={() => window.location.reload()}>Reload</Press>
+        </View>
+        {said && <Words live>{said}</Words>}
+        <Words size="small" tone="quiet">
+          The newest entry is often the one that a page stumbles over. Set aside, it no longer
+          counts, and the settings can still export it. Reload after that.
+        </Words>
+      </Panel>
+    </Page>
+  );
+}
+
+const homePath = () => `${process.env.EXPO_BASE_URL ?? ''}/`;
+
+/** What happened, in a sentence. */
+function whatHappened({ message }: Error): string {
+  return /loading|import|fetch|chunk|module/i.test(message)
+    ? 'A part of Ombrello could not be fetched. Without a network it opens once it has been here with one.'
+    : `Something in it did not add up: ${message.replace(/\.?$/, '.')}`;
+}

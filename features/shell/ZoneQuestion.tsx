@@ -1,0 +1,61 @@
+import { View } from 'react-native';
+
+import { Notice, Press } from '@kit';
+import { selectZoneAsked, useAppDispatch, useAppSelector, zoneSettled } from '@state';
+
+import { zoneWords } from '../words';
+
+/** Asked once on a device whose clock is set to another zone than the kitchen's. */
+export function ZoneQuestion() {
+  const dispatch = useAppDispatch();
+  const asked = useAppSelector(selectZoneAsked);
+  if (!asked) return null;
+  const { kitchen, device } = asked;
+  const [here, there] = [zoneWords(kitchen), zoneWords(device)];
+  return (
+    <View role="region" aria-label="Has the kitchen moved?" style={{ padding: 12 }}>
+      <Notice
+        tone="rim"
+        title={`Your kitchen keeps ${here} time. Has it moved?`}
+        actions={
+          <>
+            <Press
+              onPress={() =>
+                dispatch(
+                  zoneSettled(kitchen, { always: false, device }, `It stays on ${here} time`),
+                )
+              }
+            >
+              {`No, it stays in ${here}`}
+            </Press>
+            <Press
+              onPress={() =>
+                dispatch(
+                  zoneSettled(
+                    device,
+                    { always: false, device },
+                    `It keeps ${there} time from now on`,
+                  ),
+                )
+              }
+            >
+              {`Yes, to ${there}`}
+            </Press>
+            <Press
+              kind="bare"
+              onPress={() =>
+                dispatch(
+                  zoneSettled(device, { always: true, device }, `It has always kept ${there} time`),
+                )
+              }
+            >
+              {`It was in ${there} all along`}
+            </Press>
+          </>
+        }
+      >
+        {`This device is on ${there} time. Hours, and how warm the day and the night are, follow the kitchen and not the device. What has happened keeps its hours.`}
+      </Notice>
+    </View>
+  );
+}

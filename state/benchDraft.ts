@@ -1,0 +1,56 @@
+import { type Landed, type Weighing } from '@core/bench';
+import { DESTINATIONS, type Destination } from '@core/journal';
+import { fitsOf } from '@core/journal/fits';
+import { type Shape, either, fields, number, one, whole } from '@core/journal/shape';
+import { type OtherFlour } from '@core/larder';
+import { FLOUR_KINDS } from '@core/measure';
+
+/** A feed under way at the bench. It survives a reload, and another jar's feed. */
+export interface BenchDraft {
+  /** 0 keep, then water and flour in the baker's order, 3 mix and mark, 4 place. */
+  readonly step: number;
+  readonly keepG: number;
+  readonly parts: number;
+  readonly waterParts: number;
+  readonly order: 'waterFirst' | 'flourFirst';
+  readonly weighing: Weighing;
+  readonly landed: Landed;
+  readonly to: Destination;
+  /** Local text of a field, as typed. */
+  readonly wantedAt: string | null;
+  /** When the mix was made, if not now; local text of a field. */
+  readonly fedAt: string | null;
+  readonly place: string | null;
+  /** Another flour than the jar's own, for this feed; a draft kept before there was such a thing has none. */
+  readonly other?: OtherFlour | null;
+}
+
+export type BenchDrafts = Readonly<Record<string, BenchDraft>>;
+
+const text: Shape = { of: 'text', max: 80 };
+const typed = either(text, one(null, ''));
+const grams = number(0, 20_000);
+const blend = fields(Object.fromEntries(FLOUR_KINDS.map((kind) => [`${kind}?`, number(0, 1)])), 1);
+
+const isDraft = fitsOf(
+  fields({
+    step: whole(0, 4),
+    keepG: number(0.01, 20_000),
+    parts: number(0, 1000),
+    waterParts: number(0, 1000),
+    order: one('waterFirst', 'flourFirst'),
+    weighing: one('tare', 'inJar'),
+    landed: fields({ 'keep?': grams, 'water?': grams, 'flour?': grams }),
+    to: one(...DESTINATIONS),
+    wantedAt: typed,
+    fedAt: typed,
+    place: either(text, one(null)),
+    'other?': either(one(null), fields({ tub: text }), fields({ flour: blend })),
+  }),
+);
+
+/** Drafts from anything that was stored: those that are none are begun again. */
+export function benchDraftsFrom(raw: unknown): BenchDrafts {
+  if (typeof raw !== 'object' || raw === null) return {};
+  return Object.fromEntries(Object.entries(raw).filter(([, draft]) => isDraft(draft, 0)));
+}

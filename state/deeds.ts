@@ -1,0 +1,122 @@
+import {
+  type Bake,
+  type Dough,
+  type HandsPattern,
+  type LeftAlone,
+  type PlanChoice,
+  type Settings,
+  handsChange,
+  overlap,
+} from '@core/journal';
+
+import { type NewEvent, isoNow, logEntries, withdrawEntries } from './actions';
+import { selectBakes, selectDough, selectHands, selectLeftAlone } from './decided';
+import { doughDrafted, doughRested } from './dough';
+import { type Dispatch, type RootState } from './store';
+
+// Everything a baker decides is an entry: undo, export and a second tab then hold for all of it. The text says what was
+// done, with the way back; without it the change shows by itself.
+
+const iso = (at: number) => new Date(at).toISOString();
+
+/** A bake is wanted, or wanted otherwise. */
+export const bakeWanted = (bake: Bake, text?: string) => logEntries([wished(bake)], text);
+
+const wished = ({ id, name, jar, levainG, from, until }: Bake): NewEvent => ({
+  kind: 'wished',
+  at: isoNow(),
+  wish: id,
+  name,
+  jar,
+  what: { levainG, from: iso(from), until: iso(until) },
+});
+
+/** A bake is wanted by so many milliseconds later. */
+export const bakeMoved =
+  (id: string, by: number, text?: string) => (dispatch: Dispatch, getState: () => RootState) => {
+    const bake = selectBakes(getState()).find((known) => known.id === id);
+    if (bake) dispatch(bakeWanted({ ...bake, from: bake.from + by, until: bake.until + by }, text));
+  };
+
+export const bakeDropped = (id: string, text?: string) => logEntries([wishDropped(id)], text);
+
+/** The entry alone, to be logged with others. */
+export const wishDropped = (id: string): NewEvent => ({
+  kind: 'wishDropped',
+  at: isoNow(),
+  wish: id,
+});
+
+/** When hands are there from now on: only what is new is written down. */
+export const handsChanged =
+  (hands: HandsPattern, text?: string) => (dispatch: Dispatch, getState: () => RootState) => {
+    const change = handsChange(selectHands(getState()), hands);
+    if (Object.keys(change).length === 0) return;
+    dispatch(logEntries([{ kind: 'handsAre', at: isoNow(), hands: change }], text));
+  };
+
+export const tripAdded = (from: number, until: number, text?: string) =>
+  logEntries([{ kind: 'away', at: isoNow(), from: iso(from), until: iso(until) }], text);
+
+export const tripDropped = (id: string, text: string) => withdrawEntries([id], text);
+
+/** A jar is left alone for a stretch, but for one moment if there is one. */
+export const jarLeftAlone = ({ jar, from, until, butAt }: LeftAlone, text?: string) =>
+  logEntries(
+    [
+      {
+        kind: 'letBe',
+        at: isoNow(),
+        jar,
+        from: iso(from),
+        until: iso(until),
+        butAt: butAt === null ? null : iso(butAt),
+      },
+    ],
+    text,
+  );
+
+/** A stretch ends, and with it those that it had taken the place of. */
+export const leftAloneEnded =
+  (stretch: LeftAlone, text: string) => (dispatch: Dispatch, getState: () => RootState) => {
+    const ended = getState()
+      .kitchen.events.filter((event) => event.kind === 'letBe')
+      .filter(({ jar, from, until }) =>
+        overlap({ jar, from: Date.parse(from), until: Date.parse(until), butAt: null }, stretch),
+      );
+    if (selectLeftAlone(getState()).some((known) => overlap(known, stretch)))
+      dispatch(
+        withdrawEntries(
+          ended.map(({ id }) => id),
+          text,
+        ),
+      );
+  };
+
+export const planChosen = (plan: PlanChoice | null, text?: string) =>
+  logEntries([{ kind: 'planFollowed', at: isoNow(), plan }], text);
+
+/** The kitchen likes some things otherwise from now on. */
+export const settingsChanged = (settings: Partial<Settings>, text?: string) =>
+  logEntries([{ kind: 'settled', at: isoNow(), settings }], text);
+
+/** The dough as it is being worked out; it is written down once it has rested. */
+export const doughChanged =
+  (change: Partial<Dough>) => (dispatch: Dispatch, getState: () => RootState) => {
+    dispatch(doughDrafted({ ...selectDough(getState()), ...change }));
+  };
+
+/** Writes the dough down as it is now. */
+export const keepDough = () => (dispatch: Dispatch, getState: () => RootState) => {
+  const { dough } = getState();
+  if (!dough) return;
+  const kept = dispatch(logEntries([{ kind: 'doughKept', at: isoNow(), dough }]));
+  if (kept.length > 0) dispatch(doughRested());
+};
+
+/** The kitchen's own time: from now on, or as it has been all along. */
+export const zoneSettled = (
+  zone: string,
+  { always, device }: { readonly always: boolean; readonly device: string },
+  text: string,
+) => logEntries([{ kind: 'zoned', at: isoNow(), zone, always, device }], text);

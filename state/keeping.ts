@@ -1,0 +1,215 @@
+import { isAnyOf } from '@reduxjs/toolkit';
+
+import { type JournalEvent } from '@core/journal';
+
+import { foldsToKeep } from './caches';
+import { readClock } from './clock';
+import { keepDough } from './deeds';
+import { deviceZone } from './deviceZone';
+import {
+  type KitchenName,
+  type Writer,
+  askToKeep,
+  keepCache,
+  keepDrafts,
+  listenToTabs,
+  readPages,
+  tidyPages,
+  writerFor,
+} from './door';
+import { doughDrafted } from './dough';
+import { arrived, deviceZoneFound, logged, opened, saveFailed, saved } from './kitchen';
+import { forgetFirstPicture } from './firstPicture';
+import { learned } from './learnt';
+import { searchEnded } from './plan';
+import { selectFollowed } from './decided';
+import { type Store, listenFor } from './store';
+
+const FULL =
+  'The browser has no room left to save in, or will not save. What you enter is kept until this page closes: export the kitchen now.';
+
+/** A dough is kept when nobody has touched it for so long, ms. */
+const RESTED = 800;
+/** What was worked out is kept when a kitchen has been quiet for so long, ms. */
+const QUIET = 2500;
+/** Entries that may change which jars stand on which shelf. */
+const ON_THE_SHELF: ReadonlySet<string> = new Set([
+  'started',
+  'described',
+  'moved',
+  'arranged',
+  'withdrew',
+]);
+
+const writers = new WeakMap<Store, Map<KitchenName, Writer>>();
+
+export function writerOf(store: Store, name: KitchenName): Writer {
+  let own = writers.get(store);
+  if (!own) writers.set(store, (own = new Map<KitchenName, Writer>()));
+  let writer = own.get(name);
+  if (!writer) own.set(name, (writer = writerFor(name)));
+  return writer;
+}
+
+const keeping = new WeakMap<Store, Promise<void>>();
+
+/**
+ * Writes the entries of the open kitchen that are not in the store yet, and says so when that cannot be done. One stroke at
+ * a time: what comes meanwhile goes into the next.
+ */
+export function keepPending(store: Store): Promise<void> {
+  const mine = (keeping.get(store) ?? Promise.resolve()).then(() => keepNow(store));
+  keeping.set(store, mine);
+  return mine;
+}
+
+async function keepNow(store: Store): Promise<void> {
+  const { name, events, pending, kept } = store.getState().kitchen;
+  if (!kept || pending.length === 0) return;
+  try {
+    await writerOf(store, name).write(lastOf(events, new Set(pending)));
+    store.dispatch(saved({ kitchen: name, ids: pending }));
+  } catch {
+    if (store.getState().kitchen.name === name) store.dispatch(saveFailed(FULL));
+  }
+}
+
+/** The entries with some ids, in order: they are among the last. */
+function lastOf(
+  events: readonly JournalEvent[],
+  ids: ReadonlySet<string>,
+): readonly JournalEvent[] {
+  const found: JournalEvent[] = [];
+  for (let i = events.length - 1; i >= 0 && found.length < ids.size; i--)
+    if (ids.has(events[i]!.id)) found.push(events[i]!);
+  return found.reverse();
+}
+
+/**
+ * Keeps what changes in the open kitchen, and takes in what other tabs write. Everything it writes goes to the kitchen that
+ * was open when it changed.
+ * @returns a function that stops keeping
+ */
+export function keepKitchen(store: Store): () => void {
+  const stops: (() => void)[] = [];
+  stops.push(
+    store.dispatch(listenFor({ matcher: isAnyOf(logged), effect: () => void keepPending(store) })),
+    // The first entry of one's own is when a promise to keep it is worth asking for.
+    store.dispatch(
+      listenFor({
+        matcher: isAnyOf(logged),
+        effect: (_, api) => {
+          if (api.getState().kitchen.name !== 'own') return;
+          api.unsubscribe();
+          void askToKeep();
+        },
+      }),
+    ),
+    store.dispatch(
+      listenFor({
+        predicate: (_, now, before) =>
+          now.kitchen.name === before.kitchen.name &&
+          now.kitchen.kept &&
+          (now.bench !== before.bench || now.trouble !== before.trouble),
+        effect: (_, api) => {
+          const { kitchen, bench, trouble } = api.getState();
+          keepDrafts(kitchen.name, { bench, trouble }).catch(() =>
+            store.dispatch(saveFailed(FULL)),
+          );
+        },
+      }),
+    ),
+    store.dispatch(
+      listenFor({
+        matcher: isAnyOf(doughDrafted),
+        effect: async (_, api) => {
+          api.cancelActiveListeners();
+          await api.delay(RESTED);
+          store.dispatch(keepDough());
+        },
+      }),
+    ),
+    store.dispatch(
+      listenFor({
+        matcher: isAnyOf(learned),
+        effect: (_, api) => {
+          const { kitchen, learnt } = api.getState();
+          if (kitchen.kept) void keepCache(kitchen.name, 'learnt', learnt);
+        },
+      }),
+    ),
+    store.dispatch(
+      listenFor({
+        predicate: (action) =>
+          searchEnded.match(action) ||
+          (logged.match(action) && action.payload.some(({ kind }) => kind === 'planFollowed')),
+        effect: (_, api) => {
+          const state = api.getState();
+          if (state.kitchen.kept) void keepCache(state.kitchen.name, 'plan', selectFollowed(state));
+        },
+      }),
+    ),
+    store.dispatch(
+      listenFor({
+        matcher: isAnyOf(logged, arrived, learned, opened),
+        effect: async (_, api) => {
+          api.cancelActiveListeners();
+          await api.delay(QUIET);
+          const { kitchen, caches } = api.getState();
+          if (kitchen.kept) await keepCache(kitchen.name, 'folds', foldsToKeep(caches));
+        },
+      }),
+    ),
+    store.dispatch(
+      listenFor({
+        matcher: isAnyOf(opened),
+        effect: async (_, api) => {
+          api.cancelActiveListeners();
+          await api.delay(2 * QUIET);
+          // Without room the pages stay as they are.
+          await tidyPages(api.getState().kitchen.name, readClock()).catch(() => undefined);
+        },
+      }),
+    ),
+    store.dispatch(
+      listenFor({
+        matcher: isAnyOf(logged, arrived),
+        effect: (_, api) => {
+          const { events } = api.getState().kitchen;
+          const fresh = events.slice(api.getOriginalState().kitchen.events.length);
+          if (fresh.some(({ kind }) => ON_THE_SHELF.has(kind))) void forgetFirstPicture();
+        },
+      }),
+    ),
+    listenToTabs(({ kitchen, pages }) => {
+      if (store.getState().kitchen.name !== kitchen) return;
+      readPages(pages, readClock()).then(
+        (events) => store.dispatch(arrived({ kitchen, events })),
+        () => undefined,
+      );
+    }),
+    watchPage(store),
+  );
+  return () => stops.forEach((stop) => stop());
+}
+
+/** What the page itself tells: that it is being left, and that the device has come into another zone. */
+function watchPage(store: Store): () => void {
+  if (typeof window === 'undefined') return () => undefined;
+  const leaving = (event: BeforeUnloadEvent) => {
+    store.dispatch(keepDough());
+    if (store.getState().kitchen.pending.length === 0) return;
+    event.preventDefault();
+  };
+  const hiding = () => {
+    store.dispatch(keepDough());
+    if (deviceZone() !== store.getState().kitchen.deviceZone)
+      store.dispatch(deviceZoneFound(deviceZone()));
+  };
+  window.addEventListener('beforeunload', leaving);
+  document.addEventListener('visibilitychange', hiding);
+  return () => {
+    window.removeEventListener('beforeunload', leaving);
+    document.removeEventListener('visibilitychange', hiding);
+  };
+}
