@@ -8,7 +8,7 @@ import {
   placesOf,
 } from '../core/journal';
 import { DAY, HOUR, kitchenTime } from '../core/measure';
-import { chanceFrom, someLog, someStarter } from '../core/calibrate/plainKitchen.testing';
+import { KITCHENS, chanceFrom, someLog } from '../core/calibrate/otherKitchens.testing';
 import { fitCommand } from '../core/cli';
 import {
   type PlannedJar,
@@ -60,7 +60,7 @@ export function coreTimes(): void {
 /** The pace from a log. */
 export function fitTimes(): void {
   const chance = chanceFrom(3);
-  const { input } = someLog(30, someStarter(chance), chance);
+  const { input } = someLog(30, KITCHENS.logistic(chance), chance);
   const readings = input.feeds.reduce((sum, { looks }) => sum + looks.length, 0);
   timed(`fit of 30 feeds with ${readings} readings`, 3, () => fitCommand(input), '1500 ms');
 }

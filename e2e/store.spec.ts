@@ -113,6 +113,7 @@ test('a page that fails says so, leaves the others alone, and offers a way on @p
   foreseen,
 }) => {
   await kitchen.open('/journal', 'demo');
+  await kitchen.learnt();
   foreseen.push(/./);
   // Any fault will do: here the calendar of the browser breaks down, and the page of a jar asks it for a day.
   await page.evaluate(() => {

@@ -10,6 +10,7 @@ export type Umbrella =
 
 const UMBRELLAS: Readonly<Record<Stage, Umbrella>> = {
   asleep: 'furled',
+  resting: 'furled',
   settled: 'furled',
   waking: 'opening',
   rising: 'opening',

@@ -63,12 +63,7 @@ export function keepLearning(store: Store): () => void {
         if (!next || stopped) break;
         const { jar, events, log } = next;
         const { fitWorker } = await import('../workers/fit');
-        const learnt = await fitWorker().learn(
-          `${name} ${jar}`,
-          events,
-          selectArranged(state),
-          selectZones(state),
-        );
+        const learnt = await fitWorker().learn(events, selectArranged(state), selectZones(state));
         if (store.getState().kitchen.name === name) store.dispatch(learned({ jar, learnt, log }));
       }
     } finally {

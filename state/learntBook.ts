@@ -9,11 +9,11 @@ export type LearntByJar = Readonly<
 
 const logarithm = number(-20, 20);
 const hours = number(0, 1000);
-const five: Shape = list(logarithm, 5, 5);
+const six: Shape = list(logarithm, 6, 6);
 const isLesson = fitsOf(
   fields({
     learnt: fields({
-      belief: fields({ mean: five, factor: list(five, 5, 5) }),
+      belief: fields({ mean: six, factor: list(six, 6, 6), width: number(0, 100) }),
       feeds: whole(0, 1e6),
       readings: whole(0, 1e7),
       foretold: list(
@@ -22,7 +22,6 @@ const isLesson = fitsOf(
         100_000,
       ),
       history: list(logarithm, 0, 1e6),
-      surprises: whole(0, 1e6),
     }),
     log: { of: 'text', max: 80 },
   }),

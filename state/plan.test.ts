@@ -46,6 +46,7 @@ const plan = (name: Plan['name']): Plan => ({
   discardG: 0,
   touches: 1,
   curves: [],
+  savings: [],
 });
 const names = (store: Store) => selectBakes(store.getState()).map(({ id }) => id);
 

@@ -52,6 +52,7 @@ const plan = (name: Plan['name'], steps: readonly Step[] = [step()]): Plan => ({
   discardG: 0,
   touches: 1,
   curves: [],
+  savings: [],
 });
 const bake = (jar: string) => ({
   id: `bake from ${jar}`,
@@ -111,8 +112,12 @@ describe('plans', () => {
     const store = planning(({ dispatch }) => dispatch(planLookedAt(true)));
     await pause();
     last().found(plan('balanced'));
-    expect(store.getState().plan).toMatchObject({ plans: [{ name: 'balanced' }], searching: 0 });
-    last().end({ plans: [plan('balanced'), plan('safest')] });
+    expect(store.getState().plan).toMatchObject({
+      impossible: [],
+      plans: [{ name: 'balanced' }],
+      searching: 0,
+    });
+    last().end({ impossible: [], plans: [plan('balanced'), plan('safest')] });
     await pause();
     expect(store.getState().plan.plans.map(({ name }) => name)).toEqual(['balanced', 'safest']);
     expect(store.getState().plan.searching).toBeNull();
@@ -124,7 +129,7 @@ describe('plans', () => {
       dispatch(planChosen('balanced'));
     });
     await pause();
-    last().end({ plans: [plan('balanced')] });
+    last().end({ impossible: [], plans: [plan('balanced')] });
     await pause();
     store.dispatch(ticked(NOW + 7 * HOUR));
     await pause();
@@ -143,7 +148,7 @@ describe('plans', () => {
   it('are mended when a step of the followed one was not done in time, and what changed is told', async () => {
     const store = planning(({ dispatch }) => dispatch(planChosen('balanced')));
     await pause();
-    last().end({ plans: [plan('balanced')] });
+    last().end({ impossible: [], plans: [plan('balanced')] });
     await pause();
     store.dispatch(ticked(NOW + 5.5 * HOUR));
     await pause();
@@ -151,7 +156,7 @@ describe('plans', () => {
     store.dispatch(ticked(NOW + 6.5 * HOUR));
     await pause();
     expect(mockBegun).toHaveLength(2);
-    last().end({ plans: [plan('balanced', [step({ at: NOW + 7 * HOUR })])] });
+    last().end({ impossible: [], plans: [plan('balanced', [step({ at: NOW + 7 * HOUR })])] });
     await pause();
     expect(store.getState().plan.mended).toBe('later than it was');
   });
@@ -159,11 +164,11 @@ describe('plans', () => {
   it('changed by another wish need no telling', async () => {
     const store = planning(({ dispatch }) => dispatch(planChosen('balanced')));
     await pause();
-    last().end({ plans: [plan('balanced')] });
+    last().end({ impossible: [], plans: [plan('balanced')] });
     await pause();
     store.dispatch(bakeWanted(bake('grebe')));
     await pause();
-    last().end({ plans: [plan('balanced', [step({ at: NOW + 9 * HOUR })])] });
+    last().end({ impossible: [], plans: [plan('balanced', [step({ at: NOW + 9 * HOUR })])] });
     await pause();
     expect(store.getState().plan.mended).toBeNull();
     expect(selectFollowed(store.getState())?.steps[0]?.at).toBe(NOW + 9 * HOUR);
@@ -172,7 +177,7 @@ describe('plans', () => {
   it('are not made for jars that nobody follows or looks at, and old ones are dropped', async () => {
     const store = planning(({ dispatch }) => dispatch(planLookedAt(true)));
     await pause();
-    last().end({ plans: [plan('balanced')] });
+    last().end({ impossible: [], plans: [plan('balanced')] });
     await pause();
     store.dispatch(planLookedAt(false));
     store.dispatch(
@@ -194,7 +199,7 @@ describe('plans', () => {
     expect(last().problem.jars.map(({ id }) => id)).not.toContain('skua');
     expect(last().problem.jars).toHaveLength(selectJars(store.getState()).length - 1);
     expect(last().problem.wanted.map(({ id }) => id)).toEqual(['bake from grebe']);
-    last().end({ plans: [plan('balanced')] });
+    last().end({ impossible: [], plans: [plan('balanced')] });
     await pause();
     expect(store.getState().plan).toMatchObject({
       plans: [{ name: 'balanced' }],

@@ -206,7 +206,7 @@ export function keepPlanning(
       store.dispatch(searchStopped());
       return;
     }
-    const plans = 'plans' in outcome ? outcome.plans : [];
+    const { plans } = outcome;
     const state = store.getState();
     const chosenNow = selectChosen(state);
     const later = plans.find(({ name }) => name === chosenNow) ?? plans[0];
@@ -217,7 +217,7 @@ export function keepPlanning(
     store.dispatch(
       searchEnded({
         plans,
-        impossible: [...('impossible' in outcome ? outcome.impossible : []), ...waiting(state)],
+        impossible: [...outcome.impossible, ...waiting(state)],
         mended,
       }),
     );

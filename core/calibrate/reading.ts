@@ -5,30 +5,36 @@ export type Reading =
   | { readonly afterH: number; readonly height: number }
   | { readonly afterH: number; readonly sign: 'doubled' | 'peaked' | 'fallen' };
 
-/** Reading error of a height: so much of the rise, and so much besides. */
+/** Error of a height: so much of the rise for the eye, and so much besides, for no two starters rise along one curve. */
 const OF_THE_RISE = 0.06;
-const BESIDES = 0.03;
+const BESIDES = 0.15;
+/** After the peak a rise falls in its own way: so much more for each peak's time that has gone by. */
+const AFTER_THE_PEAK = 0.5;
 /** A time that somebody notes is off by so much of it, and by so many hours: nobody watches all the time. */
 const OF_THE_TIME = 0.06;
-const LATE_H = 0.35;
+const LATE_H = 0.2;
 
-/** How far a forecast misses a reading, in units of the reading's own error. */
-export function miss(reading: Reading, forecast: Forecast): number {
-  if ('height' in reading) {
-    const expected = heightAt(forecast.curve, reading.afterH);
-    // The error follows the larger of the two, so that a flat forecast cannot make every reading a wonder.
-    const rise = Math.max(reading.height, expected) - 1;
-    return (reading.height - expected) / (OF_THE_RISE * Math.max(0, rise) + BESIDES);
-  }
-  const error = OF_THE_TIME * reading.afterH + LATE_H;
+/** How far a reading may be off where a forecast holds: a height, or hours. */
+export function errorOf(reading: Reading, { curve, peaksAtH }: Forecast): number {
+  const { afterH } = reading;
+  if (!('height' in reading)) return OF_THE_TIME * afterH + LATE_H;
+  // The larger of the two, so that a flat forecast cannot make every reading a wonder.
+  const rise = Math.max(0, reading.height, heightAt(curve, afterH)) - 1;
+  const late = peaksAtH === null ? 0 : Math.max(0, afterH / peaksAtH - 1);
+  return (OF_THE_RISE + AFTER_THE_PEAK * late) * Math.max(0, rise) + BESIDES;
+}
+
+/** How far a reading is from a forecast: a height, or hours. */
+export function missOf(reading: Reading, forecast: Forecast): number {
+  if ('height' in reading) return reading.height - heightAt(forecast.curve, reading.afterH);
   const end = forecast.curve[forecast.curve.length - 1]!.hours;
   switch (reading.sign) {
     case 'doubled':
-      return (reading.afterH - (forecast.doublesAtH ?? end)) / error;
+      return reading.afterH - (forecast.doublesAtH ?? end);
     case 'peaked':
-      // The top is flat and the hour of the peak hard to see.
-      return (reading.afterH - (forecast.peaksAtH ?? end)) / (1.3 * error);
+      return reading.afterH - (forecast.peaksAtH ?? end);
     case 'fallen':
-      return Math.min(0, reading.afterH - (forecast.ripeUntilH ?? end)) / error;
+      // Seen fallen some time after it began to fall.
+      return Math.min(0, reading.afterH - (forecast.ripeUntilH ?? end));
   }
 }

@@ -1,15 +1,8 @@
-import {
-  PACE_KEYS,
-  type PaceBelief,
-  USUAL_BELIEF,
-  drawnPace,
-  evenDraws,
-  middlePace,
-  paceFromLogs,
-  tenthAndNineTenths,
-} from '../ferment';
-import { type Course, courseForecast, updatedBelief } from './update';
-import { miss } from './reading';
+import { MOOD, type PaceBelief, UNTOLD, USUAL_BELIEF } from '../ferment';
+import { highest } from '../measure';
+import { type Normal, beliefOf, normalOf, taught, varianceOf, widened } from './belief';
+import { type Course } from './course';
+import { type Lesson, lessonOf } from './lesson';
 
 /** A peak as it was forecast before the feed was watched, and as it was seen; hours after the feed. */
 export interface Foretold {
@@ -19,7 +12,7 @@ export interface Foretold {
   readonly seenH: number;
 }
 
-/** What has been learnt of a starter so far; plain numbers, ready to be taken up again. */
+/** What has been learnt of a starter so far; plain numbers. */
 export interface Learnt {
   readonly belief: PaceBelief;
   /** Feeds and readings it rests on. */
@@ -28,8 +21,6 @@ export interface Learnt {
   readonly foretold: readonly Foretold[];
   /** Middle of the logarithm of the pace after each watched feed. */
   readonly history: readonly number[];
-  /** Feeds in a row that the belief before them could not explain. */
-  readonly surprises: number;
 }
 
 /** Nothing learnt yet. */
@@ -39,66 +30,185 @@ export const NOTHING_LEARNT: Learnt = {
   readings: 0,
   foretold: [],
   history: [],
-  surprises: 0,
 };
 
-const FORETELL_DRAWS = evenDraws(15, 6);
-/** Mean squared miss, in predicted spreads, from which a feed counts as a surprise. */
-const SURPRISING = 5;
-/** After so many surprising feeds in a row the old belief is loosened by so much of the pace's logarithm. */
-const LOOSEN_AFTER = 2;
-const LOOSENED = 0.2;
+/** From feed to feed a starter drifts: standard deviations of the logarithms added between two feeds. */
+const DRIFT = [0.005, 0.005, 0.01, 0.002, 0.002, 0.005];
+/** After a sudden change the pace is open again by so much. */
+const CHANGED = [0.25, 0, 0, 0, 0, 0];
+/** So often all feeds are gone through again near what was found: the lessons of a feed hold only near one pace. */
+const ROUNDS = 7;
+/** Nor once they lead nowhere, in the same spreads. */
+const THERE = 0.03;
+/** No step of a round goes further, in spreads of what is believed of any starter. */
+const LONGEST_STEP = 1.5;
+/** No starter is more than so far from the usual, as a logarithm. */
+const FARTHEST = 1.6;
+/** Degrees of freedom of the readings' Student distribution: few, so that one wrong entry weighs little. */
+const FREEDOM = 3;
+/** Most of a mood is known from the other readings of its feed: so much of it is allowed to each. */
+const OF_THE_MOOD = 0.5;
 
-/** What is learnt from one more watched feed. A feed without readings teaches nothing. */
-export function learn(before: Learnt, course: Course): Learnt {
-  if (course.readings.length === 0) return before;
-  const foretold = foretell(before.belief, course);
-  const surprises = surprise(before.belief, course) > SURPRISING ? before.surprises + 1 : 0;
-  const loosened = surprises >= LOOSEN_AFTER ? loosen(before.belief) : before.belief;
-  const belief = updatedBelief(loosened, course);
-  return {
-    belief,
-    feeds: before.feeds + 1,
-    readings: before.readings + course.readings.length,
-    foretold: foretold ? [...before.foretold, foretold] : before.foretold,
-    history: [...before.history, belief.mean[0]!],
-    surprises,
-  };
+/**
+ * What watched feeds teach of a starter, oldest first. All of them are weighed together, so that a wrong entry stands out
+ * against the rest wherever it stands; then they are gone through in their order, to see how each was foretold by those
+ * before it. Feeds without readings teach nothing.
+ */
+export function learn(courses: readonly Course[]): Learnt {
+  const watched = courses.filter(({ readings }) => readings.length > 0);
+  if (watched.length === 0) return NOTHING_LEARNT;
+  const usual = normalOf(USUAL_BELIEF);
+  let at = usual.mean;
+  let lessons: readonly Lesson[] = [];
+  let weights: readonly (readonly number[])[] = [];
+  let change = watched.length;
+  let beliefs: readonly Normal[] = [];
+  for (let round = 0; round < ROUNDS; round++) {
+    lessons = watched.map((course) => lessonOf(course, at));
+    weights = lessons.map((lesson) => weightsOf(lesson, round < 2 ? usual : null));
+    change = changeAmong(lessons);
+    beliefs = followed(usual, lessons, at, weights, change);
+    const step = stepTo(at, beliefs[beliefs.length - 1]!.mean, usual);
+    if (round === ROUNDS - 1 || (round > 2 && step.spreads < THERE)) break;
+    at = step.to;
+  }
+  return toldOf(watched, lessons, weights, beliefs, at);
 }
 
-function foretell(belief: PaceBelief, course: Course): Foretold | null {
-  const seen = course.readings.find((r) => 'sign' in r && r.sign === 'peaked');
-  if (!seen) return null;
-  const expectedH = courseForecast(course, middlePace(belief)).peaksAtH;
-  const peaks = FORETELL_DRAWS.map(
-    (normal) => courseForecast(course, drawnPace(belief, normal)).peaksAtH,
-  ).filter((h) => h !== null);
-  if (expectedH === null || peaks.length < FORETELL_DRAWS.length / 2) return null;
-  const { low, high } = tenthAndNineTenths(peaks);
-  return { expectedH, low, high, seenH: seen.afterH };
-}
-
-/** Mean squared miss of a feed by the middle of a belief, allowing for the belief's own spread. */
-function surprise(belief: PaceBelief, course: Course): number {
-  const middle = courseForecast(course, middlePace(belief));
-  const wide = belief.mean.map((m, i) => m + Math.hypot(...belief.factor[i]!));
-  const spread = PACE_KEYS.map((_, k) =>
-    courseForecast(course, paceFromLogs(belief.mean.map((m, i) => (i === k ? wide[i]! : m)))),
-  );
-  const squares = course.readings.map((reading) => {
-    const m = miss(reading, middle);
-    const variance = spread.reduce((sum, f) => sum + (miss(reading, f) - m) ** 2, 0);
-    return (m * m) / (1 + variance);
+/** The belief before the first feed and after each. */
+function followed(
+  usual: Normal,
+  lessons: readonly Lesson[],
+  at: readonly number[],
+  weights: readonly (readonly number[])[],
+  change: number,
+): readonly Normal[] {
+  const beliefs = [usual];
+  lessons.forEach((lesson, i) => {
+    const before = widened(beliefs[i]!, i === change ? CHANGED : DRIFT);
+    beliefs.push(taught(before, lesson, at, weights[i]!));
   });
-  // The middle one: a single wrong entry is no surprise.
-  return squares.sort((a, b) => a - b)[Math.floor((squares.length - 1) / 2)]!;
+  return beliefs;
 }
 
-function loosen({ mean, factor }: PaceBelief): PaceBelief {
+/** The next logarithms to go through the feeds with, and how far off they are in spreads of what is believed of any starter. */
+function stepTo(from: readonly number[], goal: readonly number[], usual: Normal) {
+  const step = goal.map((log, i) => log - from[i]!);
+  const spreads = highest(step.map((s, i) => Math.abs(s) / Math.sqrt(usual.covariance.get(i, i))));
+  const shorter = Math.min(1, LONGEST_STEP / Math.max(1e-9, spreads));
+  const to = from.map((log, i) =>
+    Math.max(-FARTHEST, Math.min(FARTHEST, log + shorter * step[i]!)),
+  );
+  return { to, spreads };
+}
+
+/**
+ * How far each reading is believed: the less the more it misses what the others agree on, allowing for the mood of its feed
+ * and, at first, for all that a starter may differ by.
+ */
+function weightsOf({ misses, slopes, moodSlopes }: Lesson, unsure: Normal | null) {
+  return misses.map((miss, r) => {
+    const open = unsure ? varianceOf(unsure, slopes.getRow(r)) : 0;
+    const variance = 1 + open + OF_THE_MOOD * (MOOD * moodSlopes[r]!) ** 2;
+    return (FREEDOM + 1) / (FREEDOM + (miss * miss) / variance);
+  });
+}
+
+/** By how much a feed went quicker than expected, as a logarithm, and how well that is known. */
+function moodOf({ misses, moodSlopes }: Lesson) {
+  let mood = 0;
+  let information = 0;
+  // A wrong entry is found by what the rest of its own feed says.
+  for (let round = 0; round < 4; round++) {
+    let sum = 0;
+    information = 1 / WILD_MOOD ** 2;
+    misses.forEach((miss, r) => {
+      const left = miss + moodSlopes[r]! * mood;
+      const weight = (FREEDOM + 1) / (FREEDOM + left * left);
+      sum -= weight * miss * moodSlopes[r]!;
+      information += weight * moodSlopes[r]! ** 2;
+    });
+    mood = sum / information;
+  }
+  return { mood, variance: 1 / information + MOOD * MOOD };
+}
+
+/** No mood is wilder than this, as a logarithm. */
+const WILD_MOOD = 0.5;
+/** A change is seen in so many feeds at the least, and not looked for before the starter is known. */
+const CHANGE_SHOWS = 2;
+const KNOWN_AFTER = 4;
+/** Fall of the squared misses from which a step in the pace explains the feeds better than none. */
+const CHANGE_GAINS = 12;
+
+/** The feed with which the pace changed suddenly; the number of feeds where it did not. */
+function changeAmong(lessons: readonly Lesson[]): number {
+  const moods = lessons.map(moodOf);
+  const sums = (from: number, to: number) => {
+    let weight = 0;
+    let sum = 0;
+    for (const { mood, variance } of moods.slice(from, to)) {
+      weight += 1 / variance;
+      sum += mood / variance;
+    }
+    return { weight, sum };
+  };
+  const all = sums(0, moods.length);
+  let best = { at: moods.length, gain: CHANGE_GAINS };
+  for (let at = KNOWN_AFTER; at <= moods.length - CHANGE_SHOWS; at++) {
+    const before = sums(0, at);
+    const after = sums(at, moods.length);
+    const gain =
+      before.sum ** 2 / before.weight + after.sum ** 2 / after.weight - all.sum ** 2 / all.weight;
+    if (gain > best.gain) best = { at, gain };
+  }
+  return best.at;
+}
+
+/** As many feeds as these speak for forecasts that miss as they are believed to. */
+const TRUSTED_FEEDS = 8;
+/** A feed that went quite wrong says no more than one that missed by so many spreads. */
+const FARTHEST_MISS = 3;
+const TENTH = 1.2816;
+
+function toldOf(
+  watched: readonly Course[],
+  lessons: readonly Lesson[],
+  weights: readonly (readonly number[])[],
+  beliefs: readonly Normal[],
+  at: readonly number[],
+): Learnt {
+  const foretold: Foretold[] = [];
+  let squares = TRUSTED_FEEDS;
+  let counted = TRUSTED_FEEDS;
+  const width = () => Math.sqrt(squares / counted);
+  lessons.forEach((lesson, i) => {
+    const { peak } = lesson;
+    if (!peak) return;
+    const before = widened(beliefs[i]!, DRIFT);
+    const away = peak.slopes.reduce((sum, s, k) => sum + s * (before.mean[k]! - at[k]!), 0);
+    const expected = peak.logH + away;
+    const variance = varianceOf(before, peak.slopes) + UNTOLD * UNTOLD;
+    const seen = watched[i]!.readings.find((r) => 'sign' in r && r.sign === 'peaked');
+    if (seen) {
+      const reach = TENTH * width() * Math.sqrt(variance);
+      foretold.push({
+        expectedH: Math.exp(expected),
+        low: Math.exp(expected - reach),
+        high: Math.exp(expected + reach),
+        seenH: seen.afterH,
+      });
+    }
+    const { mood, variance: unsure } = moodOf(lesson);
+    const miss = (away + mood) ** 2 / (variance + unsure - MOOD * MOOD);
+    squares += Math.min(FARTHEST_MISS ** 2, miss);
+    counted++;
+  });
   return {
-    mean,
-    factor: factor.map((row, i) =>
-      i === 0 ? row.map((f, j) => (j === 0 ? Math.hypot(f, LOOSENED) : f)) : row,
-    ),
+    belief: beliefOf(beliefs[beliefs.length - 1]!, width()),
+    feeds: watched.length,
+    readings: weights.reduce((sum, of) => sum + of.length, 0),
+    foretold,
+    history: beliefs.slice(1).map(({ mean }) => mean[0]!),
   };
 }

@@ -1,8 +1,10 @@
 import Joi from 'joi';
 
-import { type Course, NOTHING_LEARNT, type Reading, courseForecast, learn } from '../calibrate';
+import { type Course, type Reading, courseForecast, learn } from '../calibrate';
 import {
+  PACE_UNKNOWNS,
   type Pace,
+  USUAL_PACE,
   drawnPace,
   evenDraws,
   feed,
@@ -10,7 +12,6 @@ import {
   paceAtQuantile,
   simulate,
   starterIn,
-  takenUp,
   tenthAndNineTenths,
   usualVessel,
 } from '../ferment';
@@ -96,7 +97,7 @@ const SCHEMA = Joi.object<FitInput>({
 
 type CourseBefore = Course['before'];
 
-const ASK_DRAWS = evenDraws(80, 6);
+const ASK_DRAWS = evenDraws(80, PACE_UNKNOWNS);
 const TENTH = 1.2816;
 
 /**
@@ -108,7 +109,7 @@ export function fitCommand(raw: unknown): unknown {
   const feeds = [...input.feeds].sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
   const { ask } = input;
   const first = feeds[0];
-  let learnt = NOTHING_LEARNT;
+  const courses: Course[] = [];
   const flourOf = first?.flour ?? { white: 1 };
   let before: CourseBefore = {
     mix: { ...starterIn('hungry', flourOf, 100, first?.keepG ?? ask.keepG) },
@@ -120,14 +121,14 @@ export function fitCommand(raw: unknown): unknown {
     const massG = fed.keepG + fed.flourG + fed.waterG;
     const conditions = { air: along(fed.celsius), vessel: usualVessel(massG, 100) };
     const readings = fed.looks.flatMap(readingsOf);
-    learnt = learn(learnt, { before, parts: fed, celsius, conditions, readings });
-    const pace = middlePace(learnt.belief);
-    const stood = simulate(takenUp(before.mix, pace), { ...before.conditions, pace }, before.hours);
+    courses.push({ before, parts: fed, celsius, conditions, readings });
+    const stood = simulate(before.mix, { ...before.conditions, pace: USUAL_PACE }, before.hours);
     const next = feeds[i + 1];
     const hours = next ? (Date.parse(next.at) - Date.parse(fed.at)) / HOUR : ask.lastFedHoursAgo;
     before = { mix: { ...feed(stood, fed), celsius }, conditions, hours };
   });
 
+  const learnt = learn(courses);
   const flour = feeds[feeds.length - 1]?.flour ?? { white: 1 };
   const course = {
     before,

@@ -17,35 +17,40 @@ const AWAKE = Array.from({ length: 7 }, () => [[6.5, 23] as const]);
 export function planCommand(raw: unknown): unknown {
   const problem = problemFrom(Joi.attempt(raw, PLAN_SCHEMA, { convert: false }));
   const planned = makePlans(problem);
-  if ('impossible' in planned) {
-    const [first] = planned.impossible;
-    return {
-      impossible: {
-        wanted: first!.wanted,
-        because: first!.because,
-        nearest: first!.nearest.map(dated),
-      },
-    };
-  }
+  const impossible = planned.impossible.map(({ wanted, because, nearest }) => ({
+    wanted,
+    because,
+    nearest: nearest.map(dated),
+  }));
+  const served = planned.plans.some(({ wanted }) => wanted.length > 0);
+  if (impossible.length > 0 && !served) return { impossible: impossible[0] };
   return {
-    plans: planned.plans.map(({ name, steps, wanted, flourG, discardG, touches }) => ({
+    ...(impossible.length > 0 ? { impossible } : {}),
+    plans: planned.plans.map(({ name, steps, wanted, flourG, discardG, touches, savings }) => ({
       name,
       steps: steps.map((step: Step) => dated(step)),
       wanted: wanted.map(dated),
       flourG,
       discardG,
       touches,
+      savings: savings.map(dated),
     })),
   };
 }
 
 /** Instants as ISO 8601. */
-const DATED = ['at', 'earliest', 'latest', 'from', 'until', 'peakAt', 'low', 'high'];
-const dated = (record: object) =>
+const DATED = ['at', 'earliest', 'latest', 'from', 'until', 'peakAt', 'low', 'high', 'outAt'];
+const dated = (record: object): Record<string, unknown> =>
   Object.fromEntries(
     Object.entries(record).map(([k, v]) => [
       k,
-      DATED.includes(k) && typeof v === 'number' ? new Date(v).toISOString() : (v as unknown),
+      k === 'times'
+        ? (v as readonly number[]).map((at) => new Date(at).toISOString())
+        : k === 'then'
+          ? dated(v as object)
+          : DATED.includes(k) && typeof v === 'number'
+            ? new Date(v).toISOString()
+            : (v as unknown),
     ]),
   );
 

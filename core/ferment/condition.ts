@@ -36,7 +36,7 @@ export function starterIn(
 }
 
 function starter(condition: Condition, flour: Blend, hydrationPct: number, massG: number): Mix {
-  const kind = { flour, hydrationPct, massG, celsius: 22, gas: 0 };
+  const kind = { flour, hydrationPct, massG, celsius: 22, gas: 0, old: 1 / 3 };
   switch (condition) {
     case 'neglected':
       return { ...kind, ...NEGLECTED };
@@ -104,7 +104,7 @@ const NEW = {
 
 /** A starter fed equal parts every 24 h at 22 °C, some hours after the last of many feeds. */
 function routine(
-  kind: Pick<Mix, 'flour' | 'hydrationPct' | 'massG' | 'celsius' | 'gas'>,
+  kind: Pick<Mix, 'flour' | 'hydrationPct' | 'massG' | 'celsius' | 'gas' | 'old'>,
   hours: number,
 ): Mix {
   const third = kind.massG / 3;

@@ -1,5 +1,6 @@
 import { type Condition, starterIn } from './condition';
-import { type Forecast, forecast, momentAt } from './forecast';
+import { type Blend } from '../measure';
+import { type Forecast, forecast, momentAt, stageAt } from './forecast';
 import { type Mix, feed } from './mix';
 import { USUAL_PACE } from './pace';
 import { simulate } from './simulate';
@@ -159,3 +160,47 @@ function dailyDoublings(
     return forecast(fed, standing(fed, at(celsius)), lookHours).doublesAtH;
   });
 }
+
+describe('a flour has its own measure', () => {
+  const risen = (flour: Blend, hydrationPct: number, celsius = 23) => {
+    const starter = starterIn('hungry', flour, hydrationPct, 20);
+    const parts = { keepG: 20, flourG: 60, waterG: (60 * hydrationPct) / 100, flour };
+    const mix = { ...feed(starter, parts), celsius };
+    return forecast(mix, standing(mix, at(celsius)), 240);
+  };
+
+  it.each([
+    ['rye', { rye: 1 }, 1.6, 2.05],
+    ['gluten-free', { glutenFree: 1 }, 1.5, 1.9],
+    ['whole wheat', { wholeWheat: 1 }, 1.85, 2.3],
+  ] as const)('%s comes to a full rise by it', (_, flour, low, high) => {
+    const f = risen(flour, 100);
+    expectWithin(f.peakHeight, low, high);
+    expectWithin(f.doublesAtH, 2, 12);
+  });
+
+  it('whole wheat still nearly doubles with half as much water again as flour; white then hardly does', () => {
+    expect(risen({ wholeWheat: 1 }, 150).peakHeight).toBeGreaterThan(1.75);
+    expect(risen({ wholeWheat: 1 }, 150).peakHeight).toBeGreaterThan(
+      risen({ white: 1 }, 150).peakHeight + 0.05,
+    );
+  });
+
+  it('is ripe near the top of its rise, not hours before', () => {
+    for (const flour of [{ white: 1 }, { rye: 1 }, { glutenFree: 1 }]) {
+      const f = risen(flour, 100);
+      const at = momentAt(f.curve, f.ripeFromH!).height;
+      expect((at - 1) / (f.peakHeight - 1)).toBeGreaterThan(0.9);
+    }
+  });
+
+  it('is not called ripe in a fridge in which it never gets far up, but asleep and then resting', () => {
+    for (const celsius of [4, 5]) {
+      const f = risen({ white: 1 }, 100, celsius);
+      expect(f.ripeFromH).toBeNull();
+      const stages = f.curve.map(({ hours }) => stageAt(f, hours));
+      expect(new Set(stages)).not.toContain('ripe');
+      expect(stages[40]).toBe('asleep');
+    }
+  });
+});

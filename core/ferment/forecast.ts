@@ -1,7 +1,8 @@
-import { blendTraits } from '../measure';
+import { blendTraits, doubledHeight } from '../measure';
 import { MODEL } from './constants';
 import { type Mix, phOf } from './mix';
 import { type Conditions, simulate } from './simulate';
+import { bentRise } from './bend';
 import { type Stage, stageOf } from './stage';
 
 /** One moment of a feed. Heights against the band set at the feed. */
@@ -21,10 +22,11 @@ export interface Moment {
 /** What becomes of a feed, in hours from it; null where it does not happen within the time looked at. */
 export interface Forecast {
   readonly curve: readonly Moment[];
+  /** As high as its flour's measure of a full rise. */
   readonly doublesAtH: number | null;
   readonly peaksAtH: number | null;
   readonly peakHeight: number;
-  /** From 92 % of the peak's height on the way up ... */
+  /** From 92 % of the rise on the way up ... */
   readonly ripeFromH: number | null;
   /** ... until 12 % of the rise is lost or the gluten has given way. */
   readonly ripeUntilH: number | null;
@@ -36,20 +38,21 @@ export interface Forecast {
   readonly hoochHunger: number;
 }
 
-const RIPE_FROM = 0.92;
-const RIPE_LOSS = 0.12;
-const GLUTEN_GONE = 0.25;
+/** Shares of the rise: ripe from so much of it on the way up until so much is lost again; and gluten that has given way. */
+export const RIPE_FROM = 0.92;
+export const RIPE_LOSS = 0.12;
+export const GLUTEN_GONE = 0.25;
 /** A rise below this is no rise: an unfed jar has no peak. */
 const LEAST_RISE = 0.08;
-/** A rise below this makes no ripe starter: a jar put into the fridge on its way up. */
-const LEAST_RIPE_RISE = 0.3;
+/** A rise of less than this share of the flour's measure makes no ripe starter: a jar in the cold that never gets far up. */
+export const LEAST_RIPE_SHARE = 0.6;
 const EMPTY = 0.02;
 
 /** Follows a mix from its feed for some hours. Cost: about 0.3 ms for 14 days. */
 export function forecast(mix: Mix, conditions: Conditions, hours: number): Forecast {
   const buffer = blendTraits(mix.flour).buffer;
   const curve: Moment[] = [];
-  const see = (at: number, s: Omit<Mix, 'massG' | 'hydrationPct' | 'flour'>) =>
+  const see = (at: number, s: Omit<Mix, 'massG' | 'hydrationPct' | 'flour' | 'old'>) =>
     curve.push({
       hours: at,
       height: 1 + s.gas,
@@ -63,7 +66,9 @@ export function forecast(mix: Mix, conditions: Conditions, hours: number): Forec
     });
   see(0, mix);
   simulate(mix, conditions, hours, see);
-  return read(curve, hoochHungerOf(mix));
+  const { bend } = conditions.pace;
+  const measured = bend === 1 ? curve : bentRise(curve, mix, conditions);
+  return read(measured, hoochHungerOf(mix), doubledHeight(mix.flour));
 }
 
 /** The hunger that shows as liquid: stiff dough holds its water longer. */
@@ -106,16 +111,16 @@ export function stageAt(f: Forecast, hours: number): Stage {
   return stageOf({ ...momentAt(f.curve, hours), ...f });
 }
 
-function read(curve: readonly Moment[], hoochHunger: number): Forecast {
+function read(curve: readonly Moment[], hoochHunger: number, doubled: number): Forecast {
   const top = curve.reduce((best, m, i) => (m.height > curve[best]!.height ? i : best), 0);
   const summit = vertex(curve, top);
   const startHeight = curve[0]!.height;
   const rises = summit.height - startHeight >= LEAST_RISE;
   const peaked = rises && top < curve.length - 1;
   const rise = summit.height - 1;
-  const doubles = crossing(curve, 0, (m) => m.height - 2);
-  const ripens = peaked && rise >= LEAST_RIPE_RISE;
-  const ripeFrom = ripens ? crossing(curve, 0, (m) => m.height - RIPE_FROM * summit.height) : null;
+  const doubles = crossing(curve, 0, (m) => m.height - doubled);
+  const ripens = peaked && rise >= LEAST_RIPE_SHARE * (doubled - 1);
+  const ripeFrom = ripens ? crossing(curve, 0, (m) => m.height - 1 - RIPE_FROM * rise) : null;
   const fallen = ripens ? crossing(curve, top, (m) => 1 + rise * (1 - RIPE_LOSS) - m.height) : null;
   const slack = ripens ? crossing(curve, top, (m) => GLUTEN_GONE - m.gluten) : null;
   const strongest = curve.reduce((best, m, i) => (m.vigour > curve[best]!.vigour ? i : best), 0);

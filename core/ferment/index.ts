@@ -2,6 +2,7 @@
  * The fermentation model: from what is in a jar, where it stands and for how long, to height, ripeness, hunger and
  * vigour. Pure functions; time is passed in as hours.
  */
+export { progress } from './bend';
 export * from './condition';
 export * from './draws';
 export * from './constants';

@@ -23,6 +23,8 @@ export interface Mix {
   readonly hunger: number;
   /** The jar's own temperature, °C. */
   readonly celsius: number;
+  /** Share of its flour that was old when it was last fed, 0 to 1: the thinner the feed, the less. */
+  readonly old: number;
   readonly massG: number;
   readonly hydrationPct: number;
   readonly flour: Blend;
@@ -92,6 +94,7 @@ export function feed(mix: Mix, parts: FeedParts): Mix {
         flourHeat * (parts.flourCelsius ?? mix.celsius) +
         waterHeat * (parts.waterCelsius ?? mix.celsius)) /
       (keptHeat + flourHeat + waterHeat),
+    old: flourG > 0 ? byFlour : mix.old,
     massG,
     hydrationPct: (100 * (kept.waterG + waterG)) / allFlourG,
     flour: mixBlends(mix.flour, kept.flourG, parts.flour, flourG),

@@ -14,7 +14,7 @@ export interface Conditions {
 
 /** The part of a {@link Mix} that moves, written in place by the integrator. */
 export type MovingState = {
-  -readonly [K in keyof Omit<Mix, 'massG' | 'hydrationPct' | 'flour'>]: number;
+  -readonly [K in keyof Omit<Mix, 'massG' | 'hydrationPct' | 'flour' | 'old'>]: number;
 };
 
 /**
@@ -140,8 +140,16 @@ function write(now: Float64Array, celsius: number, seen: MovingState): MovingSta
   return seen;
 }
 
+/** Share of old flour in a feed of equal parts, and in the thinnest that is told from thinner ones. */
+const EQUAL_PARTS = 1 / 3;
+const THINNEST = 1 / 30;
+
 /** What stays the same while a mix stands. */
 interface System {
+  /** How much quicker than usual everything goes at 22 °C. */
+  readonly pace: number;
+  /** Logarithm of its factor for each °C above. */
+  readonly tilt: number;
   readonly rate: number;
   readonly foodPerWork: number;
   readonly ceiling: number;
@@ -154,17 +162,21 @@ interface System {
 function systemOf(mix: Mix, pace: Pace): System {
   const traits = blendTraits(mix.flour);
   const hydration = mix.hydrationPct / 100;
+  // Only water beyond what the flour binds makes a mix runny.
+  const runny = Math.max(1, hydration / traits.binds);
   const { flourG } = flourAndWater(1, mix.hydrationPct);
   return {
-    rate: pace.pace * traits.rate * hydrationRate(hydration),
+    pace: pace.pace * pace.reach ** Math.log(EQUAL_PARTS / Math.max(THINNEST, mix.old)),
+    tilt: Math.log(pace.tilt) / 3,
+    rate: traits.rate * hydrationRate(hydration),
     // Cells are counted per gram of mix, food per gram of flour: a stiff mix has more flour to a cell.
     foodPerWork: 0.25 / flourG,
     // A runny mix lets gas through; a stiff one holds it.
-    ceiling: MODEL.gasCeiling * traits.lift * pace.lift * Math.min(1, hydration ** -0.9),
-    leak: MODEL.gasLeak * (hydration < 1 ? hydration : hydration * hydration),
+    ceiling: MODEL.gasCeiling * traits.lift * pace.lift * runny ** -0.9,
+    leak: MODEL.gasLeak * (hydration < 1 ? hydration : runny * runny),
     // More flour, more of what takes up acid.
     phScale: MODEL.phScale * traits.buffer * (0.5 + flourG),
-    fade: (MODEL.glutenFade * traits.fade * pace.fade) / 0.374,
+    fade: (MODEL.glutenFade * traits.fade) / 0.374,
     starvation: MODEL.starvation * pace.frailty,
   };
 }
@@ -213,6 +225,14 @@ function derive(system: System, celsius: number, x: Float64Array, dx: Float64Arr
     0.5 * MODEL.gasPerYeast * yeastWork -
     cooling * (system.leak * gas + (over > 0 ? MODEL.gasBurst * over : 0));
   dx[HUNGER] = (starved * muLacticPlain) / 0.3;
+
+  const pace = system.pace * tilted(system.tilt, celsius);
+  if (pace !== 1) for (let i = 0; i < SIZE; i++) dx[i] = dx[i]! * pace;
+}
+
+/** What a starter's own answer to temperature makes of its pace; beyond where it was learnt it goes no further. */
+function tilted(tilt: number, celsius: number): number {
+  return tilt === 0 ? 1 : Math.exp(tilt * Math.min(6, Math.max(-6, celsius - 22)));
 }
 
 const BRAKE_BEGINS = Math.log(

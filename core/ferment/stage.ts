@@ -1,6 +1,7 @@
 /** What a keeper would call the state of a jar. */
 export const STAGES = [
   'asleep',
+  'resting',
   'settled',
   'waking',
   'rising',
@@ -42,6 +43,8 @@ export function stageOf(signs: StageSigns): Stage {
   if (ripeFromH !== null && hours >= ripeFromH && (ripeUntilH === null || hours <= ripeUntilH))
     return 'ripe';
   if (signs.celsius < ASLEEP_CELSIUS && signs.food > 0.05) return 'asleep';
+  // It never got far up in the cold, and there is nothing it could be past of.
+  if (signs.celsius < ASLEEP_CELSIUS && ripeFromH === null) return 'resting';
   const rise = signs.peakHeight - 1;
   const risen = rise > 0 ? (height - 1) / rise : 0;
   if (peaksAtH !== null && hours > peaksAtH) return risen > 0.6 ? 'past' : 'sunk';

@@ -1,18 +1,26 @@
-import { type JarEvent } from './events';
+import { type Blend, doubledHeight, highest } from '../measure';
+import { type JarEvent, type Looked } from './events';
 
 /** Feeds in a row, up to the one before the present, that somebody saw double. A feed nobody watched ends the row. */
 export function doubledBefore(events: readonly JarEvent[]): number {
   let present = true;
-  let doubled = false;
+  let looks: Looked[] = [];
   let count = 0;
   for (const event of events.toReversed()) {
-    if (event.kind === 'looked')
-      doubled ||= event.sign === 'doubled' || (event.height !== undefined && event.height >= 2);
+    if (event.kind === 'looked') looks.push(event);
     if (event.kind !== 'fed') continue;
-    if (!present && !doubled) return count;
+    if (!present && !sawDoubled(looks, event.flour)) return count;
     if (!present) count++;
     present = false;
-    doubled = false;
+    looks = [];
   }
   return count;
 }
+
+/** Whether looks saw a feed of some flour double, by that flour's own measure. */
+export const sawDoubled = (looks: readonly Looked[], flour: Blend): boolean =>
+  looks.some(({ sign }) => sign === 'doubled') ||
+  highest(looks.map(({ height }) => height ?? 0)) >= doubledHeight(flour) - READ_WITHIN;
+
+/** Nobody reads a height closer than this. */
+const READ_WITHIN = 0.02;

@@ -54,6 +54,8 @@ export interface Started extends JarEntry {
   /** Share of the cells of that condition that are still alive, 0 to 1: an old backup has fewer. */
   readonly alive?: number;
   readonly place: string;
+  /** Somebody's guess of how long it had not been fed when it came, from and to, hours; it stood in its place meanwhile. */
+  readonly unfedH?: readonly [number, number];
   /** The jar its starter came from, when it was split off or woken from a backup. */
   readonly from?: string;
 }

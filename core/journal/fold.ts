@@ -11,10 +11,23 @@ import {
   feed,
   simulate,
   starterIn,
-  takenUp,
 } from '../ferment';
-import { FLOURS, HOUR, type Instant, type KitchenTime, fingerprint } from '../measure';
-import { type Fed, type JarCard, type JarEvent, type Looked, instantOf } from './events';
+import {
+  FLOURS,
+  HOUR,
+  type Instant,
+  type KitchenTime,
+  fingerprint,
+  flourAndWater,
+} from '../measure';
+import {
+  type Fed,
+  type JarCard,
+  type JarEvent,
+  type Looked,
+  type Started,
+  instantOf,
+} from './events';
 import { type Places, type Stay, UNKNOWN_CELSIUS, airOf, placeAt } from './air';
 
 /** A jar as its journal tells it, up to its last event. */
@@ -25,6 +38,8 @@ export interface Jar {
   readonly fedMix: Mix;
   readonly since: Instant;
   /** The feed that set the band; null before the first one. */
+  /** Where the last feed was only guessed at when it came: from and to, hours before. */
+  readonly unfedH?: readonly [number, number];
   readonly lastFed: Fed | null;
   /** Where it has stood since then; never empty. */
   readonly stays: readonly Stay[];
@@ -107,6 +122,20 @@ export const asRipe = ({ fedMix }: Jar): Mix => ({
   hunger: 0,
 });
 
+/** Hours in the middle of a guess: between weeks and months nobody thinks in sums. */
+const guessedHours = (band: readonly [number, number] | undefined): number =>
+  band === undefined ? 0 : Math.sqrt(Math.max(1, band[0]) * Math.max(1, band[1]));
+
+/** What came into the kitchen: by its condition, or as freshly fed so long before, where somebody guessed how long. */
+function asItCame(event: Started): Mix {
+  const { condition, card, hydrationPct, massG, alive, unfedH } = event;
+  if (!unfedH) return starterIn(condition, card.flour, hydrationPct, massG, alive);
+  const third = massG / 3;
+  const { flourG, waterG } = flourAndWater(massG - third, hydrationPct);
+  const starter = starterIn('hungry', card.flour, hydrationPct, third);
+  return feed(starter, { keepG: third, flourG, waterG, flour: card.flour });
+}
+
 /**
  * A jar after one more entry: a step of the fold. Entries before the jar was started change nothing.
  *
@@ -120,20 +149,15 @@ export function withEvent(
 ): Jar | null {
   const at = instantOf(event);
   if (event.kind === 'started') {
-    const mix = starterIn(
-      event.condition,
-      event.card.flour,
-      event.hydrationPct,
-      event.massG,
-      event.alive,
-    );
+    const since = at - guessedHours(event.unfedH) * HOUR;
     return {
       id: event.jar,
       card: event.card,
-      fedMix: mix,
-      since: at,
+      fedMix: asItCame(event),
+      since,
+      ...(event.unfedH && { unfedH: event.unfedH }),
       lastFed: null,
-      stays: [{ from: at, place: event.place }],
+      stays: [{ from: since, place: event.place }],
       massG: event.massG,
       looks: [],
       started: at,
@@ -147,13 +171,13 @@ export function withEvent(
   switch (event.kind) {
     case 'fed': {
       const place = jar.stays[jar.stays.length - 1]!.place;
-      const mixed = feed(
+      const fedMix = feed(
         drained(mixThen(jar, at, context), jar.pouredG),
         feedParts(jar, event, context),
       );
-      const fedMix = takenUp(mixed, context.pace);
+      const { unfedH: _, ...known } = jar;
       return {
-        ...jar,
+        ...known,
         fedMix,
         since: at,
         lastFed: event,

@@ -158,6 +158,7 @@ export const SHAPES: Readonly<Record<JournalEvent['kind'], Shape>> = {
     hydrationPct: number(30, 400),
     condition: one(...CONDITIONS),
     'alive?': share,
+    'unfedH?': { of: 'pair', items: [number(0, 50_000), number(0, 50_000)] },
     place: key,
     'from?': key,
   }),

@@ -94,6 +94,7 @@ export function someEntries(days: number, now: number): readonly JournalEvent[] 
       hydrationPct: 100,
       condition: 'hungry',
       alive: 0.8,
+      unfedH: [36, 168],
       place: 'counter',
       from: 'elder',
     },

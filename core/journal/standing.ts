@@ -1,19 +1,18 @@
 import {
   type Forecast,
   LONGEST,
+  PACE_UNKNOWNS,
   type Moment,
   type PaceBelief,
   type Place,
   type Stage,
   USUAL_BELIEF,
-  asMixed,
   drawnPace,
   evenDraws,
   forecast,
   heightAt,
   momentAt,
   stageAt,
-  takenUp,
   tenthAndNineTenths,
 } from '../ferment';
 import { HOUR, type Instant } from '../measure';
@@ -49,7 +48,7 @@ export interface Standing {
 }
 
 /** Draws that make a band: six unknowns of the pace and one of the thermometer. */
-const DRAWS = evenDraws(15, 7);
+const DRAWS = evenDraws(15, PACE_UNKNOWNS + 1);
 
 /** How closely an outlook is drawn. */
 interface Fineness {
@@ -59,7 +58,7 @@ interface Fineness {
 }
 const FINE: Fineness = { draws: DRAWS, every: 1 };
 /** For a feed that is only thought of while a finger slides: half the moments, and a rougher band. */
-export const SKETCHED: Fineness = { draws: evenDraws(9, 7), every: 2 };
+export const SKETCHED: Fineness = { draws: evenDraws(9, PACE_UNKNOWNS + 1), every: 2 };
 
 /**
  * The forecast of the jar's present feed, with a band from what is believed of its pace and from the place's
@@ -82,12 +81,11 @@ export function outlookOf(
   // Long after the peak all draws have sunk alike: following them there would only cost time.
   const { ripeUntilH, peaksAtH } = best;
   const drawnHours = Math.min(hours, 2 * (ripeUntilH ?? peaksAtH ?? hours) + 24);
-  const mixed = asMixed(jar.fedMix, context.pace);
   const draws = normals.map((normal) => {
     const pace = drawnPace(belief, normal);
     return forecast(
-      takenUp(mixed, pace),
-      conditionsOf(jar, { ...context, pace }, (place?.sd ?? 1) * normal[6]!),
+      jar.fedMix,
+      conditionsOf(jar, { ...context, pace }, (place?.sd ?? 1) * normal[PACE_UNKNOWNS]!),
       drawnHours,
     );
   });

@@ -18,6 +18,8 @@ export interface FlourTraits {
   readonly buffer: number;
   /** Highest rise against white flour. Rye is a paste: it lifts, it does not stretch. */
   readonly lift: number;
+  /** Water it binds against white flour: bran and rye's gums drink, and only what is beyond makes a mix runny. */
+  readonly binds: number;
   /** How fast its gluten, or what stands for it, gives way against white. */
   readonly fade: number;
   /** Levelled US cup, in grams. */
@@ -26,12 +28,12 @@ export interface FlourTraits {
 
 /** Rates and lifts follow what keepers report; buffers follow the usual ash contents. */
 export const FLOURS: Readonly<Record<FlourKind, FlourTraits>> = {
-  white: { rate: 1, buffer: 1, lift: 1, fade: 1, gramsPerCup: 120 },
-  strongWhite: { rate: 1, buffer: 1.02, lift: 1.08, fade: 0.9, gramsPerCup: 120 },
-  wholeWheat: { rate: 1.15, buffer: 1.45, lift: 0.85, fade: 1.25, gramsPerCup: 120 },
-  rye: { rate: 1.25, buffer: 1.5, lift: 0.6, fade: 1.1, gramsPerCup: 105 },
-  spelt: { rate: 1.1, buffer: 1.2, lift: 0.85, fade: 1.4, gramsPerCup: 110 },
-  glutenFree: { rate: 1.1, buffer: 1.1, lift: 0.5, fade: 1, gramsPerCup: 130 },
+  white: { rate: 1, buffer: 1, lift: 1, binds: 1, fade: 1, gramsPerCup: 120 },
+  strongWhite: { rate: 1, buffer: 1.02, lift: 1.08, binds: 1.03, fade: 0.9, gramsPerCup: 120 },
+  wholeWheat: { rate: 1.15, buffer: 1.45, lift: 0.85, binds: 1.3, fade: 1.25, gramsPerCup: 120 },
+  rye: { rate: 1.25, buffer: 1.5, lift: 0.6, binds: 1.5, fade: 1.1, gramsPerCup: 105 },
+  spelt: { rate: 1.1, buffer: 1.2, lift: 0.85, binds: 1.1, fade: 1.4, gramsPerCup: 110 },
+  glutenFree: { rate: 1.1, buffer: 1.1, lift: 0.5, binds: 1.3, fade: 1, gramsPerCup: 130 },
 };
 
 /** Shares of flours by weight. They need not add up to one: {@link blendShares} normalises. */
@@ -63,10 +65,23 @@ function meanTraits(blend: Blend): FlourTraits {
     rate: mean('rate'),
     buffer: mean('buffer'),
     lift: mean('lift'),
+    binds: mean('binds'),
     fade: mean('fade'),
     gramsPerCup: mean('gramsPerCup'),
   };
 }
+
+/**
+ * Height against the band that counts as doubled: the one measure of a full rise. Rye and gluten-free flour lift, they do not
+ * stretch: a starter of theirs has done what it can well below twice its height.
+ */
+export const doubledHeight = (blend: Blend): number => 1 + Math.min(1, blendTraits(blend).lift);
+
+/** Stiffer than this a mix is a ball that swells to all sides: its height in a jar is no reading. Water over flour, percent. */
+const BALL_PCT = 40;
+
+/** Whether a mix rises up a jar, so that its height tells something. */
+export const risesUpward = (hydrationPct: number): boolean => hydrationPct >= BALL_PCT;
 
 /** The flour a blend has most of. */
 export const mainFlour = (blend: Blend): FlourKind =>

@@ -17,9 +17,12 @@ export const neededG = (jar: PlannedJar, bake: Wanted): number =>
 export const totalG = ({ keepG, flourG, waterG }: Omit<StepAmounts, 'discardG'>): number =>
   keepG + flourG + waterG;
 
-/** A feed of so many parts on the usual keep, or on what there is when that is less. */
+/** Between bakes so much does what more would do, grams: the rest only feeds the discard. */
+const LEAN_KEEP_G = 10;
+
+/** A feed of so many parts on a lean keep, or on what there is when that is less. */
 export function keepingFeed(jar: PlannedJar, massG: number, parts: number): StepAmounts {
-  const keepG = Math.max(1, Math.min(jar.keepG, Math.floor(massG)));
+  const keepG = Math.max(1, Math.min(jar.keepG, LEAN_KEEP_G, Math.floor(massG)));
   return {
     keepG,
     flourG: Math.round(keepG * parts),

@@ -1,5 +1,7 @@
 import { HOUR } from '../measure';
-import { type Plan, type PlanName } from './problem';
+import { COIN, MOVE_SHARE } from './price';
+import { type Plan, type PlanName, type Weights } from './problem';
+import { isMixing } from './walk';
 
 /** The chance that every bake of a plan is ripe, by its weakest. */
 const sureness = (plan: Plan) => Math.min(1, ...plan.wanted.map(({ chance }) => chance));
@@ -27,26 +29,51 @@ function isBetter(a: Plan, b: Plan): boolean {
   return a !== b && gains.every((gain) => gain >= 0) && gains.some((gain) => gain > 0.02);
 }
 
-/** Those that are worth a look, at least two where there are two: a baker should have a choice. */
-export function worthALook(plans: readonly Plan[]): readonly Plan[] {
-  const worthwhile = plans.filter((plan) => !plans.some((other) => isBetter(other, plan)));
-  return named(worthwhile.length > 1 ? worthwhile : plans.slice(0, 2));
+/** What a plan costs by a baker's weights, all jars and the whole time together. */
+function costOf(plan: Plan, weights: Weights): number {
+  const mixings = new Set(plan.steps.filter(isMixing).map(({ at }) => at));
+  const walks = plan.steps.filter(({ kind, at }) => kind === 'move' && !mixings.has(at)).length;
+  const missed = plan.wanted.reduce((sum, { chance }) => sum + 1 - chance, 0);
+  return (
+    weights.touches * COIN.touch * (mixings.size + MOVE_SHARE * walks) +
+    weights.flour * COIN.flour * plan.flourG +
+    weights.risk * COIN.missed * missed
+  );
 }
 
-/** Names the plans by what each is really best at. */
+/** Plans by what they cost a baker, the best first. */
+export const bestFirst = (plans: readonly Plan[], weights: Weights): readonly Plan[] =>
+  plans.toSorted((a, b) => costOf(a, weights) - costOf(b, weights));
+
+/** Less sure than this is a warning, not a choice. */
+const EVEN = 0.5;
+
+/** The best, and of the others those that no other beats in everything and that are best in something. */
+export function worthALook(plans: readonly Plan[]): readonly Plan[] {
+  const [best] = plans;
+  const worthwhile = plans.filter(
+    (plan) =>
+      plan === best || (sureness(plan) >= EVEN && !plans.some((other) => isBetter(other, plan))),
+  );
+  return named(worthwhile);
+}
+
+const BEST: readonly (readonly [PlanName, (plan: Plan) => number])[] = [
+  ['safest', (plan) => -Math.round(50 * sureness(plan))],
+  ['fewestTouches', (plan) => plan.touches],
+  ['leastFlour', (plan) => Math.round(plan.flourG / 10)],
+];
+
+/** Names the plans after the first by what each is really best at; one that is best at nothing is no choice. */
 function named(plans: readonly Plan[]): readonly Plan[] {
-  const taken = new Set<PlanName>(['balanced']);
-  const best: readonly (readonly [PlanName, (plan: Plan) => number])[] = [
-    ['safest', (plan) => -sureness(plan)],
-    ['fewestTouches', (plan) => plan.touches],
-    ['leastFlour', (plan) => plan.flourG],
-  ];
-  return plans.map((plan, i) => {
-    if (i === 0) return plan;
-    const found = best.find(
+  const taken = new Set<PlanName>();
+  return plans.flatMap((plan, i): readonly Plan[] => {
+    if (i === 0) return [{ ...plan, name: 'balanced' }];
+    const found = BEST.find(
       ([name, of]) => !taken.has(name) && plans.every((p) => p === plan || of(plan) < of(p)),
     );
-    if (found) taken.add(found[0]);
-    return { ...plan, name: found?.[0] ?? 'another' };
+    if (!found) return [];
+    taken.add(found[0]);
+    return [{ ...plan, name: found[0] }];
   });
 }

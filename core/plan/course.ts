@@ -1,6 +1,16 @@
-import { type Mix, type MovingState, type Pace, simulate } from '../ferment';
+import {
+  GLUTEN_GONE,
+  LEAST_RIPE_SHARE,
+  type Mix,
+  type MovingState,
+  type Pace,
+  RIPE_FROM,
+  RIPE_LOSS,
+  progress,
+  simulate,
+} from '../ferment';
 import { type Stay, airOf } from '../journal';
-import { type Instant } from '../measure';
+import { type Instant, doubledHeight } from '../measure';
 import { type PlannedJar, type Problem } from './problem';
 
 /** When a mix doubles, peaks and is ripe; null where it does not. Hours from its mixing. */
@@ -17,6 +27,7 @@ export interface Course extends Ripeness {
   /** Hours it was followed for. */
   readonly lastH: number;
   hungerAt(hours: number): number;
+  foodAt(hours: number): number;
   yeastAt(hours: number): number;
   readyAt(hours: number): number;
   /** When hunger first reaches a limit; null when it does not. */
@@ -26,11 +37,6 @@ export interface Course extends Ripeness {
   /** The mix at some hours, between the moments in straight lines. */
   mixAt(hours: number): Mix;
 }
-
-const RIPE_FROM = 0.92;
-const RIPE_LOSS = 0.12;
-const GLUTEN_GONE = 0.25;
-const LEAST_RIPE_RISE = 0.3;
 
 /** A pace and a thermometer other than those believed, to see how sure a plan is. */
 export interface Otherwise {
@@ -54,7 +60,8 @@ export function courseOf(
 ): Course {
   const { end, count } = followed(problem, jar, mix, at, stays, hours, refine, AS_BELIEVED);
   const rows = scratch.slice(0, count * WIDTH);
-  return { ...readingsOf(rows, count), ...momentsOf(rows, count, end) };
+  const measure = measureOf(mix, jar.pace);
+  return { ...readingsOf(rows, count, measure), ...momentsOf(rows, count, end, measure) };
 }
 
 /** When a mix is ripe if pace and thermometer are otherwise than believed: coarse steps, and no more than the readings. */
@@ -68,7 +75,7 @@ export function ripenessOf(
   otherwise: Otherwise,
 ): Ripeness {
   const { count } = followed(problem, jar, mix, at, stays, hours, COARSELY, otherwise);
-  return readingsOf(scratch, count);
+  return readingsOf(scratch, count, measureOf(mix, otherwise.pace));
 }
 
 /** Steps of half an hour are good enough to tell ways apart. */
@@ -109,15 +116,37 @@ function followed(
   return { end, count };
 }
 
-function readingsOf(rows: Float64Array, count: number): Ripeness {
-  const read = (i: number, column: number) => rows[i * WIDTH + column]!;
+/** What a rise is read by: its flour's measure of a full one, and how this starter bends it. */
+interface Measure {
+  readonly doubledGas: number;
+  readonly bend: number;
+}
+
+const measureOf = ({ flour }: Mix, { bend }: Pace): Measure => ({
+  doubledGas: doubledHeight(flour) - 1,
+  bend,
+});
+
+function topOf(rows: Float64Array, count: number): number {
   let top = 0;
-  for (let i = 1; i < count; i++) if (read(i, GAS) > read(top, GAS)) top = i;
+  for (let i = 1; i < count; i++) if (rows[i * WIDTH + GAS]! > rows[top * WIDTH + GAS]!) top = i;
+  return top;
+}
+
+function readingsOf(rows: Float64Array, count: number, { doubledGas, bend }: Measure): Ripeness {
+  const read = (i: number, column: number) => rows[i * WIDTH + column]!;
+  const top = topOf(rows, count);
   const rise = read(top, GAS);
-  const peaked = top > 0 && top < count - 1 && rise >= LEAST_RIPE_RISE;
+  const peaked = top > 0 && top < count - 1;
+  const ripens = peaked && rise >= LEAST_RIPE_SHARE * doubledGas;
+  const bent = bend === 1 ? null : bentHours(rows, top, bend);
   /** When the gas first comes to a height, between the rows in a straight line. */
   const risesTo = (gas: number): number | null => {
-    for (let i = 0; i < count; i++) if (read(i, GAS) >= gas) return i === 0 ? 0 : crossing(i, gas);
+    for (let i = 0; i < count; i++)
+      if (read(i, GAS) >= gas) {
+        const at = i === 0 ? 0 : crossing(i, gas);
+        return bent && i <= top ? bent(at) : at;
+      }
     return null;
   };
   const crossing = (i: number, gas: number) => {
@@ -129,8 +158,8 @@ function readingsOf(rows: Float64Array, count: number): Ripeness {
     const [a, b, c] = [top - 1, top, top + 1].map((i) => [read(i, 0), read(i, GAS)] as const);
     const left = (b![1] - a![1]) / (b![0] - a![0]);
     const right = (c![1] - b![1]) / (c![0] - b![0]);
-    const bend = (right - left) / (c![0] - a![0]);
-    return bend < 0 ? (a![0] + b![0]) / 2 - left / (2 * bend) : b![0];
+    const curve = (right - left) / (c![0] - a![0]);
+    return curve < 0 ? (a![0] + b![0]) / 2 - left / (2 * curve) : b![0];
   };
   const sinksTo = (gas: number): number | null => {
     for (let i = top + 1; i < count; i++) {
@@ -140,15 +169,47 @@ function readingsOf(rows: Float64Array, count: number): Ripeness {
     return null;
   };
   return {
-    doublesH: risesTo(1),
-    peakH: peaked ? summit() : null,
+    doublesH: risesTo(doubledGas),
+    peakH: ripens ? summit() : null,
     peakHeight: 1 + rise,
-    ripeFromH: peaked ? risesTo(RIPE_FROM * (1 + rise) - 1) : null,
-    ripeUntilH: peaked ? sinksTo(rise * (1 - RIPE_LOSS)) : null,
+    ripeFromH: ripens ? risesTo(RIPE_FROM * rise) : null,
+    ripeUntilH: ripens ? sinksTo(rise * (1 - RIPE_LOSS)) : null,
   };
 }
 
-function momentsOf(rows: Float64Array, count: number, end: Mix) {
+/**
+ * Where a starter that bends its rise comes to a height that the usual one reaches at some hour: the share of the way to
+ * the peak is the usual one's to the power of one over its bend.
+ */
+function bentHours(rows: Float64Array, top: number, bend: number): (hours: number) => number {
+  const hourOf = (i: number) => rows[i * WIDTH]!;
+  const way = new Float64Array(top + 1);
+  for (let i = 1; i <= top; i++) {
+    const both = progress(rows[(i - 1) * WIDTH + CELSIUS]!) + progress(rows[i * WIDTH + CELSIUS]!);
+    way[i] = way[i - 1]! + (both / 2) * (hourOf(i) - hourOf(i - 1));
+  }
+  const whole = way[top]!;
+  const between = (
+    i: number,
+    from: (k: number) => number,
+    to: (k: number) => number,
+    x: number,
+  ) => {
+    const span = from(i) - from(i - 1);
+    return span > 0 ? to(i - 1) + ((x - from(i - 1)) / span) * (to(i) - to(i - 1)) : to(i);
+  };
+  const wayAt = (k: number) => way[k]!;
+  return (hours) => {
+    let i = 1;
+    while (i < top && hourOf(i) < hours) i++;
+    const bentWay = whole * (between(i, hourOf, wayAt, hours) / whole) ** (1 / bend);
+    let k = 1;
+    while (k < top && way[k]! < bentWay) k++;
+    return between(k, wayAt, hourOf, bentWay);
+  };
+}
+
+function momentsOf(rows: Float64Array, count: number, end: Mix, { bend }: Measure) {
   const read = (i: number, column: number) => rows[i * WIDTH + column]!;
   /** The row at or after some hours. */
   const rowAt = (h: number) => {
@@ -176,14 +237,17 @@ function momentsOf(rows: Float64Array, count: number, end: Mix) {
     },
     heights: (apartH: number) => {
       const seen: (readonly [number, number])[] = [];
+      const top = topOf(rows, count);
+      const bent = bend === 1 ? null : bentHours(rows, top, bend);
       for (let i = 0; i < count; i++) {
-        const h = read(i, 0);
+        const h = bent && i > 0 && i < top ? bent(read(i, 0)) : read(i, 0);
         const before = seen[seen.length - 1]?.[0] ?? -Infinity;
         if (i === count - 1 || h - before >= apartH) seen.push([h, 1 + read(i, GAS)]);
       }
       return seen;
     },
     hungerAt: (h: number) => columnAt(h, HUNGER),
+    foodAt: (h: number) => columnAt(h, FOOD),
     yeastAt: (h: number) => columnAt(h, YEAST),
     readyAt: (h: number) => columnAt(h, READY),
     mixAt: (h: number): Mix => {

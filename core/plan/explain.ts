@@ -1,5 +1,6 @@
-import { HOUR } from '../measure';
+import { HOUR, type Instant } from '../measure';
 import { buildingFeed, fullness, totalG } from './amounts';
+import { type CourseBook, courseBookOf } from './courseBook';
 import { BUILD_PARTS } from './likelyBuilds';
 import { type JarTask } from './price';
 import {
@@ -9,44 +10,31 @@ import {
   type Problem,
   type Wanted,
 } from './problem';
-import { courseBookOf } from './courseBook';
-import { searchJar } from './searchJar';
 import { inHands, slotsFor } from './slots';
-import { stepsOf } from './stepsOf';
+import { type JarPlan, solveJar } from './solveJar';
 
 /** Hours around its window that a bake which cannot be had might be had at. */
 const SHIFTS = [1, 2, 3, 4, 6, 8, 12, 18, 24];
 /** A levain rises to about so much against the band. */
 const USUAL_PEAK = 2.4;
 
-/** Why a jar's bakes cannot be had, and what comes nearest. */
+/**
+ * Why the last of a jar's bakes cannot be had beside those before it, and what comes nearest. Whatever is named was tried: a
+ * plan was found with it.
+ */
 export function explain(task: JarTask): Impossible {
   const { problem, jar, bakes } = task;
-  const waysFor = (given: Problem, wanted: readonly Wanted[]) =>
-    searchJar(
-      { ...task, problem: given, bakes: wanted },
-      {
-        slots: slotsFor(given.now, given.until, given.hands, wanted),
-        book,
-        avoid: null,
-      },
-    );
   const book = courseBookOf(problem, jar);
-  const possible = (given: Problem, wanted: readonly Wanted[]) => waysFor(given, wanted).length > 0;
-  const bake =
-    bakes.find((_, i) => !possible(problem, bakes.slice(0, i + 1))) ?? bakes[bakes.length - 1]!;
-  const earlier = bakes.slice(0, bakes.indexOf(bake));
+  const bake = bakes[bakes.length - 1]!;
+  const earlier = bakes.slice(0, -1);
+  const planWith = (given: Problem, other: Wanted) =>
+    planFor(task, given, [...earlier, other], book);
   const nearest: Nearest[] = [];
-
-  if (!problem.hands.some((h) => h.from <= bake.until && h.until >= bake.from))
-    nearest.push({ kind: 'handsAt', at: bake.from });
 
   const shift = SHIFTS.flatMap((hours) => [hours, -hours]).find((hours) => {
     const moved = { ...bake, from: bake.from + hours * HOUR, until: bake.until + hours * HOUR };
     return (
-      moved.from > problem.now &&
-      moved.until < problem.until &&
-      possible(problem, [...earlier, moved])
+      moved.from > problem.now && moved.until < problem.until && planWith(problem, moved) !== null
     );
   });
   if (shift !== undefined)
@@ -57,25 +45,44 @@ export function explain(task: JarTask): Impossible {
     });
 
   const always = { ...problem, hands: [{ from: problem.now, until: problem.until }] };
-  const [withHands] = waysFor(always, [...earlier, bake]);
-  const missing =
-    withHands &&
-    stepsOf(withHands, jar, task.start.place).find(
-      ({ kind, at }) => kind !== 'take' && !inHands(problem.hands, at),
-    );
-  if (missing) nearest.push({ kind: 'handsAt', at: missing.at });
+  const withHands = planWith(always, bake);
+  const lacking = withHands ? touchesLacking(withHands, problem, bake) : [];
+  if (lacking.length > 0) {
+    const there = lacking.map((at) => ({ from: at, until: at }));
+    const hands = [...problem.hands, ...there].toSorted((a, b) => a.from - b.from);
+    if (planWith({ ...problem, hands }, bake)) nearest.push({ kind: 'handsAt', times: lacking });
+  }
 
   const room = mostLevain(jar, task.start.mix.hydrationPct, bake);
-  if (bake.levainG > room) nearest.push({ kind: 'less', levainG: room });
-  const because =
-    bake.levainG > room
-      ? 'jarTooSmall'
-      : withHands
-        ? 'handsAway'
-        : shift !== undefined && shift > 0
-          ? 'tooSoon'
-          : 'neverRipe';
+  const tooSmall = bake.levainG > room;
+  if (tooSmall) {
+    const fits = room > 0 && planWith(problem, { ...bake, levainG: room }) !== null;
+    if (fits || room === 0) nearest.push({ kind: 'less', levainG: room });
+  }
+  const because = tooSmall
+    ? 'jarTooSmall'
+    : withHands
+      ? 'handsAway'
+      : shift !== undefined && shift > 0
+        ? 'tooSoon'
+        : 'neverRipe';
   return { wanted: bake.id, because, nearest };
+}
+
+function planFor(
+  task: JarTask,
+  problem: Problem,
+  bakes: readonly Wanted[],
+  book: CourseBook,
+): JarPlan | null {
+  const slots = slotsFor(problem.now, problem.until, problem.hands, bakes, problem.time);
+  return solveJar({ ...task, problem, bakes }, { slots, book, thorough: true });
+}
+
+/** Every moment at which a plan needs hands that are not there. */
+function touchesLacking({ steps }: JarPlan, { hands }: Problem, bake: Wanted): readonly Instant[] {
+  const touches = steps.map(({ kind, at }) => (kind === 'take' ? bake.from : at));
+  return [...new Set(touches)].filter((at) => !inHands(hands, at));
 }
 
 /** The most levain a jar can build without climbing out, at whatever ratio suits best; whole tens of grams. */

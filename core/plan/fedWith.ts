@@ -1,4 +1,4 @@
-import { type Mix, feed, takenUp } from '../ferment';
+import { type Mix, feed } from '../ferment';
 import { type Instant } from '../measure';
 import { type StepAmounts } from './amounts';
 import { kitchenCelsius } from './kitchen';
@@ -13,15 +13,12 @@ export function fedWith(
   { keepG, flourG, waterG }: Omit<StepAmounts, 'discardG'>,
 ): Mix {
   const kitchen = kitchenCelsius(problem, at);
-  return takenUp(
-    feed(mix, {
-      keepG,
-      flourG,
-      waterG,
-      flour: jar.flour,
-      flourCelsius: kitchen,
-      waterCelsius: kitchen,
-    }),
-    jar.pace,
-  );
+  return feed(mix, {
+    keepG,
+    flourG,
+    waterG,
+    flour: jar.flour,
+    flourCelsius: kitchen,
+    waterCelsius: kitchen,
+  });
 }

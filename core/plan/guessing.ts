@@ -1,3 +1,4 @@
+import { type Mix } from '../ferment';
 import { HOUR, type Instant } from '../measure';
 import { type StepAmounts, buildingFeed, toppingUp } from './amounts';
 import { type Course } from './course';
@@ -47,10 +48,11 @@ export interface Guessing {
   ) => readonly Hold[];
   /** The hours of a course that have passed when a levain is held in the cold. */
   readonly countedH: (done: number, hours: number, place: string, hold?: Hold) => number;
+  /** How many hours later a levain ripens of a starter as weak as some mix. */
+  readonly laterH: (done: number, place: string, mix: Mix) => number;
 }
 
-/** @param avoid a place in which no levain is built */
-export function guessing(task: JarTask, { all }: Slots, avoid: string | null): Guessing {
+export function guessing(task: JarTask, { all }: Slots): Guessing {
   const { problem, jar, start, bakes, weights } = task;
   const { places } = kitchenOf(problem);
   const likely = bakes.map((bake) => likelyBuilds(problem, jar, bake, start.mix));
@@ -93,7 +95,6 @@ export function guessing(task: JarTask, { all }: Slots, avoid: string | null): G
     const topUp = bake.from - at < TOPPED_WITHIN && toppingUp(jar, massG, hydrationPct, bake);
     for (const place of places) {
       const { id } = place;
-      if (id === avoid) continue;
       if (topUp && place.kind !== 'fridge') add('topUp', 0, topUp, id, TOPPED_CHANCE);
       const later = laterH(id, yeast, ready);
       for (const parts of allowed) {
@@ -125,5 +126,6 @@ export function guessing(task: JarTask, { all }: Slots, avoid: string | null): G
     hopeless,
     holdsFor,
     countedH: (done, hours, place, hold) => likely[done]!.counted(hours, place, hold),
+    laterH: (done, place, { yeast, ready }) => likely[done]!.laterH(place, yeast, ready),
   };
 }

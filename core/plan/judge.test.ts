@@ -1,4 +1,4 @@
-import { type Chance, chanceFrom } from '../calibrate/plainKitchen.testing';
+import { type Chance, chanceFrom } from '../calibrate/otherKitchens.testing';
 import { USUAL_PACE } from '../ferment';
 import { HOUR, type Instant } from '../measure';
 import { buildingFeed, keepingFeed, toppingUp, totalG } from './amounts';
@@ -124,7 +124,7 @@ it('plans come within 3 % of the cheapest of all lists of steps, on 200 small ca
     const solved = solveJar(task, {
       slots: { all: slots, forFeeds: new Set(slots) },
       book: courseBookOf(task.problem, task.jar),
-      avoid: null,
+      thorough: true,
     });
     dearer.push(solved ? solved.cost / judged.cost : Infinity);
   }

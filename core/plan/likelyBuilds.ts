@@ -5,7 +5,7 @@ import { courseOf } from './course';
 import { fedWith } from './fedWith';
 import { isCold, kitchenOf } from './kitchen';
 import { type PlannedJar, type Problem, type Wanted } from './problem';
-import { quickChance, ripeningSpread } from './risk';
+import { FRAILTY_SPREAD, quickChance, ripeningSpread } from './risk';
 
 /** Parts of flour that a levain may be built with. */
 export const BUILD_PARTS = [1, 1.5, 2, 3, 4, 5, 7, 10] as const;
@@ -31,6 +31,8 @@ export interface Hold {
 interface RipeHours {
   readonly fromH: number;
   readonly untilH: number;
+  /** How much less sure a weak starter makes them, as a logarithm. */
+  readonly unsure?: number;
 }
 
 /** Guesses how builds come to a bake's window. */
@@ -45,6 +47,10 @@ export interface LikelyBuilds {
   /** The hours of a course that have passed when a levain is held in the cold, where an hour counts for less. */
   readonly counted: (hours: number, place: string, hold: Hold | undefined) => number;
 }
+
+/** What hunger has done to a starter is not known well: so much less sure is a levain that comes later for it. */
+export const weakSpread = (laterH: number, ripeFromH: number): number =>
+  (FRAILTY_SPREAD * Math.max(0, laterH)) / ripeFromH;
 
 /** Guesses from one nominal course for each ratio and place, moved by the strength of the starter. */
 export function likelyBuilds(
@@ -109,7 +115,11 @@ export function likelyBuilds(
       const known = nominal.get(place)!.get(p);
       if (!known) return null;
       const fromH = Math.max(0.5, known.fromH + laterH);
-      return { fromH, untilH: Math.max(fromH + 0.5, known.untilH + laterH) };
+      return {
+        fromH,
+        untilH: Math.max(fromH + 0.5, known.untilH + laterH),
+        unsure: weakSpread(laterH, fromH),
+      };
     },
     chance(when, ripe, place, hold) {
       // Most are far off, and logarithms are dear.
@@ -118,7 +128,12 @@ export function likelyBuilds(
       const from = counted((bake.from - when) / HOUR, place, hold);
       const until = counted((bake.until - when) / HOUR, place, hold);
       const ripeness = { ripeFromH: ripe.fromH, ripeUntilH: ripe.untilH };
-      const chance = quickChance(ripeness, from, until, spread.get(place)!);
+      const chance = quickChance(
+        ripeness,
+        from,
+        until,
+        Math.hypot(spread.get(place)!, ripe.unsure ?? 0),
+      );
       return hold ? Math.min(HELD_CHANCE, chance) : chance;
     },
   };

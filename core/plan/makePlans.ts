@@ -1,85 +1,78 @@
 import { type Instant } from '../measure';
-import { looksTheSame, worthALook } from './comparePlans';
+import { bestFirst, looksTheSame, worthALook } from './comparePlans';
 import { type CourseBook, courseBookOf } from './courseBook';
 import { explain } from './explain';
+import { handling } from './handling';
 import { kitchenOf } from './kitchen';
+import { planCurve } from './planCurve';
 import { type JarTask } from './price';
 import {
+  type Impossible,
   type Plan,
-  type PlanCurve,
   type Planned,
   type PlannedJar,
   type Problem,
   type Prospect,
   type Step,
+  type Wanted,
   type Weights,
 } from './problem';
-import { planCurve } from './planCurve';
 import { keepRhythm, lastState } from './rhythm';
 import { prospectOf } from './risk';
+import { savingsOf } from './savings';
 import { type Progress } from './searchJar';
 import { withSlack } from './slack';
-import { handsForJar, slotsFor } from './slots';
+import { handsForJar, slotsFor, withinHands } from './slots';
+import { type JarPlan, solveJar } from './solveJar';
 import { standingNow } from './standingNow';
-import { solveJar } from './solveJar';
 import { type Standing, type Stretch, isMixing } from './walk';
 
 /** The plans that a baker chooses from: what each gives up the others for. */
-const SCHOOLS: readonly { readonly weights: Weights; readonly elsewhere?: true }[] = [
-  { weights: { flour: 1, touches: 1, oddHours: 1, risk: 1 } },
-  // The same, with the levain built in another place than the first plan has it.
-  { weights: { flour: 1, touches: 1, oddHours: 1, risk: 1 }, elsewhere: true },
-  { weights: { flour: 0.5, touches: 4, oddHours: 1, risk: 0.6 } },
-  { weights: { flour: 5, touches: 0.6, oddHours: 0.8, risk: 0.8 } },
+const SCHOOLS: readonly Weights[] = [
+  { flour: 1, touches: 1, oddHours: 1, risk: 1 },
+  { flour: 0.5, touches: 4, oddHours: 1, risk: 0.6 },
+  { flour: 5, touches: 0.6, oddHours: 0.8, risk: 0.8 },
 ];
 
 /**
- * Solves a problem for each school of weights and keeps the plans that really differ.
+ * Solves a problem for each school of weights and keeps the plans that really differ, the best by the baker's own weights
+ * first. A bake that cannot be had does not hide the rest: the others are planned, and why it cannot is told.
  *
- * @param found called with each plan as it is found, so that the first can be shown while the others are sought
+ * @param found called with the first plan, so that it can be shown while others are sought
  */
 export function makePlans(
   problem: Problem,
   found?: (plan: Plan) => void,
   progress?: Progress,
 ): Planned {
-  const prepared = problem.jars.map((jar) => ({
-    jar,
-    start: standingNow(problem, jar),
-    book: courseBookOf(problem, jar),
-    lived: new Map<string, Stretch>(),
-  }));
+  const prepared = problem.jars.map((jar) => prepare(problem, jar));
   const plans: Plan[] = [];
   let flourShort: number | null = null;
-  for (const [s, { weights, elsewhere }] of SCHOOLS.entries()) {
-    const avoid = elsewhere ? plans[0]?.steps.find(({ kind }) => kind === 'build')?.place : null;
-    // Without a build there is no other place to build in.
-    if (avoid === undefined) continue;
+  for (const [s, weights] of SCHOOLS.entries()) {
     const tell = (share: number) => progress?.((s + share) / SCHOOLS.length);
-    const parts = solveAll(problem, prepared, times(weights, problem.weights), avoid, tell);
-    const missing = parts.filter(({ steps }) => steps === null);
-    if (missing.length > 0 && s > 0) continue;
-    if (missing.length > 0) return { impossible: missing.map(({ task }) => explain(task)) };
-    const plan = gather(parts);
+    const parts = solveAll(problem, prepared, times(weights, problem.weights), s === 0, tell);
+    if (!parts) continue;
+    const plan = gather(problem, parts);
     if (plan.flourG > (problem.limits.flourAtHandG ?? Infinity)) {
       flourShort = Math.min(flourShort ?? Infinity, plan.flourG);
       continue;
     }
-    if (!plans.some((other) => looksTheSame(other, plan))) {
-      plans.push(plan);
-      found?.(plan);
-    }
+    if (plans.some((other) => looksTheSame(other, plan))) continue;
+    plans.push(plan);
+    if (plans.length === 1) found?.(plan);
   }
+  const impossible = prepared.flatMap((jar) => jar.impossible);
   if (plans.length === 0 && flourShort !== null)
-    return {
-      impossible: problem.wanted.slice(0, 1).map(({ id }) => ({
-        wanted: id,
-        because: 'flourShort',
-        nearest: [{ kind: 'moreFlour', flourG: flourShort }],
-      })),
-    };
-  return { plans: worthALook(plans) };
+    return { plans, impossible: [...impossible, ...shortOfFlour(problem, flourShort)] };
+  return { plans: worthALook(bestFirst(plans, problem.weights)), impossible };
 }
+
+const shortOfFlour = ({ wanted }: Problem, flourG: number): readonly Impossible[] =>
+  wanted.slice(0, 1).map(({ id }) => ({
+    wanted: id,
+    because: 'flourShort',
+    nearest: [{ kind: 'moreFlour', flourG }],
+  }));
 
 const times = (a: Weights, b: Weights): Weights => ({
   flour: a.flour * b.flour,
@@ -90,54 +83,114 @@ const times = (a: Weights, b: Weights): Weights => ({
 
 interface PreparedJar {
   readonly jar: PlannedJar;
+  /** As it may be touched: hands, but where the jar is left alone. */
+  readonly problem: Problem;
   readonly start: Standing;
   readonly book: CourseBook;
   readonly lived: Map<string, Stretch>;
+  /** Its bakes that can be had, as far as they were tried, in order of time. */
+  bakes: readonly Wanted[];
+  impossible: readonly Impossible[];
+}
+
+function prepare(whole: Problem, jar: PlannedJar): PreparedJar {
+  const problem = { ...whole, hands: handsForJar(whole.hands, whole.leftAlone ?? [], jar.id) };
+  return {
+    jar,
+    problem,
+    start: standingNow(problem, jar),
+    book: courseBookOf(problem, jar),
+    lived: new Map<string, Stretch>(),
+    bakes: whole.wanted.filter((wanted) => wanted.jar === jar.id).sort((a, b) => a.from - b.from),
+    impossible: [],
+  };
 }
 
 interface Solved {
-  readonly task: JarTask;
-  /** Null when its bakes cannot be had. */
-  readonly steps: readonly Step[] | null;
+  readonly jar: PlannedJar;
+  readonly steps: readonly Step[];
   readonly prospects: readonly Prospect[];
-  readonly curve: PlanCurve | null;
+  readonly curve: Plan['curves'][number];
 }
 
-/** Solves jar after jar; what touches one is a good moment for the next. */
+/** Solves jar after jar; what touches one is a good moment for the next. Null when a school finds no way for bakes of another. */
 function solveAll(
   whole: Problem,
   prepared: readonly PreparedJar[],
   weights: Weights,
-  avoid: string | null,
+  thorough: boolean,
   tell: Progress,
-): readonly Solved[] {
+): readonly Solved[] | null {
   const touched = new Set<Instant>();
-  return prepared.map(({ jar, start, book, lived }, j) => {
-    const hands = handsForJar(whole.hands, whole.leftAlone ?? [], jar.id);
-    const problem = { ...whole, hands };
-    const bakes = problem.wanted
-      .filter((wanted) => wanted.jar === jar.id)
-      .sort((a, b) => a.from - b.from);
-    const slots = slotsFor(problem.now, problem.until, problem.hands, bakes);
-    const task: JarTask = { problem, jar, start, bakes, weights, touched: new Set(touched), lived };
+  const all: Solved[] = [];
+  for (const [j, given] of prepared.entries()) {
+    const { jar, start, problem, lived } = given;
     const progress = (share: number) => tell((j + share) / prepared.length);
-    const solved = bakes.length > 0 ? solveJar(task, { slots, book, avoid, progress }) : null;
-    if (bakes.length > 0 && !solved) return { task, steps: null, prospects: [], curve: null };
+    const base = { problem, jar, start, weights, touched: new Set(touched), lived };
+    const solve = (bakes: readonly Wanted[]) =>
+      solveFor(given, { ...base, bakes }, thorough, progress);
+    let solved = given.bakes.length > 0 ? solve(given.bakes) : null;
+    if (given.bakes.length > 0 && !solved) {
+      if (given.impossible.length > 0) return null;
+      solved = withoutTheImpossible(given, base, solve);
+    }
+    const task: JarTask = { ...base, bakes: given.bakes };
+    const slots = slotsFor(problem.now, problem.until, problem.hands, given.bakes, problem.time);
     const baked = solved ? withSlack(task, solved.steps) : [];
     const home = kitchenOf(problem).byId.get(jar.home ?? start.place)!;
-    const steps = [...baked, ...keepRhythm(task, lastState(task, baked), home, slots.all)];
+    const rhythm = keepRhythm(task, lastState(task, baked), home, slots.all);
+    const steps = handling(
+      problem,
+      start.place,
+      [...baked, ...rhythm].map((step) => withinHands(step, problem.hands)),
+    );
     for (const step of steps) if (isMixing(step)) touched.add(step.at);
-    return {
-      task,
+    all.push({
+      jar,
       steps,
-      prospects: bakes.map((bake) => prospectOf(problem, jar, solved!.levains.get(bake.id)!, bake)),
-      curve: planCurve(problem, jar, start, steps),
-    };
-  });
+      prospects: given.bakes.map((bake) =>
+        prospectOf(problem, jar, solved!.levains.get(bake.id)!, bake),
+      ),
+      curve: planCurve(whole, jar, start, steps),
+    });
+  }
+  return all;
 }
 
-function gather(parts: readonly Solved[]): Plan {
-  const steps = parts.flatMap((part) => part.steps ?? []).sort((a, b) => a.at - b.at);
+function solveFor(
+  { book }: PreparedJar,
+  task: JarTask,
+  thorough: boolean,
+  progress: Progress,
+): JarPlan | null {
+  const { problem, bakes } = task;
+  const slots = slotsFor(problem.now, problem.until, problem.hands, bakes, problem.time);
+  return solveJar(task, { slots, book, thorough, progress });
+}
+
+/** Leaves out the bakes that cannot be had beside those before them, and notes why. */
+function withoutTheImpossible(
+  given: PreparedJar,
+  base: Omit<JarTask, 'bakes'>,
+  solve: (bakes: readonly Wanted[]) => JarPlan | null,
+): JarPlan | null {
+  let solved: JarPlan | null = null;
+  let had: readonly Wanted[] = [];
+  const impossible: Impossible[] = [];
+  for (const bake of given.bakes) {
+    const more = solve([...had, bake]);
+    if (more) {
+      solved = more;
+      had = [...had, bake];
+    } else impossible.push(explain({ ...base, bakes: [...had, bake] }));
+  }
+  given.bakes = had;
+  given.impossible = impossible;
+  return solved;
+}
+
+function gather(problem: Problem, parts: readonly Solved[]): Plan {
+  const steps = parts.flatMap((part) => part.steps).sort((a, b) => a.at - b.at);
   const sum = (key: 'flourG' | 'discardG') =>
     steps.reduce((total, step) => total + (step[key] ?? 0), 0);
   return {
@@ -147,6 +200,7 @@ function gather(parts: readonly Solved[]): Plan {
     flourG: sum('flourG'),
     discardG: sum('discardG'),
     touches: new Set(steps.map(({ at }) => at)).size,
-    curves: parts.flatMap(({ curve }) => (curve ? [curve] : [])),
+    curves: parts.map(({ curve }) => curve),
+    savings: savingsOf(problem.jars, steps),
   };
 }

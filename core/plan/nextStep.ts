@@ -37,6 +37,8 @@ export function nextStepFor(standing: Standing): NextStep {
     case 'past':
     case 'sunk':
       return step('past', now, at(feedByH));
+    case 'resting':
+      return step('resting', now, at(feedByH));
     case 'asleep':
       return step('asleep', at(emptyAtH) ?? now, at(feedByH));
     case 'settled':

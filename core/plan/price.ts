@@ -1,4 +1,5 @@
-import { HOUR, type Instant } from '../measure';
+import { type Mix } from '../ferment';
+import { HOUR, type Instant, flourAndWater } from '../measure';
 import { fullness, neededG, totalG } from './amounts';
 import { type PlannedJar, type Problem, type Step, type Wanted, type Weights } from './problem';
 import { chanceOf } from './risk';
@@ -64,10 +65,15 @@ export function priceOf(task: JarTask, steps: readonly Step[], below = Infinity)
   if (cost >= below) return null;
   const end = Math.max(problem.now, ...bakes.map(({ until }) => until)) + AFTER_BAKE;
   const stretches = liveThrough(problem, jar, start, steps, end, task.lived);
-  for (const { from, until, mix, course } of stretches.slice(0, -1)) {
-    const hunger = course.hungerAt((until - from) / HOUR);
+  for (const [i, { from, until, mix, course }] of stretches.slice(0, -1).entries()) {
+    const hours = (until - from) / HOUR;
+    const hunger = course.hungerAt(hours);
     if (hunger > mostHunger(problem, mix.hunger)) return null;
-    cost += COIN.hunger * Math.max(0, hunger - mix.hunger);
+    cost += hungerCost(mix.hunger, hunger);
+    const next = stretches[i + 1]!.step!;
+    const food = course.foodAt(hours);
+    if (next.kind === 'feed' && food > STILL_FED) return null;
+    cost += weights.flour * COIN.flour * freshThrownOut(next, mix, food);
   }
   if (cost >= below) return null;
   const levains = new Map<string, Levain>();
@@ -95,6 +101,26 @@ export function priceOf(task: JarTask, steps: readonly Step[], below = Infinity)
   }
   return levains.size === bakes.length ? { cost, stretches, levains } : null;
 }
+
+/** A jar with more of its food left than this is not fed: that would throw out what was fed to it. */
+export const STILL_FED = 0.4;
+/** Flour that has not been eaten from is thrown out with a heavier heart. */
+const FRESH_COSTS = 3;
+
+/** Grams of flour, as good as fresh, that a mixing throws out. */
+function freshThrownOut({ discardG = 0 }: Step, { hydrationPct }: Mix, food: number): number {
+  return FRESH_COSTS * flourAndWater(discardG, hydrationPct).flourG * Math.max(0, food - 0.2);
+}
+
+/** Hours without food cost little at first, and more the longer it goes. */
+export function hungerCost(before: number, after: number): number {
+  const grown = (hunger: number) =>
+    COIN.hunger * (hunger + Math.max(0, hunger - WELL_FED_H) ** 2 / 8);
+  return Math.max(0, grown(after) - grown(before));
+}
+
+/** Hunger that a starter bears well, hours counted at 22 °C. */
+const WELL_FED_H = 10;
 
 /** The height is followed so long after a window, to see it fall. */
 const AFTER_BAKE = 8 * HOUR;

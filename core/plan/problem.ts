@@ -78,7 +78,7 @@ export interface Problem {
   readonly weights: Weights;
 }
 
-export const USUAL_LIMITS: Limits = { partsMin: 1, partsMax: 10, hungryMaxH: 30, strongFeeds: 0 };
+export const USUAL_LIMITS: Limits = { partsMin: 1, partsMax: 10, hungryMaxH: 24, strongFeeds: 0 };
 
 export const USUAL_WEIGHTS: Weights = { flour: 1, touches: 1, oddHours: 1, risk: 1 };
 
@@ -97,6 +97,12 @@ export interface Step {
   readonly discardG?: number;
   readonly takeG?: number;
   readonly place?: string;
+  /** Taken out of the cold then, to be warmer when it is fed. */
+  readonly outAt?: Instant;
+  /** Water that makes up for a cold keep, °C; none is named where the room's will do, or the jar goes into the cold. */
+  readonly waterCelsius?: number;
+  /** The walk that follows. */
+  readonly then?: { readonly at: Instant; readonly place: string };
 }
 
 /** How sure a bake is: the chance that its levain is ripe through the window, and when it peaks. */
@@ -123,6 +129,17 @@ export interface Plan {
   readonly discardG: number;
   readonly touches: number;
   readonly curves: readonly PlanCurve[];
+  /** What leaner keeps save against those on the cards. */
+  readonly savings: readonly Saving[];
+}
+
+/** A jar kept leaner than its card says until an instant, and the flour that saves. Grams. */
+export interface Saving {
+  readonly jar: string;
+  readonly keepG: number;
+  readonly insteadOfG: number;
+  readonly flourG: number;
+  readonly until: Instant;
 }
 
 /** What a plan is best at among those offered with it. */
@@ -139,10 +156,12 @@ export interface Impossible {
 /** A change that would make it possible. */
 export type Nearest =
   | { readonly kind: 'otherHour'; readonly from: Instant; readonly until: Instant }
-  | { readonly kind: 'handsAt'; readonly at: Instant }
+  | { readonly kind: 'handsAt'; readonly times: readonly Instant[] }
   | { readonly kind: 'less'; readonly levainG: number }
   | { readonly kind: 'moreFlour'; readonly flourG: number };
 
-/** Plans that differ, the balanced one first; or why there is none, for each bake that stands in the way. */
-export type Planned =
-  { readonly plans: readonly Plan[] } | { readonly impossible: readonly Impossible[] };
+/** Plans that differ, the best first, for all bakes that can be had; and why the others cannot. */
+export interface Planned {
+  readonly plans: readonly Plan[];
+  readonly impossible: readonly Impossible[];
+}

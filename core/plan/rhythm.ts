@@ -1,10 +1,10 @@
 import { type Mix, type Place } from '../ferment';
 import { HOUR, type Instant } from '../measure';
 import { keepingFeed, totalG } from './amounts';
-import { courseOf } from './course';
+import { type Course, courseOf } from './course';
 import { fedWith } from './fedWith';
 import { kitchenOf } from './kitchen';
-import { type JarTask } from './price';
+import { type JarTask, STILL_FED } from './price';
 import { type Problem, type Step } from './problem';
 import { FIRST_OUT_H } from './searchJar';
 import { inHands, isOddHour } from './slots';
@@ -44,9 +44,9 @@ export function lastState({ problem, jar, start }: JarTask, steps: readonly Step
 }
 
 /**
- * Keeps a jar well until a plan's end: where it lives, as lean as the school has it, fed before it goes hungry, at hours
- * that suit. Before hands are away for longer than it would last, it goes to the fridge. A bake needs a search; this
- * only needs care.
+ * Keeps a jar well until a plan's end: where it lives, as lean as the school has it, fed when it is hungry and not before,
+ * at hours that suit. A jar that lasts beyond the end is left in peace. Before hands are away for longer than it would last,
+ * it goes to the fridge, and comes home by a walk. A bake needs a search; this only needs care.
  *
  * @param home where the jar lives
  * @param slots moments at which it may be touched, in order
@@ -63,16 +63,45 @@ export function keepRhythm(
   const parts = Math.min(limits.partsMax, Math.max(limits.partsMin, jar.parts));
   const steps: Step[] = [];
   let { at, mix, massG, place } = left;
-  // What a bake leaves in the jar is fed at once: the hands are there, and the keep is past its best.
-  let next: Instant | null = at > problem.now && inHands(hands, at) ? at : null;
+
+  /** Takes the jar to another place, and lets it stand where it was until then. */
+  const walk = (when: Instant, to: string) => {
+    mix = courseOf(problem, jar, mix, at, [{ from: at, place }], (when - at) / HOUR).mixAt(
+      (when - at) / HOUR,
+    );
+    at = when;
+    place = to;
+    const earliest = when - MOVE_SLACK;
+    steps.push({ at, earliest, latest: when + MOVE_SLACK, kind: 'move', jar: jar.id, place });
+  };
+
+  // A bake may have left it somewhere else, and hands are there.
+  let fedAtOnce = at > problem.now && inHands(hands, at) && mix.food <= STILL_FED;
+  if (at > problem.now && !fedAtOnce && place !== home.id && inHands(hands, at)) walk(at, home.id);
   for (;;) {
     const hours = Math.max(1, Math.min(LONGEST_REST_H, (problem.until - at) / HOUR + 24));
     const course = courseOf(problem, jar, mix, at, [{ from: at, place }], hours);
-    const deadline = at + (course.hungryH(FEED_AT_HUNGER) ?? hours) * HOUR;
-    const ready = at + (course.ripeFromH ?? 0) * HOUR;
-    const slot = next ?? chooseSlot(problem, slots, at, deadline, touched);
-    next = null;
+    const deadline =
+      at + Math.min(course.hungryH(FEED_AT_HUNGER) ?? Infinity, LONGEST_REST_H) * HOUR;
+    const ready = at + readyH(course, hours) * HOUR;
+    const slot = fedAtOnce
+      ? at
+      : chooseSlot(problem, slots, Math.max(at, ready), deadline, touched);
+    if (!fedAtOnce && deadline >= problem.until) return steps;
+    fedAtOnce = false;
     if (slot === null || slot >= problem.until) return steps;
+    const late = course.hungryH(limits.hungryMaxH);
+    const before = lastBefore(slots, Math.min(deadline, slot - 1));
+    if (late !== null && slot > at + late * HOUR && fridge && place !== fridge.id) {
+      // Nobody is there in time, but before: the cold holds it until then.
+      if (before !== undefined && before > at) {
+        walk(before, fridge.id);
+        const back = firstFrom(slots, before + 1);
+        if (back === undefined || back >= problem.until) return steps;
+        if (home.id !== fridge.id) walk(back, home.id);
+        continue;
+      }
+    }
     const amounts = keepingFeed(jar, massG, parts);
     mix = fedWith(problem, jar, course.mixAt((slot - at) / HOUR), slot, amounts);
     massG = totalG(amounts);
@@ -98,22 +127,21 @@ export function keepRhythm(
       place: (out ?? goes).id,
     });
     at = slot;
-    place = goes.id;
-    // It comes home as soon as somebody is back.
-    if (goes !== home) next = firstFrom(slots, put + 1) ?? problem.until;
-    if (!out) continue;
-    const stays = [{ from: slot, place: out.id }];
-    mix = courseOf(problem, jar, mix, slot, stays, FIRST_OUT_H).mixAt(FIRST_OUT_H);
-    at = put;
-    steps.push({
-      at: put,
-      earliest: put - MOVE_SLACK,
-      latest: put + MOVE_SLACK,
-      kind: 'move',
-      jar: jar.id,
-      place: goes.id,
-    });
+    place = (out ?? goes).id;
+    if (out) walk(put, goes.id);
+    if (goes === home) continue;
+    // It comes home as soon as somebody is back; it need not be fed for that.
+    const back = firstFrom(slots, at + 1);
+    if (back === undefined || back >= problem.until) return steps;
+    walk(back, home.id);
   }
+}
+
+/** When so much of the food is eaten that a feed throws out little of it. */
+function readyH(course: Course, hours: number): number {
+  let h = 0;
+  while (h < hours && course.foodAt(h) > STILL_FED) h += 0.5;
+  return h;
 }
 
 /**
@@ -127,7 +155,7 @@ function chooseSlot(
   deadline: Instant,
   touched: ReadonlySet<Instant>,
 ): Instant | null {
-  const before = slots.filter((slot) => slot > after && slot <= deadline);
+  const before = slots.filter((slot) => slot >= after && slot <= deadline);
   const good = before.findLast((slot) => !isOddHour(problem.time, slot));
   const shared = before.findLast((slot) => touched.has(slot));
   if (good !== undefined && shared !== undefined && good - shared <= SHARED_WITHIN) return shared;

@@ -6,8 +6,17 @@ import { type CourseBook, type Stand } from './courseBook';
 import { type Way, guessing } from './guessing';
 import { isCold, kitchenOf } from './kitchen';
 import { type Label, frontier, likeness, withStand } from './label';
-import { HELD_CHANCE, type Hold } from './likelyBuilds';
-import { COIN, type JarTask, LEAST_CHANCE, MOVE_SHARE, SHARED_TOUCH, mostHunger } from './price';
+import { HELD_CHANCE, type Hold, weakSpread } from './likelyBuilds';
+import {
+  COIN,
+  type JarTask,
+  LEAST_CHANCE,
+  MOVE_SHARE,
+  SHARED_TOUCH,
+  STILL_FED,
+  hungerCost,
+  mostHunger,
+} from './price';
 import { type Wanted } from './problem';
 import { quickChance, ripeningSpread, risesWell } from './risk';
 import { type Slots, firstAt, firstHandsIn, inHands, isOddHour } from './slots';
@@ -19,8 +28,8 @@ export type Progress = (share: number) => void;
 export interface Steering {
   readonly slots: Slots;
   readonly book: CourseBook;
-  /** A place in which no levain is built, to find another way. */
-  readonly avoid: string | null;
+  /** Whether levains that stay unsure are tried otherwise altogether; that takes as long again. */
+  readonly thorough?: boolean;
   readonly progress?: Progress;
 }
 
@@ -34,10 +43,10 @@ const FOLLOWED_COLD_H = 400;
 /** Levains are made for a bake within so long before it. */
 const MADE_WITHIN = 60 * HOUR;
 /** Of each sort of levain the best guesses are followed, while they can be among the cheapest. */
-const GUESSES_FOLLOWED = 48;
+const GUESSES_FOLLOWED = 28;
 const NEARLY = 5;
 /** Ends kept: close ones are told apart by living through them. */
-const ENDS_KEPT = 40;
+const ENDS_KEPT = 24;
 
 /**
  * The cheapest ways to have a jar's bakes ripe in their windows: label-setting over the slots in order of time. A label
@@ -49,7 +58,7 @@ const ENDS_KEPT = 40;
  */
 export function searchJar(task: JarTask, steering: Steering): readonly Label[] {
   const { problem, jar, start, bakes, weights, touched } = task;
-  const { slots, book, avoid, progress } = steering;
+  const { slots, book, progress } = steering;
   const { limits, hands, time } = problem;
   const { places, byId, counter } = kitchenOf(problem);
   const ways = frontier();
@@ -57,7 +66,7 @@ export function searchJar(task: JarTask, steering: Steering): readonly Label[] {
   const keepParts = [
     ...new Set([jar.parts, 10].map((p) => Math.min(limits.partsMax, Math.max(limits.partsMin, p)))),
   ];
-  const { guess, best, hopeless, holdsFor, countedH } = guessing(task, slots, avoid);
+  const { guess, best, hopeless, holdsFor, countedH, laterH } = guessing(task, slots);
   const takeTimes = bakes.map((bake) => firstHandsIn(problem, bake));
   const moveCost = weights.touches * COIN.touch * MOVE_SHARE;
   const risk = (chance: number) => weights.risk * COIN.missed * (1 - chance);
@@ -124,7 +133,12 @@ export function searchJar(task: JarTask, steering: Steering): readonly Label[] {
     if (!risesWell(jar, label.mix, course)) return Infinity;
     const { place } = label.touch?.stand ?? label;
     const hoursTo = (at: Instant) => countedH(label.done, (at - label.at) / HOUR, place, hold);
-    const spread = ripeningSpread(problem, jar, place);
+    const built = label.touch && label.touch.kind !== 'take' && label.before;
+    const weak =
+      built && course.ripeFromH !== null
+        ? weakSpread(laterH(label.done, place, built.mix), course.ripeFromH)
+        : 0;
+    const spread = Math.hypot(ripeningSpread(problem, jar, place), weak);
     const reckoned = quickChance(course, hoursTo(bake.from), hoursTo(bake.until), spread);
     const chance = hold ? Math.min(HELD_CHANCE, reckoned) : reckoned;
     if (chance < LEAST_CHANCE) return Infinity;
@@ -159,7 +173,7 @@ export function searchJar(task: JarTask, steering: Steering): readonly Label[] {
         label.cost +
         weights.touches * COIN.touch * (touched.has(slot) ? SHARED_TOUCH : 1) +
         (isOddHour(time, slot) ? weights.oddHours * COIN.oddHour : 0) +
-        COIN.hunger * Math.max(0, hunger - mix.hunger);
+        hungerCost(mix.hunger, hunger);
       if (hopeless(cost, done)) continue;
       const doubled = touch?.kind === 'take' || (course.doublesH !== null && course.doublesH <= h);
       const already = label.before === null && start.strong > 0;
@@ -174,7 +188,8 @@ export function searchJar(task: JarTask, steering: Steering): readonly Label[] {
         cost,
       };
       if (bake.from - slot <= MADE_WITHIN && strong >= limits.strongFeeds) guess(way);
-      if (forFeeds.has(slot)) for (const parts of keepParts) offerFeed(way, h, parts);
+      if (forFeeds.has(slot) && course.foodAt(h) <= STILL_FED)
+        for (const parts of keepParts) offerFeed(way, h, parts);
     }
   };
 

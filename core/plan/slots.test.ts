@@ -39,7 +39,7 @@ describe('slots', () => {
         ),
         (stretches) => {
           const there = stretches.map(([from, length]) => hands(from, from + length));
-          const { all, forFeeds } = slotsFor(NOW, NOW + 3 * DAY, there, [bake]);
+          const { all, forFeeds } = slotsFor(NOW, NOW + 3 * DAY, there, [bake], time);
           expect([...all].sort((a, b) => a - b)).toEqual(all);
           expect(new Set(all).size).toBe(all.length);
           for (const slot of all) {
@@ -53,12 +53,12 @@ describe('slots', () => {
   });
 
   it('hold this very moment when somebody is there, so that what is late can be done at once', () => {
-    expect(slotsFor(NOW, NOW + DAY, [hands(-2, 3)], [bake]).all[0]).toBe(NOW);
-    expect(slotsFor(NOW, NOW + DAY, [hands(1, 3)], [bake]).all[0]).toBeGreaterThan(NOW);
+    expect(slotsFor(NOW, NOW + DAY, [hands(-2, 3)], [bake], time).all[0]).toBe(NOW);
+    expect(slotsFor(NOW, NOW + DAY, [hands(1, 3)], [bake], time).all[0]).toBeGreaterThan(NOW);
   });
 
   it('are found from an instant on', () => {
-    const { all } = slotsFor(NOW, NOW + DAY, [hands(0, 23)], [bake]);
+    const { all } = slotsFor(NOW, NOW + DAY, [hands(0, 23)], [bake], time);
     fc.assert(
       fc.property(fc.integer({ min: -1, max: 25 }), (hours) => {
         const i = firstAt(all, NOW + hours * HOUR);

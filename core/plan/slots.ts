@@ -1,4 +1,4 @@
-import { DAY, HOUR, type Instant, type KitchenTime, instantAt, lowest } from '../measure';
+import { DAY, HOUR, type Instant, type KitchenTime, highest, instantAt, lowest } from '../measure';
 import { type Hands, type LeftAlone, type Problem, type Wanted } from './problem';
 
 /** Half an hour: the grain of a plan. */
@@ -12,6 +12,17 @@ const FINE = HOUR;
 /** Whether a jar can be touched at an instant. */
 export const inHands = (hands: readonly Hands[], at: Instant): boolean =>
   hands.some(({ from, until }) => at >= from && at <= until);
+
+/** A step whose slack ends where the hands do. */
+export function withinHands<
+  S extends { readonly at: Instant; readonly earliest: Instant; readonly latest: Instant },
+>(step: S, hands: readonly Hands[]): S {
+  const there = hands.filter(({ from, until }) => step.at >= from && step.at <= until);
+  if (there.length === 0) return { ...step, earliest: step.at, latest: step.at };
+  const from = lowest(there.map((stretch) => stretch.from));
+  const until = highest(there.map((stretch) => stretch.until));
+  return { ...step, earliest: Math.max(step.earliest, from), latest: Math.min(step.latest, until) };
+}
 
 /** Stretches between two instants in which nobody can touch a jar. */
 export function gapsIn(
@@ -40,6 +51,7 @@ export function slotsFor(
   until: Instant,
   hands: readonly Hands[],
   wanted: readonly Wanted[],
+  time: KitchenTime,
 ): Slots {
   const all = new Set<Instant>();
   const forFeeds = new Set<Instant>();
@@ -48,8 +60,10 @@ export function slotsFor(
   for (const stretch of hands) {
     const from = Math.max(stretch.from, now);
     const end = Math.min(stretch.until, until);
-    const first = Math.ceil(from / GRAIN) * GRAIN;
-    const last = Math.floor(end / GRAIN) * GRAIN;
+    // Half hours of the kitchen's clock, whatever zone it is in.
+    const local = time.offset(from);
+    const first = Math.ceil((from + local) / GRAIN) * GRAIN - local;
+    const last = Math.floor((end + local) / GRAIN) * GRAIN - local;
     // Whoever is there can do it at once, whatever the clock says.
     if (from === end || (from === now && end > now)) {
       all.add(from);
@@ -61,9 +75,10 @@ export function slotsFor(
       if (wanted.length === 0 || !within(edge, BEFORE_A_BAKE)) forFeeds.add(edge);
     }
     for (let at = first; at <= last; at += GRAIN) {
-      const coarse = at % COARSE === 0;
+      const hour = at + time.offset(at);
+      const coarse = hour % COARSE === 0;
       if (coarse && within(at, BEFORE_A_BAKE)) forFeeds.add(at);
-      if (coarse || (at % FINE === 0 && within(at, NEAR_A_BAKE))) all.add(at);
+      if (coarse || (hour % FINE === 0 && within(at, NEAR_A_BAKE))) all.add(at);
     }
   }
   return { all: [...all].sort((a, b) => a - b), forFeeds };

@@ -112,6 +112,6 @@ export const bakeIn = (hours: number, over: Partial<Wanted> = {}): Wanted => ({
 
 export function plansOf(given: Problem): readonly Plan[] {
   const planned = makePlans(given);
-  if (!('plans' in planned)) throw new Error(JSON.stringify(planned.impossible));
+  if (planned.impossible.length > 0) throw new Error(JSON.stringify(planned.impossible));
   return planned.plans;
 }

@@ -1,7 +1,7 @@
 import { type Mix } from '../ferment';
 import { type Stay } from '../journal';
 import { HOUR, type Instant } from '../measure';
-import { type Course, courseOf } from './course';
+import { COARSELY, type Course, courseOf } from './course';
 import { fedWith } from './fedWith';
 import { type PlannedJar, type Problem, type Step } from './problem';
 
@@ -18,6 +18,7 @@ export interface Stretch {
   readonly from: Instant;
   readonly until: Instant;
   readonly step: Step | null;
+  readonly before: Stretch | null;
   /** Every place it stands in, from `from` on. */
   readonly stays: readonly Stay[];
   readonly course: Course;
@@ -64,9 +65,9 @@ export function liveThrough(
     past += `${step ? `${step.keepG} ${step.flourG} ${step.waterG}` : ''}`;
     for (const stay of stays) past += ` ${stay.from} ${stay.place}`;
     const key = `${past} ${end}`;
+    const before = stretches[stretches.length - 1];
     let stretch = known.get(key);
     if (!stretch) {
-      const before = stretches[stretches.length - 1];
       if (step && before) {
         const { keepG, flourG, waterG } = step;
         const amounts = { keepG: keepG!, flourG: flourG!, waterG: waterG! };
@@ -74,8 +75,8 @@ export function liveThrough(
         mix = fedWith(problem, jar, ripe, step.at, amounts);
       }
       const hours = Math.max(0.01, (end - from) / HOUR);
-      const course = courseOf(problem, jar, mix, from, stays, hours);
-      stretch = { from, until: end, step, stays, course, mix };
+      const course = courseOf(problem, jar, mix, from, stays, hours, COARSELY);
+      stretch = { from, until: end, step, before: before ?? null, stays, course, mix };
       known.set(key, stretch);
     }
     stretches.push(stretch);

@@ -12,7 +12,7 @@ import {
 } from '../journal';
 import { type Blend, HOUR, type Instant, highest } from '../measure';
 import { nextFeed } from './nextFeed';
-import { doubledHeight, runOf } from './run';
+import { runOf } from './run';
 
 /** A feed as it is expected to go. */
 export interface ForetoldFeed {
@@ -76,8 +76,7 @@ export function foretell(
     const run = runOf(begun, played, at, celsiusAt);
     if (run.verdict !== 'going') return { present, feeds, ends: run.verdict, at };
     const step = nextFeed(run, state.massG, at, hands);
-    if (n === 0)
-      present = followed(state, context, state.since, Math.max(step.at, now), Infinity).heights;
+    if (n === 0) present = followed(state, context, state.since, Math.max(step.at, now)).heights;
     const ended = runOf(begun, seenBy(played, step.at), step.at, celsiusAt);
     if (ended.verdict === 'well')
       return { present, feeds, ends: 'well', at: endOf(played, at, step.at) };
@@ -103,7 +102,7 @@ export function foretell(
       at,
       hands,
     );
-    feeds.push({ ...step, at, ...followed(state, context, at, next.at, doubledHeight(flour)) });
+    feeds.push({ ...step, at, ...followed(state, context, at, next.at) });
     played = [...played, ...looks];
   }
   return { present, feeds, ends: 'useBackup', at };
@@ -147,10 +146,8 @@ function expectedLooks(jar: Jar, context: FoldContext, now: Instant): readonly L
       },
     ];
   };
-  const enough = doubledHeight(jar.fedMix.flour);
-  const doubled = outlook.curve.find(({ height }) => height >= enough)?.hours ?? null;
   return [
-    ...look(doubled, {}),
+    ...look(outlook.doublesAtH, {}),
     ...look(outlook.peaksAtH, outlook.peakHeight > 1.3 ? { sign: 'peaked' } : {}),
     ...look(22, {}),
   ].toSorted((a, b) => Date.parse(a.at) - Date.parse(b.at));
@@ -167,10 +164,9 @@ function followed(
   context: FoldContext,
   at: Instant,
   until: Instant,
-  enough: number,
 ): Pick<ForetoldFeed, 'until' | 'doublesH' | 'heights'> {
   const hours = Math.max(1, (until - at) / HOUR);
-  const { curve } = forecast(jar.fedMix, conditionsOf(jar, context), hours);
+  const { curve, doublesAtH } = forecast(jar.fedMix, conditionsOf(jar, context), hours);
   let drawn = -Infinity;
   const heights: (readonly [Instant, number])[] = [];
   for (const { hours: h, height } of curve)
@@ -180,7 +176,7 @@ function followed(
     }
   return {
     until,
-    doublesH: curve.find(({ height }) => height >= enough)?.hours ?? null,
+    doublesH: doublesAtH,
     heights,
   };
 }
@@ -200,7 +196,7 @@ export function heightsSince(
   let state: Jar | null = null;
   const follow = (until: Instant) => {
     if (!state || until <= Math.max(from, state.since)) return;
-    const { heights: curve } = followed(state, context, state.since, until, Infinity);
+    const { heights: curve } = followed(state, context, state.since, until);
     for (const point of curve) if (point[0] >= from && point[0] <= until) heights.push(point);
   };
   for (const event of events) {

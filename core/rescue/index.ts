@@ -1,4 +1,5 @@
 /** When something is wrong: signs, verdicts, and programmes that bring a starter back, wake one, or begin anew. */
+export * from './promise';
 export * from './backups';
 export * from './bestPlace';
 export * from './foretell';

@@ -6,8 +6,7 @@ import {
   instantOf,
   contentOf,
 } from '../journal';
-import { DAY, HOUR, highest } from '../measure';
-import { doubledHeight } from './run';
+import { DAY, HOUR, doubledHeight, highest } from '../measure';
 import { type Answer, type Signs } from './signs';
 
 /** A smell or a sight that is older than this tells nothing of today, ms. */
@@ -45,12 +44,18 @@ export function knownSigns(standing: Standing, events: readonly JarEvent[]): Sig
     ...(smell === undefined ? {} : { smell: SMELL_SIGNS[smell] }),
     ...riseSign(jar.looks, doubledHeight(jar.fedMix.flour)),
     ...(jar.lastFed || hours > 24 ? { unfed: unfedSign(hours) } : {}),
-    stood: mean < 10 ? 'cold' : mean < 18 ? 'cool' : mean < 26 ? 'room' : 'warm',
+    ...(hours >= KNOWN_PLACE_H ? { stood: stoodSign(mean) } : {}),
     heat: hottest >= 60 ? 'killed' : hottest >= 45 ? 'harmed' : hottest >= 35 ? 'stalled' : 'none',
     age: isNew && now - jar.started < YOUNG ? 'young' : 'grown',
     ...(jar.lastFed ? { texture: textureSign(contentOf(jar).hydrationPct) } : {}),
   };
 }
+
+/** Where a jar stood is told from the log once it has stood there long enough to matter, hours. */
+const KNOWN_PLACE_H = 12;
+
+const stoodSign = (celsius: number): Answer<'stood'> =>
+  celsius < 10 ? 'cold' : celsius < 18 ? 'cool' : celsius < 26 ? 'room' : 'warm';
 
 function riseSign(looks: readonly Looked[], enough: number): Pick<Signs, 'rise'> {
   const doubled = looks.some(

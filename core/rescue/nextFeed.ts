@@ -19,6 +19,8 @@ interface Hands {
   readonly until: Instant;
 }
 
+/** Whoever begins something that takes no longer stays for it, hours. */
+const STAYS_H = 3;
 /** From doubling to its peak a starter takes about so much longer. */
 const DOUBLED_TO_PEAK = 1.35;
 /** Where nothing has risen, cells need time more than food. */
@@ -49,7 +51,13 @@ export function nextFeed(
   const amounts = amountsOf(planned, massG, progress === 'none' ? 0.5 : 1);
   if (!last) {
     const due = begunAt + programme.firstAfterH * HOUR;
-    return { at: withHands(Math.max(due, now), hands), ...amounts, because: 'first' };
+    // Whoever begins a soak is there for its end.
+    const soaking = programme.firstAfterH <= STAYS_H && due >= now;
+    return {
+      at: soaking ? due : withHands(Math.max(due, now), hands),
+      ...amounts,
+      because: 'first',
+    };
   }
   const waitH = programme.feeds[Math.min(feeds.length, programme.feeds.length) - 1]!.waitH;
   const seenPeak =

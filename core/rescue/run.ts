@@ -8,12 +8,13 @@ import {
   type Smell,
   instantOf,
 } from '../journal';
-import { type Blend, DAY, HOUR, type Instant, blendTraits, highest } from '../measure';
+import { type Blend, DAY, HOUR, type Instant, doubledHeight, highest } from '../measure';
 import { PROGRAMME, type Programme } from './programmes';
 
 /** A feed of a programme that was given, and what was seen of it. */
 export interface RunFeed {
   readonly at: Instant;
+  readonly flour: Blend;
   /** When the next one was given; null for the last. */
   readonly until: Instant | null;
   /** Hours after which somebody saw it doubled (or lifted as far as its flour lifts); null when nobody did. */
@@ -64,15 +65,12 @@ export function begunProgramme(events: readonly JarEvent[]): ProgrammeBegun | nu
   return last?.kind === 'programmeBegun' ? last : null;
 }
 
-/** Hours by which a feed should have doubled where it stands: quicker when warm, slower when cool. */
+/** Whole hours by which a feed should have doubled where it stands: quicker when warm, slower when cool. */
 export function inTimeHours({ inTimeH }: Programme, celsius: number): number {
   const slower =
     growthRate('yeast', STANDARD_CELSIUS) / Math.max(1e-3, growthRate('yeast', celsius));
-  return inTimeH * Math.min(2, Math.max(0.8, slower));
+  return Math.round(inTimeH * Math.min(2, Math.max(0.8, slower)));
 }
-
-/** Height that counts as doubled: rye and gluten-free flour lift less than they would stretch. */
-export const doubledHeight = (flour: Blend): number => 1 + Math.min(1, blendTraits(flour).lift);
 
 /**
  * A programme as the log tells it.
@@ -148,6 +146,7 @@ function runFeed(
   const air = [0, 3, 6, 9].map((h) => celsiusAt(at + h * HOUR));
   return {
     at,
+    flour: fed.flour,
     until,
     doubledH: hoursOf(doubled),
     peakedH: hoursOf(seen.find(({ sign }) => sign === 'peaked' || sign === 'fallen')),

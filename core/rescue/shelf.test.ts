@@ -115,7 +115,7 @@ describe('what the journal knows of a jar', () => {
   });
 
   it('is how long unfed, where, how old, and what was seen lately', () => {
-    expect(signsAt([FED], 10)).toMatchObject({
+    expect(signsAt([FED], 16)).toMatchObject({
       unfed: 'hours',
       stood: 'room',
       heat: 'none',

@@ -166,7 +166,6 @@ describe('bulk', () => {
           belief: { ...USUAL_BELIEF, mean: [Math.log(1.5), ...USUAL_BELIEF.mean.slice(1)] },
           feeds: 9,
           readings: 20,
-          surprises: 0,
           history: [],
           foretold: [],
         },

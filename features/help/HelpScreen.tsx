@@ -14,8 +14,8 @@ interface MarkHelp {
 const MARKS: readonly MarkHelp[] = [
   {
     umbrella: 'furled',
-    word: 'asleep, settled',
-    means: 'Cold with food left, or just fed. It needs nothing.',
+    word: 'asleep, resting, settled',
+    means: 'Cold, or just fed. It needs nothing for now.',
   },
   {
     umbrella: 'opening',

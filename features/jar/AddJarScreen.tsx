@@ -20,12 +20,29 @@ import { useKitchenWords } from '../words';
 import { CardFields } from './CardFields';
 import { type JarForm, cardFrom, cardProblems } from './jarForm';
 
-type Past = 'fed' | Exclude<Condition, 'ripe'>;
+const DAY_H = 24;
+
+/** How long ago it was fed, in bands that make a difference; hours. */
+const GUESSED = {
+  day: [12, 1.5 * DAY_H],
+  days: [1.5 * DAY_H, 7 * DAY_H],
+  weeks: [7 * DAY_H, 30 * DAY_H],
+  months: [30 * DAY_H, 90 * DAY_H],
+  longer: [90 * DAY_H, 365 * DAY_H],
+  unknown: [2 * DAY_H, 60 * DAY_H],
+} as const;
+
+type Guess = keyof typeof GUESSED;
+type Past = 'fed' | Guess | 'dried';
 
 const PASTS: readonly { readonly is: Past; readonly text: string }[] = [
   { is: 'fed', text: 'a feed I remember' },
-  { is: 'hungry', text: 'about a day ago' },
-  { is: 'neglected', text: 'weeks ago' },
+  { is: 'day', text: 'about a day ago' },
+  { is: 'days', text: 'some days ago' },
+  { is: 'weeks', text: '1 to 4 weeks ago' },
+  { is: 'months', text: '1 to 3 months ago' },
+  { is: 'longer', text: 'longer ago' },
+  { is: 'unknown', text: 'nobody knows' },
   { is: 'dried', text: 'it is dried flakes' },
 ];
 
@@ -89,16 +106,21 @@ export function AddJarScreen() {
         entries.push(started(new Date(at - MINUTE).toISOString(), 'hungry', feed.keepG), feed);
     } else {
       grams('mass', mass);
-      entries.push(started(new Date(now).toISOString(), past, parseNumber(mass)));
+      const came = started(
+        new Date(now).toISOString(),
+        past === 'dried' ? 'dried' : 'hungry',
+        parseNumber(mass),
+      );
+      entries.push(past === 'dried' ? came : { ...came, unfedH: GUESSED[past] });
     }
     setProblems(found);
     if (Object.keys(found).length > 0) return;
     dispatch(logEntries(entries, `${card.name} is on the shelf`));
     router.replace(`/jar/${id}`);
 
-    function started(at: string, condition: Condition, massG: number): NewEvent {
+    function started(at: string, condition: Condition, massG: number) {
       const hydrationPct = parseNumber(form.hydrationPct);
-      return { kind: 'started', jar: id, at, card, massG, hydrationPct, condition, place };
+      return { kind: 'started' as const, jar: id, at, card, massG, hydrationPct, condition, place };
     }
   };
 
@@ -130,7 +152,7 @@ export function AddJarScreen() {
           How it stands
         </Words>
         <Choice
-          label="Where"
+          label={past === 'fed' || past === 'dried' ? 'Where' : 'Where it stood since'}
           options={places.map(({ id: is, name: text }) => ({ is, text }))}
           chosen={place}
           onChoose={setPlace}

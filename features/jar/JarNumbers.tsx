@@ -2,10 +2,10 @@ import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 
 import { type Standing } from '@core/journal';
-import { HOUR } from '@core/measure';
+import { HOUR, risesUpward } from '@core/measure';
 import { Icon, Panel, TOUCH, Words, useLook } from '@kit';
 
-import { type KitchenWords, riseWords, useKitchenWords } from '../words';
+import { type KitchenWords, fullRiseWords, riseWords, useKitchenWords } from '../words';
 
 interface ExplainedNumber {
   readonly name: string;
@@ -69,9 +69,14 @@ function NumberRow({
   );
 }
 
+const BALL =
+  'So stiff a dough swells to all sides and cracks on top. Its height says little: go by the cracks, the smell, and how light it is when cut.';
+
 function numbersOf(standing: Standing, words: KitchenWords): readonly ExplainedNumber[] {
   const { jar, moment, outlook, hours, place } = standing;
   const { forecast } = outlook;
+  const upward = risesUpward(jar.fedMix.hydrationPct);
+  const fullRise = fullRiseWords(jar.fedMix.flour);
   const at = (h: number) => words.about(jar.since + h * HOUR);
   const after = (h: number) => `${words.span(h)} after the feed`;
   const warmth = place ? `in “${place.name}”` : 'in its place';
@@ -79,24 +84,37 @@ function numbersOf(standing: Standing, words: KitchenWords): readonly ExplainedN
   return [
     {
       name: 'Height now',
-      reads: `${riseWords(moment.height)}, ${moment.height.toFixed(1)} × the band`,
-      because:
-        'How far the surface should stand above the band, in a straight jar. If it stands elsewhere, drag it there and log the look.',
+      reads: upward
+        ? `${riseWords(moment.height)}, ${moment.height.toFixed(1)} × the band`
+        : 'a ball is no reading',
+      because: !upward
+        ? BALL
+        : 'How far the surface should stand above the band, in a straight jar. If it stands elsewhere, drag it there and log the look.',
     },
     {
-      name: hours > (forecast.doublesAtH ?? Infinity) ? 'Doubled' : 'Doubles',
-      reads: forecast.doublesAtH === null ? 'not in this feed' : at(forecast.doublesAtH),
-      because:
-        forecast.doublesAtH === null
+      name:
+        fullRise !== 'doubled'
+          ? fullRise.charAt(0).toUpperCase() + fullRise.slice(1)
+          : hours > (forecast.doublesAtH ?? Infinity)
+            ? 'Doubled'
+            : 'Doubles',
+      reads: !upward
+        ? 'a ball is no reading'
+        : forecast.doublesAtH === null
+          ? 'not in this feed'
+          : at(forecast.doublesAtH),
+      because: !upward
+        ? BALL
+        : forecast.doublesAtH === null
           ? `The model expects at most ${forecast.peakHeight.toFixed(1)} times the band from this feed. Stiff, rye and starved starters rise less; cold ones take longer.`
-          : `${after(forecast.doublesAtH)}${outlook.doublesAtH ? `, between ${words.span(outlook.doublesAtH.low)} and ${words.span(outlook.doublesAtH.high)}` : ''}. A strong starter doubles 4 to 8 h after an equal-parts feed at 21 to 24 °C.`,
+          : `${after(forecast.doublesAtH)}${outlook.doublesAtH ? `, between ${words.span(outlook.doublesAtH.low)} and ${words.span(outlook.doublesAtH.high)}` : ''}. ${fullRise === 'doubled' ? 'A strong starter doubles' : `That is a full rise for its flour. A strong starter gets there`} 4 to 8 h after an equal-parts feed at 21 to 24 °C.`,
     },
     {
       name: hours > (forecast.peaksAtH ?? Infinity) ? 'Peaked' : 'Peaks',
       reads:
         forecast.peaksAtH === null
           ? 'beyond the days looked at'
-          : `${at(forecast.peaksAtH)}, ${forecast.peakHeight.toFixed(1)} × the band`,
+          : `${at(forecast.peaksAtH)}${upward ? `, ${forecast.peakHeight.toFixed(1)} × the band` : ''}`,
       because: `Reckoned from what was in the jar at the feed, its ratio and flour, and about ${words.celsius(mean)} ${warmth}. A warmer place brings it sooner; a leaner keep, later.`,
     },
     {

@@ -1,5 +1,6 @@
 import { type Learnt } from '@core/calibrate';
 import { changeIn } from '@core/calibrate/change';
+import { PACE_KEYS, type Pace } from '@core/ferment';
 import { ForetoldPlot, Notice, Panel, Words } from '@kit';
 import { useAppSelector, ofJar } from '@state';
 
@@ -16,7 +17,7 @@ export function LearntPanel({ id }: { readonly id: string }) {
   const { learnt } = lesson;
   const change = changeIn(learnt);
   const shown = learnt.foretold.slice(-SHOWN);
-  const verdict = foretoldWords(shown, words);
+  const verdict = foretoldWords(shown, learnt.belief.width, words);
   return (
     <>
       {change && <Notice title="Its pace has changed">{changeWords(change)}</Notice>}
@@ -39,14 +40,26 @@ export function LearntPanel({ id }: { readonly id: string }) {
   );
 }
 
+const inARow = (traits: readonly string[]) =>
+  traits.length < 2
+    ? traits.join('')
+    : `${traits.slice(0, -1).join(', ')}, and ${traits[traits.length - 1]}`;
+
 /** Traits other than the pace, where the log tells them apart from the usual. */
 function TraitWords({ learnt }: { readonly learnt: Learnt }) {
   const { mean, factor } = learnt.belief;
-  const sure = (i: number) => Math.abs(mean[i]!) > 1.2 * Math.hypot(...factor[i]!);
+  const told = (trait: keyof Pace, more: string, less: string) => {
+    const i = PACE_KEYS.indexOf(trait);
+    if (Math.abs(mean[i]!) < 1.2 * Math.hypot(...factor[i]!)) return null;
+    return mean[i]! > 0 ? more : less;
+  };
   const traits = [
-    sure(2) && (mean[2]! > 0 ? 'rises higher than most' : 'rises less high than most'),
-    sure(4) && (mean[4]! > 0 ? 'suffers sooner when it goes unfed' : 'bears hunger well'),
-  ].filter(Boolean);
+    told('lift', 'rises higher than most', 'rises less high than most'),
+    told('frailty', 'suffers sooner when it goes unfed', 'bears hunger well'),
+    told('bend', 'rises late, then quickly', 'rises early'),
+    told('reach', 'minds a thin feed little', 'is slow after a thin feed'),
+    told('tilt', 'answers strongly to warmth', 'answers little to warmth'),
+  ].filter((trait) => trait !== null);
   if (learnt.feeds < 3 || traits.length === 0) return null;
-  return <Words tone="quiet">{`It ${traits.join(', and ')}.`}</Words>;
+  return <Words tone="quiet">{`It ${inARow(traits)}.`}</Words>;
 }

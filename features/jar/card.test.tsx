@@ -98,12 +98,12 @@ describe('a starter that joins', () => {
   it('of which nothing is known but its weight joins too', () => {
     const store = add();
     type('Name', 'Puffin');
-    pick('weeks ago');
+    pick('1 to 4 weeks ago');
     type('In the jar', '140');
     press('Put it on the shelf');
     expect(
       selectJarEvents(store.getState(), selectJarAt(store.getState(), 'puffin')!),
-    ).toMatchObject([{ kind: 'started', condition: 'neglected', massG: 140 }]);
+    ).toMatchObject([{ kind: 'started', unfedH: [168, 720], massG: 140 }]);
   });
 
   it('counts the fields that want another look, and joins nothing', () => {

@@ -142,6 +142,7 @@ describe('a plan that is followed', () => {
     discardG: 0,
     touches: 1,
     curves: [],
+    savings: [],
   });
   const following = (found: Plan['steps'] | null) => {
     const store = kitchenStore();

@@ -1,10 +1,24 @@
 import { Pressable, View } from 'react-native';
 
 import { type Plan } from '@core/plan';
-import { Panel, Press, RADIUS, RIM, TOUCH, Words, useLook } from '@kit';
-import { planChosen, selectChosen, useAppDispatch, useAppSelector } from '@state';
+import { Notice, Panel, Press, RADIUS, RIM, TOUCH, Words, useLook } from '@kit';
+import {
+  planChosen,
+  selectBakes,
+  selectChosen,
+  selectJars,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
 
-import { PLAN_WORDS, planFigures, planLine, useKitchenWords } from '../words';
+import {
+  PLAN_WORDS,
+  planFigures,
+  planLine,
+  savingWords,
+  unlikelyWords,
+  useKitchenWords,
+} from '../words';
 
 /** The plans that were found, side by side: to look at, to compare and to choose. */
 export function PlansOffered({
@@ -17,8 +31,16 @@ export function PlansOffered({
   const dispatch = useAppDispatch();
   const plans = useAppSelector((state) => state.plan.plans);
   const chosen = useAppSelector(selectChosen);
+  const words = useKitchenWords();
+  const bakes = useAppSelector(selectBakes);
+  const jars = useAppSelector(selectJars);
   if (plans.length === 0 || !shown) return null;
   const follows = chosen === shown.name;
+  const jarName = (id: string) => jars.find((jar) => jar.id === id)?.card.name ?? id;
+  const unlikely = unlikelyWords(
+    shown,
+    (id) => bakes.find((bake) => bake.id === id)?.name ?? 'This bake',
+  );
   return (
     <Panel label="Plans to choose from" style={{ gap: 8 }}>
       <Words size="title" level={2}>
@@ -35,6 +57,16 @@ export function PlansOffered({
           />
         ))}
       </View>
+      {unlikely && (
+        <Notice tone="beet" title="This may well miss">
+          {unlikely}
+        </Notice>
+      )}
+      {savingWords(shown, jarName, words).map((saving) => (
+        <Words key={saving} size="small" tone="quiet">
+          {saving}
+        </Words>
+      ))}
       {follows ? (
         <Press onPress={() => dispatch(planChosen(null, 'No plan is followed'))}>
           Leave this plan

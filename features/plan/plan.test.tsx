@@ -63,6 +63,7 @@ const plan = (name: Plan['name'], steps: readonly Step[]): Plan => ({
       ripe: [[NOW + 14 * HOUR, NOW + 17 * HOUR]],
     },
   ],
+  savings: [],
 });
 const BUILD = step({ kind: 'build', at: NOW + 9 * HOUR, wanted: 'loaves' });
 const TAKE = step({ kind: 'take', at: NOW + 15 * HOUR, wanted: 'loaves', takeG: 150 });

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { Panel, Words, useLook } from '@kit';
 import { type JarRun } from '@state';
 
-import { SMELL_WORDS, riseWords, useKitchenWords } from '../words';
+import { SMELL_WORDS, fullRiseWords, riseWords, useKitchenWords } from '../words';
 
 /** Each feed of a programme and what was seen of it. */
 export function FeedsSoFar({ run: { run } }: { readonly run: JarRun }) {
@@ -15,7 +15,7 @@ export function FeedsSoFar({ run: { run } }: { readonly run: JarRun }) {
       <Words size="title" level={2}>
         Feeds so far
       </Words>
-      {run.feeds.map(({ at, doubledH, highest, smell }, i) => (
+      {run.feeds.map(({ at, doubledH, highest, smell, flour }, i) => (
         <View
           key={at}
           style={{
@@ -28,7 +28,7 @@ export function FeedsSoFar({ run: { run } }: { readonly run: JarRun }) {
             {`${words.moment(at)}: `}
             {[
               doubledH !== null
-                ? `doubled after ${words.span(doubledH)}`
+                ? `${fullRiseWords(flour)} after ${words.span(doubledH)}`
                 : highest === null
                   ? 'nobody looked'
                   : `at most ${riseWords(highest)}`,

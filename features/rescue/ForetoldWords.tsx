@@ -25,6 +25,7 @@ export function ForetoldWords({
       {foretoldText(
         foretold,
         PROGRAMME[programme],
+        0,
         now,
         best?.elsewhere ? best.place.name : null,
         words,

@@ -4,8 +4,8 @@ import { GATES, inTimeHours } from '@core/rescue';
 import { Panel, UmbrellaMark, Words } from '@kit';
 import { type JarRun, selectStanding, useAppSelector } from '@state';
 
-import { useKitchenWords } from '../words';
-import { PROGRESS_WORDS, expectOn } from './programmeWords';
+import { fullRiseWords, useKitchenWords } from '../words';
+import { PROGRESS_WORDS, expectNow } from './programmeWords';
 
 /** How it goes: the two gates to be well again, the progress, and what to expect today. */
 export function GatesPanel({ run: { jar, run } }: { readonly run: JarRun }) {
@@ -22,21 +22,21 @@ export function GatesPanel({ run: { jar, run } }: { readonly run: JarRun }) {
       <Words>{so}</Words>
       <Gate
         passed={run.doublings}
-        text={`Doubled within ${words.span(inTimeH)} of a feed, twice running`}
+        text={`${sentence(fullRiseWords(last?.flour ?? jar.card.flour))} within ${words.span(inTimeH)} of a feed, twice running`}
       />
       <Gate
         passed={run.goodSmells}
         text="Smells of yoghurt, fruit or mild vinegar, twice running"
       />
-      {run.verdict === 'going' && (
-        <Words tone="quiet">{`Day ${run.day}: ${expectOn(run.programme.id, run.day)}`}</Words>
-      )}
+      {run.verdict === 'going' && <Words tone="quiet">{expectNow(run)}</Words>}
       <Words size="small" tone="quiet">
         {`Usually ${run.programme.usualFeeds[0]} to ${run.programme.usualFeeds[1]} feeds. Without any doubling by day ${run.programme.patienceDays}, a backup takes over.`}
       </Words>
     </Panel>
   );
 }
+
+const sentence = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 function Gate({ passed, text }: { readonly passed: number; readonly text: string }) {
   return (

@@ -141,7 +141,7 @@ function Ending({ run }: { readonly run: JarRun }) {
           </Press>
         }
       >
-        {`It doubled in time twice and smells right, ${words.span(24 * day)} after it began. A backup now saves the next worry.`}
+        {`It rose in time twice and smells right, ${words.span(24 * day)} after it began. A backup now saves the next worry.`}
       </Notice>
     );
   if (verdict === 'useBackup')

@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 
-import { DAY, HOUR } from '@core/measure';
+import { DAY, HOUR, doubledHeight } from '@core/measure';
 import { gapsIn } from '@core/plan';
-import { PROGRAMME, doubledHeight, heightsSince, programmeSteps } from '@core/rescue';
+import { PROGRAMME, heightsSince, programmeSteps } from '@core/rescue';
 import { Panel, WeekCanopy, Words } from '@kit';
 import {
   type JarRun,
@@ -15,7 +15,7 @@ import {
 } from '@state';
 
 import { CalendarButton } from '../plan/CalendarButton';
-import { useKitchenWords } from '../words';
+import { fullRiseWords, useKitchenWords } from '../words';
 import { foretoldText } from './foretoldText';
 import { standsIn, useBestPlace, useForetold, useProgrammeFlours } from './useForetold';
 
@@ -59,6 +59,7 @@ export function RecoveryPanel({ run: { jar, begun, run } }: { readonly run: JarR
     ? foretoldText(
         foretold,
         PROGRAMME[begun.programme],
+        run.feeds.length,
         now,
         best?.elsewhere ? best.place.name : null,
         words,
@@ -93,8 +94,7 @@ export function RecoveryPanel({ run: { jar, begun, run } }: { readonly run: JarR
         label={`${jar.card.name}, ${run.feeds.length} feeds given, ${foretold?.feeds.length ?? 0} more expected. ${said}`}
       />
       <Words size="small" tone="quiet">
-        Yellow: doubled. Marks: feeds, full when given. Dots: heights seen. Dashed: now. Shaded: no
-        hands.
+        {`Yellow: ${fullRiseWords(usual)}. Marks: feeds, full when given. Dots: heights seen. Dashed: now. Shaded: no hands.`}
       </Words>
       {foretold && foretold.feeds.length > 0 && (
         <CalendarButton

@@ -1,23 +1,28 @@
 import { type Instant } from '@core/measure';
-import { type Foretold, type Programme } from '@core/rescue';
+import { type Foretold, type Programme, promiseOf } from '@core/rescue';
 
 import { type KitchenWords } from '../words';
 
-/** "Two feeds in “Oven, lamp on”: lively tomorrow evening, the model expects." */
+/** "3 to 5 feeds in “Oven, lamp on”: well by Sun 15 Mar to Tue 17 Mar, as far as can be told." */
 export function foretoldText(
-  { feeds, ends, at }: Foretold,
-  { patienceDays }: Programme,
+  foretold: Foretold,
+  programme: Programme,
+  given: number,
   now: Instant,
   place: string | null,
   words: KitchenWords,
 ): string {
+  const { ends, at, feeds } = foretold;
   if (ends === 'useBackup')
-    return `${place === null ? 'The' : `Even in “${place}” the`} model does not expect it back within ${patienceDays} days. Keep a backup ready.`;
-  const count =
-    feeds.length === 0 ? 'No more feed' : feeds.length === 1 ? 'One feed' : `${feeds.length} feeds`;
-  return at <= now
-    ? 'The model expects it lively by now.'
-    : `${count}${place === null ? '' : ` in “${place}”`}: lively ${dayAndPart(words, at)}, the model expects.`;
+    return `${place === null ? 'The' : `Even in “${place}” the`} model does not expect it back within ${programme.patienceDays} days. Keep a backup ready.`;
+  if (at <= now) return 'The model expects it lively by now.';
+  const where = place === null ? '' : ` in “${place}”`;
+  if (feeds.length === 0)
+    return `No more feed${where}: lively ${dayAndPart(words, at)}, the model expects.`;
+  const promised = promiseOf(foretold, programme, given);
+  const [low, high] = promised.feeds;
+  const [from, until] = promised.at.map((when) => words.day(when));
+  return `${low} to ${high} feeds${where}: well by ${from === until ? from : `${from} to ${until}`}, as far as can be told.`;
 }
 
 /** "this evening", "tomorrow morning", "Sun 15 Mar in the afternoon", by the kitchen's clock. */

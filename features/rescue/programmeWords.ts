@@ -1,5 +1,5 @@
 import { type ProgrammeId } from '@core/journal';
-import { type NextFeed, type Progress } from '@core/rescue';
+import { type NextFeed, type Progress, type Run } from '@core/rescue';
 
 /** How a programme begins, and what to expect of it day by day. */
 export const PROGRAMME_TEXTS: Readonly<
@@ -153,8 +153,18 @@ export const FEED_REASON_WORDS: Readonly<Record<NextFeed['because'], string>> = 
   missed: 'A day was missed. Nothing is lost; it goes on from here.',
 };
 
-/** What to expect on a day of a programme, the last for all that follow. */
-export const expectOn = (programme: ProgrammeId, day: number): string => {
-  const { expect } = PROGRAMME_TEXTS[programme];
-  return expect[Math.min(day, expect.length) - 1] ?? '';
-};
+/**
+ * What to expect of a programme now: by what was seen, where somebody looked; else what is usual on this day, and said to be
+ * no more than that.
+ */
+export function expectNow({ programme, day, feeds, doublings }: Run): string {
+  const { expect } = PROGRAMME_TEXTS[programme.id];
+  const last = expect.length - 1;
+  const usual = expect[Math.min(day - 1, last)] ?? '';
+  const heights = feeds.flatMap(({ highest }) => (highest === null ? [] : [highest]));
+  if (doublings > 0) return `Day ${day}: ${expect[last] ?? ''}`;
+  if (heights.length === 0) return `Day ${day}, and nobody has looked. Usually by now: ${usual}`;
+  // Before anything was seen to rise, the days on which it usually does are still to come.
+  const risen = Math.max(...heights.slice(-2)) >= 1.3;
+  return `Day ${day}: ${risen ? usual : (expect[Math.min(day - 1, Math.max(0, last - 2))] ?? '')}`;
+}

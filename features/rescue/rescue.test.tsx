@@ -146,7 +146,7 @@ describe('a programme', () => {
     const { beginProgramme } = jest.requireActual('@state');
     store.dispatch(beginProgramme('skua', 'neglected', 'begun'));
     show(<ProgrammeScreen id="skua" />, store);
-    expect(screen.getByRole('img', { name: /^Doubled within .*: 0 of 2$/ })).toBeVisible();
+    expect(screen.getByRole('img', { name: /^Risen by 95 % within .*: 0 of 2$/ })).toBeVisible();
     press('Leave the programme');
     expect(screen.getByText('Skua is in no programme.')).toBeVisible();
   });

@@ -66,6 +66,7 @@ describe('reminders', () => {
             discardG: 0,
             touches: 1,
             curves: [],
+            savings: [],
           },
         ],
         impossible: [],

@@ -8,13 +8,14 @@ import {
   type Standing,
   type Jar,
 } from '@core/journal';
-import { type Blend, type FlourKind, HOUR, blendShares } from '@core/measure';
+import { type Blend, type FlourKind, HOUR, blendShares, doubledHeight } from '@core/measure';
 import { type NextStep } from '@core/plan';
 
 import { type KitchenWords } from './kitchenWords';
 
 export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
   asleep: 'asleep',
+  resting: 'resting',
   settled: 'settled',
   waking: 'waking',
   rising: 'rising',
@@ -51,6 +52,12 @@ export const SMELL_WORDS: Readonly<Record<Smell, string>> = {
   solvent: 'nail varnish',
   cheese: 'cheese, rot',
 };
+
+/** What a full rise is called for a flour: "doubled", or how far it lifts where it does not stretch so far. */
+export function fullRiseWords(flour: Blend): string {
+  const measure = doubledHeight(flour);
+  return measure > 1.97 ? 'doubled' : `risen by ${Math.round(20 * (measure - 1)) * 5} %`;
+}
 
 export const SIGN_WORDS: Readonly<Record<Sign, string>> = {
   doubled: 'just doubled',
@@ -118,9 +125,10 @@ export function shelfWords(standing: Standing, words: KitchenWords): string {
         ? `${STAGE_WORDS[stage]}, ${Math.round((moment.height - 1) * 100)} % up`
         : `${STAGE_WORDS[stage]}, ripe about ${at(ripeFromH)}`;
     case 'asleep':
+    case 'resting':
       return feedByH === null
-        ? 'asleep'
-        : `asleep, feed by ${words.day(jar.since + feedByH * HOUR)}`;
+        ? STAGE_WORDS[stage]
+        : `${STAGE_WORDS[stage]}, feed by ${words.day(jar.since + feedByH * HOUR)}`;
     case 'past':
     case 'sunk':
       return STAGE_WORDS[stage];
@@ -160,8 +168,13 @@ export function stepTitle(step: NextStep, name: string, now: number, words: Kitc
 export function stepReason(step: NextStep, standing: Standing, words: KitchenWords): string {
   const { jar, outlook, now } = standing;
   const { emptyAtH, hoochAtH } = outlook.forecast;
+  if (jar.unfedH && (step.reason === 'hooch' || step.reason === 'hungry'))
+    return guessedReason(standing, jar.unfedH, words);
   const since = (hours: number | null) =>
-    hours === null ? '' : ` for about ${words.span((now - jar.since) / HOUR - hours)}`;
+    // What came without food has been so for nobody knows how long.
+    hours === null || hours === 0
+      ? ''
+      : ` for about ${words.span((now - jar.since) / HOUR - hours)}`;
   switch (step.reason) {
     case 'hooch':
       return `Out of food${since(emptyAtH)}, and liquid should show${hoochAtH === null ? '' : ' by now'}. It is hunger, not death.`;
@@ -180,8 +193,37 @@ export function stepReason(step: NextStep, standing: Standing, words: KitchenWor
         ? 'Asleep in the cold, with food for weeks.'
         : `Asleep in the cold. After ${words.day(step.by)} half of its yeast has starved.`;
     case 'resting':
-      return 'It rises slowly where it stands.';
+      return standing.stage === 'resting'
+        ? 'Resting in the cold, its food nearly gone. Fed and warmed it comes back.'
+        : 'It rises slowly where it stands.';
   }
+}
+
+/** What is known of a jar whose last feed was guessed at: as much as the guess bears. */
+function guessedReason(
+  { jar, outlook, now }: Standing,
+  [least, most]: readonly [number, number],
+  words: KitchenWords,
+): string {
+  const here = (now - jar.started) / HOUR;
+  const empty = outlook.forecast.emptyAtH ?? 0;
+  const from = Math.max(0, least + here - empty);
+  const until = Math.max(0, most + here - empty);
+  const unfed = `Last fed ${roughSpan(least + here, most + here, words)} ago, as you said`;
+  if (until <= 0) return `${unfed}. It should have food left.`;
+  return from < 12
+    ? `${unfed}: out of food for up to ${roughSpan(until, until, words)}.`
+    : `${unfed}: out of food for ${roughSpan(from, until, words)}.`;
+}
+
+/** "2 to 7 days", "3 to 5 weeks": no sharper than it is known. */
+export function roughSpan(fromH: number, untilH: number, words: KitchenWords): string {
+  if (untilH < 36) return `about ${words.span(Math.round(untilH))}`;
+  const unit = untilH < 15 * 24 ? 'day' : untilH < 75 * 24 ? 'week' : 'month';
+  const hours = { day: 24, week: 7 * 24, month: 30 * 24 }[unit];
+  const [from, until] = [fromH, untilH].map((h) => Math.round(h / hours)) as [number, number];
+  const named = (n: number) => `${n} ${unit}${n === 1 ? '' : 's'}`;
+  return from < until && from > 0 ? `${from} to ${named(until)}` : `about ${named(until)}`;
 }
 
 /** "ripe tomorrow 02:40 to 06:10", or what there is instead. */

@@ -1,11 +1,11 @@
 import { type Lot } from '@core/larder';
 import { PROGRAMMES } from '@core/journal';
 import { DAY } from '@core/measure';
-import { PROGRAMME, QUESTIONS, SIGNS_OF, VERDICTS } from '@core/rescue';
+import { PROGRAMME, QUESTIONS, type Run, SIGNS_OF, VERDICTS } from '@core/rescue';
 import { usualSettings } from '@state';
 
 import { foretoldText } from '../rescue/foretoldText';
-import { PROGRAMME_TEXTS, expectOn } from '../rescue/programmeWords';
+import { PROGRAMME_TEXTS, expectNow } from '../rescue/programmeWords';
 import { QUESTION_WORDS, answerWords } from '../rescue/questionWords';
 import { VERDICT_WORDS, hoochWords } from '../rescue/verdictWords';
 import { kitchenWords } from './kitchenWords';
@@ -91,13 +91,43 @@ describe('rescue in words', () => {
     expect(VERDICT_WORDS.contaminated.umbrella).toBe('crossedOut');
   });
 
-  it('has something to expect on every day of every programme', () => {
+  it('has something to expect on every day of every programme, and goes by what was seen', () => {
+    const run = (id: (typeof PROGRAMMES)[number], day: number, over: Partial<Run> = {}): Run => ({
+      programme: PROGRAMME[id],
+      begunAt: 0,
+      day,
+      feeds: [],
+      doublings: 0,
+      goodSmells: 0,
+      progress: 'onTime',
+      falseRise: false,
+      verdict: 'going',
+      ...over,
+    });
     for (const id of PROGRAMMES) {
       expect(PROGRAMME_TEXTS[id].begins.length).toBeGreaterThan(20);
-      for (const day of [1, 2, 5, 30]) expect(expectOn(id, day)).not.toBe('');
+      for (const day of [1, 2, 5, 30])
+        expect(expectNow(run(id, day))).toContain(`Day ${day}, and nobody has looked.`);
     }
-    expect(expectOn('wholeGrainTaper', 2)).toMatch(/Do not bake with it/);
-    expect(expectOn('tinyBuild', 4)).toMatch(/Silence/);
+    const seen = (highest: number) => [
+      {
+        at: 0,
+        flour: { white: 1 },
+        until: null,
+        doubledH: null,
+        peakedH: null,
+        highest,
+        smell: null,
+        inTimeH: 9,
+      },
+    ];
+    expect(expectNow(run('wholeGrainTaper', 2, { feeds: seen(1.5) }))).toMatch(
+      /^Day 2: .*Do not bake/,
+    );
+    expect(expectNow(run('wholeGrainTaper', 9, { feeds: seen(1.05) }))).not.toMatch(
+      /rise that comes/,
+    );
+    expect(expectNow(run('wholeGrainTaper', 9, { doublings: 1 }))).toMatch(/rise that comes/);
   });
 
   it('gives the reason for pouring off and stirring in, and knows both schools', () => {
@@ -107,9 +137,23 @@ describe('rescue in words', () => {
     expect(hoochWords({ do: 'stirIn', because: 'little', grams: 4 })).toMatch(/^Stir it in/);
   });
 
-  it('says by which part of which day a starter should be lively', () => {
-    const feed = { at: 0, until: 0, keepG: 1, flourG: 1, waterG: 1, doublesH: null, heights: [] };
-    const text = (hours: number, feeds: number, place: string | null = null) =>
+  it('promises a range of feeds and days, that agrees with what is usual', () => {
+    const feed = {
+      at: NOW,
+      until: 86_400_000,
+      keepG: 1,
+      flourG: 1,
+      waterG: 1,
+      doublesH: null,
+      heights: [],
+    };
+    const text = (
+      hours: number,
+      feeds: number,
+      programme: (typeof PROGRAMMES)[number] = 'neglected',
+      given = 0,
+      place: string | null = null,
+    ) =>
       foretoldText(
         {
           present: [],
@@ -117,18 +161,18 @@ describe('rescue in words', () => {
           ends: 'well',
           at: NOW + hours * 3_600_000,
         },
-        PROGRAMME.neglected,
+        PROGRAMME[programme],
+        given,
         NOW,
         place,
         words,
       );
-    expect(text(24, 2)).toBe('2 feeds: lively tomorrow evening, the model expects.');
-    expect(text(14, 1)).toBe('One feed: lively tomorrow morning, the model expects.');
-    expect(text(3, 1)).toBe('One feed: lively this evening, the model expects.');
-    expect(text(9, 1)).toBe('One feed: lively tonight, the model expects.');
-    expect(text(44, 3, 'Oven')).toBe(
-      '3 feeds in “Oven”: lively Sun 15 Mar in the afternoon, the model expects.',
+    expect(text(96, 4)).toBe(
+      '3 to 6 feeds: well by Mon 16 Mar to Thu 19 Mar, as far as can be told.',
     );
+    expect(text(120, 5, 'wholeGrainTaper')).toMatch(/^7 to 11 feeds: well by /);
+    expect(text(24, 1, 'neglected', 4, 'Oven')).toMatch(/^1 to 2 feeds in “Oven”: /);
+    expect(text(9, 0)).toBe('No more feed: lively tonight, the model expects.');
     expect(text(-1, 0)).toBe('The model expects it lively by now.');
   });
 
@@ -136,6 +180,7 @@ describe('rescue in words', () => {
     const said = foretoldText(
       { present: [], feeds: [], ends: 'useBackup', at: NOW },
       PROGRAMME.neglected,
+      0,
       NOW,
       null,
       words,

@@ -16,15 +16,23 @@ export function paceWords({ belief, feeds }: Learnt): string {
   return `About ${Math.abs(pct)} % ${pct > 0 ? 'quicker' : 'slower'} than usual for its temperature, ${from}${early}.`;
 }
 
+/** Widths of a canopy that anybody would see beside the usual. */
+const WIDER = 1.15;
+const NARROWER = 0.87;
+
 /** How well peaks were foretold; null while there are too few. */
-export function foretoldWords(foretold: readonly Foretold[], words: KitchenWords): string | null {
+export function foretoldWords(
+  foretold: readonly Foretold[],
+  width: number,
+  words: KitchenWords,
+): string | null {
   if (foretold.length < 3) return null;
   const held = foretold.filter(({ low, high, seenH }) => seenH >= low && seenH <= high).length;
   const misses = foretold
     .map(({ expectedH, seenH }) => Math.abs(seenH - expectedH))
     .sort((a, b) => a - b);
   const typical = misses[Math.floor(misses.length / 2)]!;
-  return `Of the last ${foretold.length} peaks seen, ${held} fell inside the canopy; the usual miss was ${words.span(typical)}.`;
+  return `Of the last ${foretold.length} peaks seen, ${held} fell inside the canopy; the usual miss was ${words.span(typical)}.${width > WIDER ? ' The canopy is drawn wider for that.' : width < NARROWER ? ' The canopy is drawn narrower for that.' : ''}`;
 }
 
 /** What a sudden change of pace may mean. */

@@ -3,7 +3,7 @@ import { type Standing } from '@core/journal';
 import { HOUR } from '@core/measure';
 import { type LabelText } from '@kit';
 
-import { blendWords } from './jarWords';
+import { blendWords, fullRiseWords } from './jarWords';
 import { type KitchenWords } from './kitchenWords';
 
 /** Name, when it was fed and with what, and when it is due. */
@@ -35,7 +35,7 @@ export function careText({ jar, outlook }: Standing, words: KitchenWords): strin
     '',
     `Keep ${keepG} g, add ${Math.round(keepG * ratio.water)} g water and ${Math.round(keepG * ratio.flour)} g flour (${ratioText(ratio)}, ${hydration} % hydration). Flour: ${blendWords(flour)}.`,
     ripe === null
-      ? 'It is ripe when it is domed, full of bubbles and has about doubled.'
+      ? `It is ripe when it is domed, full of bubbles and has about ${fullRiseWords(flour)}.`
       : `It is ripe about ${words.span(ripe)} after a feed in a kitchen like this one: domed, full of bubbles.`,
     'In the fridge: feed it once a week, an hour or two out before and after.',
     ...(due === null

@@ -1,3 +1,4 @@
+import { USUAL_BELIEF } from '@core/ferment';
 import { type Plan, type Step } from '@core/plan';
 import { usualSettings } from '@state';
 
@@ -38,6 +39,7 @@ const plan = (over: Partial<Plan> = {}): Plan => ({
   discardG: 40,
   touches: 1,
   curves: [],
+  savings: [],
   ...over,
 });
 
@@ -83,7 +85,7 @@ it('what cannot be had is explained, with what can', () => {
       because: 'tooSoon',
       nearest: [
         { kind: 'otherHour', from: at('22:00'), until: at('23:00') },
-        { kind: 'handsAt', at: at('19:00') },
+        { kind: 'handsAt', times: [at('19:00')] },
         { kind: 'less', levainG: 90 },
       ],
     },
@@ -127,12 +129,11 @@ it('a mended plan says what saves the levain', () => {
 
 describe('what was learnt', () => {
   const learnt = (log: number, feeds: number) => ({
-    belief: { mean: [log, 0, 0, 0, 0], factor: [[0.05, 0, 0, 0, 0]] },
+    belief: { ...USUAL_BELIEF, mean: [log, ...USUAL_BELIEF.mean.slice(1)] },
     feeds,
     readings: 2 * feeds,
     foretold: [],
     history: [],
-    surprises: 0,
   });
 
   it('is told in words', () => {
@@ -148,10 +149,11 @@ describe('what was learnt', () => {
 
   it('says how well peaks were foretold, once there are enough', () => {
     const peak = { expectedH: 9, low: 8, high: 10, seenH: 9.5 };
-    expect(foretoldWords([peak], words)).toBeNull();
-    expect(foretoldWords([peak, peak, { ...peak, seenH: 11 }], words)).toBe(
+    expect(foretoldWords([peak], 1, words)).toBeNull();
+    expect(foretoldWords([peak, peak, { ...peak, seenH: 11 }], 1, words)).toBe(
       'Of the last 3 peaks seen, 2 fell inside the canopy; the usual miss was 30 min.',
     );
+    expect(foretoldWords([peak, peak, peak], 1.4, words)).toContain('drawn wider');
   });
 
   it('names what a change of pace may mean', () => {

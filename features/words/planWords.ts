@@ -53,15 +53,47 @@ export function stepWords(
     case 'build': {
       const ratio = ratioOf(step.keepG!, step.flourG!, step.waterG!);
       const what = step.kind === 'build' ? `Build ${jarName}'s levain` : `Feed ${jarName}`;
-      return `${what}: keep ${step.keepG}, water ${step.waterG}, flour ${step.flourG} g${ratio ? ` (${ratioText(ratio).replaceAll(' ', '\u00a0')})` : ''}, then ${placeName(step.place!)}`;
+      return `${outWords(step, words)}${what}: keep ${step.keepG}, water ${step.waterG}${warmthWords(step, words)}, flour ${step.flourG} g${ratio ? ` (${ratioText(ratio).replaceAll(' ', '\u00a0')})` : ''}, then ${placeName(step.place!)}${thenWords(step, placeName, words)}`;
     }
     case 'topUp':
-      return `Top up ${jarName} for its levain: add water ${step.waterG}, flour ${step.flourG} g to the ${step.keepG} g there, then ${placeName(step.place!)}`;
+      return `${outWords(step, words)}Top up ${jarName} for its levain: add water ${step.waterG}${warmthWords(step, words)}, flour ${step.flourG} g to the ${step.keepG} g there, then ${placeName(step.place!)}${thenWords(step, placeName, words)}`;
     case 'take':
       return `Take ${words.grams(step.takeG!)} from ${jarName} for the bake`;
     case 'move':
       return `Move ${jarName}: ${placeName(step.place!)}`;
   }
+}
+
+/** When to take it out of the cold before. */
+const outWords = ({ outAt }: Step, words: KitchenWords) =>
+  outAt === undefined ? '' : `Out of the cold ${words.time(outAt)}. `;
+
+const warmthWords = ({ waterCelsius }: Step, words: KitchenWords) =>
+  waterCelsius === undefined ? '' : ` at ${words.celsius(waterCelsius)}`;
+
+/** The walk that follows. */
+const thenWords = ({ then }: Step, placeName: (id: string) => string, words: KitchenWords) =>
+  then === undefined ? '' : `, and ${placeName(then.place)} at ${words.time(then.at)}`;
+
+/** What leaner keeps save, a sentence for each jar. */
+export const savingWords = (
+  { savings }: Plan,
+  jarName: (id: string) => string,
+  words: KitchenWords,
+): readonly string[] =>
+  savings
+    .filter(({ flourG }) => flourG >= 5)
+    .map(
+      ({ jar, keepG, insteadOfG, flourG, until }) =>
+        `Keeps ${words.grams(keepG)} of ${jarName(jar)} instead of ${words.grams(insteadOfG)} ${words.day(until) === 'today' ? 'today' : `until ${words.day(until)}`}: ${words.grams(flourG)} less flour, and as lively.`,
+    );
+
+/** A bake that is more likely to miss than not, and what would help. Null where none is. */
+export function unlikelyWords({ wanted }: Plan, bakeName: (id: string) => string): string | null {
+  const unlikely = wanted.filter(({ chance }) => chance < 0.5);
+  if (unlikely.length === 0) return null;
+  const names = unlikely.map(({ id, chance }) => `${bakeName(id)} (${pct(chance)})`).join(', ');
+  return `Less likely than not: ${names}. A longer window, a refresh the day before, or two heights logged while it rises would help.`;
 }
 
 /** "any time from 19:10 to 21:40", or nothing when the hour is the hour. */
@@ -94,7 +126,7 @@ function nearestWords(near: Nearest, words: KitchenWords): string {
     case 'otherHour':
       return `Ripe ${words.moment(near.from)} to ${words.moment(near.until)} would work.`;
     case 'handsAt':
-      return `With hands at ${words.moment(near.at)} it would work.`;
+      return `With hands at ${near.times.map((at) => words.moment(at)).join(' and ')} it would work.`;
     case 'moreFlour':
       return `${words.grams(near.flourG)} of flour would do.`;
     case 'less':

@@ -1,0 +1,51 @@
+import {
+  type Conditions,
+  type FeedParts,
+  type Forecast,
+  type Mix,
+  type Pace,
+  feed,
+  forecast,
+  simulate,
+} from '../ferment';
+import { highest } from '../measure';
+import { type Reading } from './reading';
+
+/** A stretch of time a mix stood, hours. */
+export interface Standing {
+  readonly mix: Mix;
+  readonly conditions: Omit<Conditions, 'pace'>;
+  readonly hours: number;
+}
+
+/**
+ * A feed that was watched: the mix of the feed before and how long it stood, what it was fed, where it stood then, and
+ * what was read. The feed before is gone through again for every pace that is tried: a quick or frail starter comes to this
+ * feed in another state.
+ */
+export interface Course {
+  readonly before: Standing;
+  readonly parts: FeedParts;
+  /** Temperature of the fresh mix, °C, where it was measured. */
+  readonly celsius?: number;
+  readonly conditions: Omit<Conditions, 'pace'>;
+  readonly readings: readonly Reading[];
+}
+
+/** The mix of a course as it is fed by a starter of some pace. */
+export function mixedIn({ before, parts, celsius }: Course, pace: Pace): Mix {
+  const stood = simulate(before.mix, { ...before.conditions, pace }, before.hours);
+  const mixed = feed(stood, parts);
+  return celsius === undefined ? mixed : { ...mixed, celsius };
+}
+
+/** The forecast of a course for a starter of some pace. */
+export const courseForecast = (
+  course: Course,
+  pace: Pace,
+  hours = horizonOf(course.readings),
+): Forecast => forecast(mixedIn(course, pace), { ...course.conditions, pace }, hours);
+
+/** Far enough to see a late peak behind the last reading. */
+export const horizonOf = (readings: readonly Reading[]) =>
+  1.5 * Math.max(highest(readings.map(({ afterH }) => afterH)), 6) + 6;

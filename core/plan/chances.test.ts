@@ -1,0 +1,96 @@
+import { type Chance, chanceFrom } from '../calibrate/otherKitchens.testing';
+import { type Mix, feed, forecast, simulate } from '../ferment';
+import { airOf } from '../journal';
+import { HOUR, type Instant } from '../measure';
+import { makePlans } from './makePlans';
+import { type PlannedJar, type Problem, type Step, type Wanted } from './problem';
+import { someWeek } from './someWeek.testing';
+
+/** Feeds in the same kitchen go quicker or slower by so much, as a logarithm. */
+const MOOD = 0.08;
+const TRIALS = 120;
+
+/**
+ * Whether a bake's levain is ripe through its window when the jar, its feeds and its thermometer are somewhere around what is
+ * believed: everything from now on is lived through once, by nothing that the planner reckons chances with.
+ */
+function comesOff(
+  problem: Problem,
+  jar: PlannedJar,
+  steps: readonly Step[],
+  bake: Wanted,
+  chance: Chance,
+) {
+  const own = jar.pace.pace * Math.exp(jar.paceSd * chance.normal());
+  const off = chance.normal();
+  let mood = Math.exp(MOOD * chance.normal());
+  let { fedMix: mix, since: from } = jar;
+  let stays = [...jar.stays];
+  const conditions = () => {
+    const { sd } = problem.places.get(stays[0]!.place)!.at(-1)!.place;
+    return {
+      air: airOf(stays, from, problem.places, problem.time, sd * off),
+      vessel: jar.vessel,
+      pace: { ...jar.pace, pace: own * mood },
+    };
+  };
+  const at = (when: Instant): Mix => simulate(mix, conditions(), (when - from) / HOUR);
+  for (const step of steps) {
+    if (step.kind === 'take' && step.wanted === bake.id) break;
+    if (step.keepG !== undefined) {
+      const { keepG, flourG = 0, waterG = 0 } = step;
+      const kitchen = airOf(
+        [{ from: step.at, place: 'counter' }],
+        step.at,
+        problem.places,
+        problem.time,
+        0,
+      )(0);
+      mix = feed(at(step.at), {
+        keepG,
+        flourG,
+        waterG,
+        flour: jar.flour,
+        flourCelsius: kitchen,
+        waterCelsius: kitchen,
+      });
+      from = step.at;
+      stays = [{ from, place: step.place! }];
+      mood = Math.exp(MOOD * chance.normal());
+    } else if (step.kind === 'move') stays.push({ from: step.at, place: step.place! });
+  }
+  // Walks after the take do not matter to it; those between its mixing and the window do.
+  const f = forecast(mix, conditions(), (bake.until - from) / HOUR + 6);
+  const ripeFrom = f.ripeFromH === null ? Infinity : from + f.ripeFromH * HOUR;
+  const ripeUntil = f.ripeUntilH === null ? Infinity : from + f.ripeUntilH * HOUR;
+  return ripeFrom <= bake.from && ripeUntil >= bake.until;
+}
+
+/** Claims of chances and how often they came true, for so many bakes. */
+export function reliability(bakes: number, seed: number) {
+  const chance = chanceFrom(seed);
+  const pairs: { readonly claimed: number; readonly came: number }[] = [];
+  while (pairs.length < bakes) {
+    const problem = someWeek(chance);
+    if (problem.wanted.length === 0) continue;
+    const [plan] = makePlans(problem).plans;
+    for (const { id, chance: claimed } of plan?.wanted ?? []) {
+      const bake = problem.wanted.find((wanted) => wanted.id === id)!;
+      const jar = problem.jars.find((one) => one.id === bake.jar)!;
+      const steps = plan!.steps.filter((step) => step.jar === jar.id);
+      let came = 0;
+      for (let trial = 0; trial < TRIALS; trial++)
+        if (comesOff(problem, jar, steps, bake, chance)) came += 1 / TRIALS;
+      pairs.push({ claimed, came });
+    }
+  }
+  return pairs;
+}
+
+it('chances come true as often as they say, from now on and through every feed before the levain', () => {
+  const pairs = reliability(50, 77);
+  const mean = (of: readonly number[]) => of.reduce((sum, x) => sum + x, 0) / of.length;
+  const gaps = pairs.map(({ claimed, came }) => claimed - came);
+  expect(Math.abs(mean(gaps))).toBeLessThan(0.04);
+  expect(mean(gaps.map(Math.abs))).toBeLessThan(0.07);
+}, 120_000);
