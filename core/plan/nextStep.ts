@@ -31,7 +31,8 @@ export function nextStepFor(standing: Standing): NextStep {
   switch (stage) {
     case 'hooch':
     case 'hungry':
-      return step(stage, now, at(feedByH ?? emptyAtH) ?? now);
+      // Where nobody knows how long it starved, nobody knows how long it bears it.
+      return step(stage, now, jar.unfedH ? now : (at(feedByH ?? emptyAtH) ?? now));
     case 'ripe':
       return step('ripe', now, at(ripeUntilH) ?? at(feedByH));
     case 'past':

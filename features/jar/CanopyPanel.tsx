@@ -5,7 +5,7 @@ import { HOUR } from '@core/measure';
 import { Canopy, Panel, Words } from '@kit';
 import { useAppSelector, ofJar } from '@state';
 
-import { type KitchenWords, STAGE_WORDS, paceWords, useKitchenWords } from '../words';
+import { type KitchenWords, paceWords, roughSpan, STAGE_WORDS, useKitchenWords } from '../words';
 import { canopyOf } from './canopyOf';
 
 /** The canopy of the present feed, and what it says in words. */
@@ -48,12 +48,23 @@ export function CanopyPanel({ standing }: { readonly standing: Standing }) {
 
 /** "Peak about 19:30" and its width, or what stands in its place. */
 function peakWords(
-  { jar, outlook, hours }: Standing,
+  { jar, outlook, hours, now, stage }: Standing,
   words: KitchenWords,
 ): { readonly title: string; readonly between: string | null } {
   const at = (h: number) => words.about(jar.since + h * HOUR);
   const { peaksAtH, ripeFromH } = outlook.forecast;
-  if (peaksAtH === null) return { title: 'Still rising as far as the eye reaches', between: null };
+  if (jar.unfedH) {
+    const [least, most] = jar.unfedH.map((h) => h + (now - jar.started) / HOUR) as [number, number];
+    return { title: `Last fed ${roughSpan(least, most, words)} ago`, between: 'drawn as a guess' };
+  }
+  if (peaksAtH === null)
+    return {
+      title:
+        stage === 'hungry' || stage === 'hooch'
+          ? 'It will not rise until it is fed'
+          : 'Still rising as far as the eye reaches',
+      between: null,
+    };
   const verb = hours > peaksAtH ? 'Peaked about' : 'Peak about';
   if (ripeFromH === null)
     return { title: `${verb} ${at(peaksAtH)}`, between: 'too low to call ripe' };

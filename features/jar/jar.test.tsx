@@ -43,6 +43,14 @@ const fed: JournalEvent = {
   flour: { white: 1 },
 };
 
+it('of which only a guess is known says no more than the guess', () => {
+  const guessed = { ...tern(), condition: 'hungry', unfedH: [168, 720] } as JournalEvent;
+  show(<JarPane id="tern" />, kitchenStore([...PLACES, guessed]));
+  expect(screen.getByRole('heading', { name: /^Last fed 1 to 4 weeks ago$/ })).toBeVisible();
+  expect(screen.queryByText(/Still rising/)).toBeNull();
+  expect(screen.queryByText(/^Peaked about/)).toBeNull();
+});
+
 describe('a jar', () => {
   it('shows how it stands, and goes on with the clock', () => {
     const store = ternShown(fed);

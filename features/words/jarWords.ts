@@ -212,7 +212,7 @@ function guessedReason(
   const unfed = `Last fed ${roughSpan(least + here, most + here, words)} ago, as you said`;
   if (until <= 0) return `${unfed}. It should have food left.`;
   return from < 12
-    ? `${unfed}: out of food for up to ${roughSpan(until, until, words)}.`
+    ? `${unfed}: out of food for up to ${roughSpan(until, until, words).replace('about ', '')}.`
     : `${unfed}: out of food for ${roughSpan(from, until, words)}.`;
 }
 
