@@ -16,7 +16,7 @@ async function onPaper(page: Page): Promise<string> {
   return execFileSync('pdftotext', ['-', '-'], { input: pdf, encoding: 'utf8' });
 }
 
-test('a dough is reckoned, weighed out, and its levain goes into the plan and to the bench', async ({
+test('a dough is reckoned, weighed out, and its levain goes into the plan and to the bench @phone', async ({
   page,
   kitchen,
 }) => {
@@ -71,7 +71,7 @@ test('a dough is reckoned, weighed out, and its levain goes into the plan and to
   await expect(page.getByText('Grebe at the bench · 1 of 5')).toBeVisible();
 });
 
-test('a yeast recipe becomes sourdough, with a warning where it is sweet, and prints', async ({
+test('a yeast recipe becomes sourdough, with a warning where it is sweet, and prints @phone', async ({
   page,
   kitchen,
 }) => {
@@ -93,7 +93,7 @@ test('a yeast recipe becomes sourdough, with a warning where it is sweet, and pr
   await expect(page.getByText(/^So much levain brings more water/)).toBeVisible();
 });
 
-test('a label and a care card come out on paper', async ({ page, kitchen }) => {
+test('a label and a care card come out on paper @phone', async ({ page, kitchen }) => {
   await quietPrinter(page);
   await kitchen.open('/jar/grebe', 'demo');
   await page.getByRole('link', { name: 'Label' }).click();
@@ -133,7 +133,7 @@ test('the last feed once more takes two taps, and all that are due one pass @pho
   expect(second!.split(' ')[0]).not.toBe(first!.split(' ')[0]);
 });
 
-test('two jars are fed alike, looked at together and compared', async ({ page, kitchen }) => {
+test('two jars are fed alike, looked at together and compared @wide', async ({ page, kitchen }) => {
   await kitchen.open('/jar/grebe', 'demo');
   await page.getByRole('link', { name: 'Compare' }).click();
   await expect(page.getByText(/were not fed alike or not together/)).toBeVisible();
@@ -217,7 +217,7 @@ test('a jar that would run over says when to stir it down @phone', async ({ page
   await expect(page.getByText(/Or stir it down about .*, before it reaches the rim/)).toBeVisible();
 });
 
-test('after taking for a bake, what stays is fed', async ({ page, kitchen }) => {
+test('after taking for a bake, what stays is fed @phone', async ({ page, kitchen }) => {
   await kitchen.open('/jar/grebe', 'demo');
   await kitchen.button('Take out').click();
   const sheet = page.getByRole('dialog', { name: 'Take from Grebe' });

@@ -1,6 +1,6 @@
 import { AT, expect, test } from './fixtures';
 
-test('start empty, add a starter, feed it with an overshoot, log a look, and find it all after a reload @east', async ({
+test('start empty, add a starter, feed it with an overshoot, log a look, and find it all after a reload @phone @east', async ({
   page,
   kitchen,
 }) => {
@@ -50,7 +50,7 @@ test('start empty, add a starter, feed it with an overshoot, log a look, and fin
   await expect(page.getByText(/^took out 157 g/)).toBeVisible();
 });
 
-test('a feed can be undone, and so can a strike', async ({ page, kitchen }) => {
+test('a feed can be undone, and so can a strike @phone', async ({ page, kitchen }) => {
   await kitchen.open('/jar/grebe/feed', 'demo');
   await kitchen.feedAtBench();
   await expect(page.getByText('Grebe is fed: 25 + 100 + 100 g')).toBeVisible();
@@ -66,7 +66,10 @@ test('a feed can be undone, and so can a strike', async ({ page, kitchen }) => {
   await expect(page.getByText(struck)).toBeVisible();
 });
 
-test('a jar moves to the fridge and says what each place would do', async ({ page, kitchen }) => {
+test('a jar moves to the fridge and says what each place would do @phone', async ({
+  page,
+  kitchen,
+}) => {
   await kitchen.open('/jar/grebe', 'demo');
   await kitchen.button('Move').click();
   const sheet = page.getByRole('dialog', { name: 'Move Grebe' });

@@ -65,7 +65,7 @@ for (const [scheme, paths] of [
         });
     });
 
-test('a starter’s own pace is learnt from its log, in words', async ({ page, kitchen }) => {
+test('a starter’s own pace is learnt from its log, in words @phone', async ({ page, kitchen }) => {
   await kitchen.open('/jar/grebe', 'demo');
   await expect(
     page

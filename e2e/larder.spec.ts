@@ -96,7 +96,7 @@ test('a starter moves into a jar that widens upward, and heights are read as vol
   await expect(page.getByText(/^looked: \+ 1[2-9]\d %/).first()).toBeVisible();
 });
 
-test('a feed’s discard becomes a pan of pancakes, and comes off the ledger', async ({
+test('a feed’s discard becomes a pan of pancakes, and comes off the ledger @wide', async ({
   page,
   kitchen,
 }) => {

@@ -22,7 +22,7 @@ async function wantFrom(page: Page, jar: string, at: string, name: string) {
   await expect(sheet).toBeHidden();
 }
 
-test('a Saturday bake from the fridge: plan chosen, first step done late, the plan mends and says so @east', async ({
+test('a Saturday bake from the fridge: plan chosen, first step done late, the plan mends and says so @phone @east', async ({
   page,
   kitchen,
 }) => {
@@ -143,7 +143,7 @@ test('hands are painted and a bake is moved, with the keyboard alone @wide', asy
   ).toBeVisible();
 });
 
-test('what happens if: the canopy follows, and the feed thought of is done', async ({
+test('what happens if: the canopy follows, and the feed thought of is done @phone', async ({
   page,
   kitchen,
 }) => {
@@ -234,7 +234,10 @@ test('a bake is added from loaves, and a trip is marked @wide', async ({ page, k
   await expect(page.getByText(/^Away Wed 18 Mar/)).toBeVisible();
 });
 
-test('an impossible bake is explained, with what comes nearest', async ({ page, kitchen }) => {
+test('an impossible bake is explained, with what comes nearest @phone', async ({
+  page,
+  kitchen,
+}) => {
   await kitchen.open('/plan', 'demo');
   await kitchen.button('Remove Saturday tins').click();
   await kitchen.button('Add a bake').click();

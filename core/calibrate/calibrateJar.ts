@@ -56,7 +56,7 @@ export function calibrateJar(
 }
 
 /** Watched feeds that are read: what lies before has drifted out of what is believed. */
-const REMEMBERED = 40;
+const REMEMBERED = 30;
 
 /** Where the remembered feeds begin: the feed before the first that counts. */
 function firstLesson(events: readonly JarEvent[]): number {

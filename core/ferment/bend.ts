@@ -1,7 +1,7 @@
 import { type Mix } from './mix';
 import { growthRate } from './rates';
 import { type Conditions, simulate } from './simulate';
-import { type Moment } from './forecast';
+import { type Moment } from './moment';
 
 /** Nobody waits longer for a peak, hours. */
 const LATEST_PEAK = 14 * 24;

@@ -1,23 +1,10 @@
 import { blendTraits, doubledHeight } from '../measure';
 import { MODEL } from './constants';
 import { type Mix, phOf } from './mix';
+import { type Moment } from './moment';
 import { type Conditions, simulate } from './simulate';
 import { bentRise } from './bend';
 import { type Stage, stageOf } from './stage';
-
-/** One moment of a feed. Heights against the band set at the feed. */
-export interface Moment {
-  readonly hours: number;
-  readonly height: number;
-  readonly food: number;
-  readonly acid: number;
-  readonly ph: number;
-  /** Active yeast, 1 for a mature starter at its best. */
-  readonly vigour: number;
-  readonly gluten: number;
-  readonly hunger: number;
-  readonly celsius: number;
-}
 
 /** What becomes of a feed, in hours from it; null where it does not happen within the time looked at. */
 export interface Forecast {

@@ -8,6 +8,7 @@ export * from './draws';
 export * from './constants';
 export * from './forecast';
 export * from './mix';
+export * from './moment';
 export * from './pace';
 export * from './rates';
 export * from './simulate';

@@ -6,11 +6,24 @@ import {
   type Pace,
   RIPE_FROM,
   RIPE_LOSS,
-  progress,
   simulate,
 } from '../ferment';
 import { type Stay, airOf } from '../journal';
 import { type Instant, doubledHeight } from '../measure';
+import {
+  ACID,
+  CELSIUS,
+  DORMANT,
+  FOOD,
+  GAS,
+  GLUTEN,
+  HUNGER,
+  LACTIC,
+  READY,
+  WIDTH,
+  YEAST,
+  bentHours,
+} from './courseRows';
 import { type PlannedJar, type Problem } from './problem';
 
 /** When a mix doubles, peaks and is ripe; null where it does not. Hours from its mixing. */
@@ -177,38 +190,6 @@ function readingsOf(rows: Float64Array, count: number, { doubledGas, bend }: Mea
   };
 }
 
-/**
- * Where a starter that bends its rise comes to a height that the usual one reaches at some hour: the share of the way to
- * the peak is the usual one's to the power of one over its bend.
- */
-function bentHours(rows: Float64Array, top: number, bend: number): (hours: number) => number {
-  const hourOf = (i: number) => rows[i * WIDTH]!;
-  const way = new Float64Array(top + 1);
-  for (let i = 1; i <= top; i++) {
-    const both = progress(rows[(i - 1) * WIDTH + CELSIUS]!) + progress(rows[i * WIDTH + CELSIUS]!);
-    way[i] = way[i - 1]! + (both / 2) * (hourOf(i) - hourOf(i - 1));
-  }
-  const whole = way[top]!;
-  const between = (
-    i: number,
-    from: (k: number) => number,
-    to: (k: number) => number,
-    x: number,
-  ) => {
-    const span = from(i) - from(i - 1);
-    return span > 0 ? to(i - 1) + ((x - from(i - 1)) / span) * (to(i) - to(i - 1)) : to(i);
-  };
-  const wayAt = (k: number) => way[k]!;
-  return (hours) => {
-    let i = 1;
-    while (i < top && hourOf(i) < hours) i++;
-    const bentWay = whole * (between(i, hourOf, wayAt, hours) / whole) ** (1 / bend);
-    let k = 1;
-    while (k < top && way[k]! < bentWay) k++;
-    return between(k, wayAt, hourOf, bentWay);
-  };
-}
-
 function momentsOf(rows: Float64Array, count: number, end: Mix, { bend }: Measure) {
   const read = (i: number, column: number) => rows[i * WIDTH + column]!;
   /** The row at or after some hours. */
@@ -269,19 +250,6 @@ function momentsOf(rows: Float64Array, count: number, end: Mix, { bend }: Measur
     },
   };
 }
-
-/** Columns of a course's rows; the first is the hours. */
-const YEAST = 1;
-const LACTIC = 2;
-const DORMANT = 3;
-const FOOD = 4;
-const ACID = 5;
-const GLUTEN = 6;
-const GAS = 7;
-const HUNGER = 8;
-const READY = 9;
-const CELSIUS = 10;
-const WIDTH = 11;
 
 /** A course is written here first: a plan follows thousands of them, and each keeps only a copy of its own rows. */
 let scratch = new Float64Array(WIDTH * 1024);

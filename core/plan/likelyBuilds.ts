@@ -5,7 +5,8 @@ import { courseOf } from './course';
 import { fedWith } from './fedWith';
 import { isCold, kitchenOf } from './kitchen';
 import { type PlannedJar, type Problem, type Wanted } from './problem';
-import { FRAILTY_SPREAD, quickChance, ripeningSpread } from './risk';
+import { FRAILTY_SPREAD } from './drawnMixes';
+import { quickChance, ripeningSpread } from './risk';
 
 /** Parts of flour that a levain may be built with. */
 export const BUILD_PARTS = [1, 1.5, 2, 3, 4, 5, 7, 10] as const;

@@ -1,7 +1,8 @@
 import { type JarTask, type Priced, priceOf } from './price';
 import { type Step } from './problem';
 import { type Steering, searchJar } from './searchJar';
-import { neighboursOf, otherLevains } from './neighbours';
+import { neighboursOf } from './neighbours';
+import { otherLevains } from './otherLevains';
 import { type Slots } from './slots';
 import { stepsOf } from './stepsOf';
 

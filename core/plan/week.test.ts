@@ -38,8 +38,11 @@ function follow(problem: Problem, jar: PlannedJar, steps: readonly Step[]) {
   return seen;
 }
 
+/** As many as there is time for beside the other tests; it holds in 300, for whoever has three minutes more. */
+const KITCHENS = Number(process.env.KITCHENS ?? 100);
+
 const chance = chanceFrom(2026);
-const weeks = Array.from({ length: 300 }, () => {
+const weeks = Array.from({ length: KITCHENS }, () => {
   const problem = someWeek(chance);
   return { problem, planned: makePlans(problem) };
 });
@@ -58,7 +61,7 @@ const eachJar = (check: (problem: Problem, jar: PlannedJar, steps: readonly Step
   });
 };
 
-describe('a week, in 300 kitchens', () => {
+describe(`a week, in ${KITCHENS} kitchens`, () => {
   it('ends with no feed that nobody needs', () => {
     eachJar((problem, jar, steps) => {
       const last = steps.findLastIndex(({ keepG }) => keepG !== undefined);
@@ -154,11 +157,11 @@ describe('a week, in 300 kitchens', () => {
                       ].toSorted((a, b) => a.from - b.from),
                     }
                   : null;
-          if (!other || tried++ > 40) continue;
+          if (!other || tried++ > 24) continue;
           const again = makePlans(other);
           expect(again.impossible.map((i) => i.wanted)).not.toContain(wanted);
         }
-    expect(tried).toBeGreaterThan(10);
+    expect(tried).toBeGreaterThan(5);
   }, 120_000);
 });
 

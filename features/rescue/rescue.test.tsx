@@ -92,7 +92,9 @@ describe('something is wrong', () => {
     check('nothing odd');
     press('Go on');
     expect(
-      screen.getByText(/^\d feeds? in “Oven, lamp on”: lively .*, the model expects\.$/),
+      screen.getByText(
+        /^\d to \d feeds in “Oven, lamp on”: well by .* to .*, as far as can be told\.$/,
+      ),
     ).toBeVisible();
     press('Begin the programme');
     expect(went).toEqual(['/jar/skua/programme']);
