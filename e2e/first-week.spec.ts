@@ -1,6 +1,6 @@
 import { AT, expect, test } from './fixtures';
 
-test('start empty, add a starter, feed it with an overshoot, log a look, and find it all after a reload @phone @east', async ({
+test('start empty, add a starter, feed it with an overshoot, log a look, and find it all after a reload @phone', async ({
   page,
   kitchen,
 }) => {

@@ -28,7 +28,7 @@ const toKitchen = async (page: Page, press: RegExp) => {
   await page.getByRole('button', { name: press }).click();
 };
 
-test('two kitchens keep their bakes, hands, trips, dough and answers apart @phone @east', async ({
+test('two kitchens keep their bakes, hands, trips, dough and answers apart @phone', async ({
   page,
   kitchen,
 }) => {

