@@ -85,8 +85,8 @@ export function planTimes(): void {
     const sorted = warm.map((times) => times[i]).sort((a, b) => a - b);
     return `${middle(sorted).toFixed(0)} ms, best ${sorted[0]!.toFixed(0)} ms`;
   };
-  report('hard fortnight, first plan', ofWarm(0), '500 ms');
-  report('hard fortnight, all plans', ofWarm(1), '2000 ms');
+  report('hard fortnight, first plan', ofWarm(0), '400 ms');
+  report('hard fortnight, all plans', ofWarm(1), '1500 ms');
   report(
     'the same in a worker just started',
     `${coldFirst.toFixed(0)} and ${coldAll.toFixed(0)} ms`,
