@@ -105,7 +105,7 @@ function problemOf(state: RootState): SentProblem {
         parts: jar.card.ratio.flour,
         hydration: jar.card.ratio.water / jar.card.ratio.flour,
         pace: middlePace(belief),
-        paceSd: Math.hypot(...belief.factor[0]!),
+        paceSd: belief.width * Math.hypot(...belief.factor[0]!),
       };
     }),
   };

@@ -108,7 +108,6 @@ interface Look {
   readonly afterH: number;
   readonly height?: number;
   readonly peaked?: true;
-  readonly doubled?: true;
 }
 
 /**

@@ -93,7 +93,7 @@ export function unlikelyWords({ wanted }: Plan, bakeName: (id: string) => string
   const unlikely = wanted.filter(({ chance }) => chance < 0.5);
   if (unlikely.length === 0) return null;
   const names = unlikely.map(({ id, chance }) => `${bakeName(id)} (${pct(chance)})`).join(', ');
-  return `Less likely than not: ${names}. A longer window, a refresh the day before, or two heights logged while it rises would help.`;
+  return `Less likely than not: ${names}. A longer window, a refresh the day before, or two heights logged while it rises may help.`;
 }
 
 /** "any time from 19:10 to 21:40", or nothing when the hour is the hour. */
