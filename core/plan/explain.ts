@@ -76,7 +76,7 @@ function planFor(
   book: CourseBook,
 ): JarPlan | null {
   const slots = slotsFor(problem.now, problem.until, problem.hands, bakes, problem.time);
-  return solveJar({ ...task, problem, bakes }, { slots, book, thorough: true });
+  return solveJar({ ...task, problem, bakes }, { slots, book });
 }
 
 /** Every moment at which a plan needs hands that are not there. */

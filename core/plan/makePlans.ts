@@ -23,7 +23,7 @@ import { savingsOf } from './savings';
 import { type Progress } from './searchJar';
 import { withSlack } from './slack';
 import { handsForJar, slotsFor, withinHands } from './slots';
-import { type JarPlan, solveJar } from './solveJar';
+import { type JarPlan, solveJar, solvedOtherwise } from './solveJar';
 import { standingNow } from './standingNow';
 import { type Standing, type Stretch, isMixing } from './walk';
 
@@ -48,24 +48,29 @@ export function makePlans(
   const prepared = problem.jars.map((jar) => prepare(problem, jar));
   const plans: Plan[] = [];
   let flourShort: number | null = null;
-  for (const [s, weights] of SCHOOLS.entries()) {
+  for (const [s, school] of SCHOOLS.entries()) {
     const tell = (share: number) => progress?.((s + share) / SCHOOLS.length);
-    const parts = solveAll(problem, prepared, times(weights, problem.weights), s === 0, tell);
+    const weights = times(school, problem.weights);
+    let parts = solveAll(problem, prepared, weights, tell);
     if (!parts) continue;
-    const plan = gather(problem, parts);
-    if (plan.flourG > (problem.limits.flourAtHandG ?? Infinity)) {
-      flourShort = Math.min(flourShort ?? Infinity, plan.flourG);
-      continue;
+    if (s === 0) {
+      const first = gather(problem, parts);
+      if (affordable(first, problem)) found?.(first);
+      // Somebody looks at it while levains that are not sure are tried otherwise.
+      parts = solveAll(problem, prepared, weights, tell, parts)!;
     }
-    if (plans.some((other) => looksTheSame(other, plan))) continue;
-    plans.push(plan);
-    if (plans.length === 1) found?.(plan);
+    const plan = gather(problem, parts);
+    if (!affordable(plan, problem)) flourShort = Math.min(flourShort ?? Infinity, plan.flourG);
+    else if (!plans.some((other) => looksTheSame(other, plan))) plans.push(plan);
   }
   const impossible = prepared.flatMap((jar) => jar.impossible);
   if (plans.length === 0 && flourShort !== null)
     return { plans, impossible: [...impossible, ...shortOfFlour(problem, flourShort)] };
   return { plans: worthALook(bestFirst(plans, problem.weights)), impossible };
 }
+
+const affordable = ({ flourG }: Plan, { limits }: Problem) =>
+  flourG <= (limits.flourAtHandG ?? Infinity);
 
 const shortOfFlour = ({ wanted }: Problem, flourG: number): readonly Impossible[] =>
   wanted.slice(0, 1).map(({ id }) => ({
@@ -108,18 +113,24 @@ function prepare(whole: Problem, jar: PlannedJar): PreparedJar {
 
 interface Solved {
   readonly jar: PlannedJar;
+  /** Null for a jar without bakes. */
+  readonly found: JarPlan | null;
   readonly steps: readonly Step[];
   readonly prospects: readonly Prospect[];
   readonly curve: Plan['curves'][number];
 }
 
-/** Solves jar after jar; what touches one is a good moment for the next. Null when a school finds no way for bakes of another. */
+/**
+ * Solves jar after jar; what touches one is a good moment for the next. Null when a school finds no way for bakes of another.
+ *
+ * @param before what was found already, to be tried otherwise
+ */
 function solveAll(
   whole: Problem,
   prepared: readonly PreparedJar[],
   weights: Weights,
-  thorough: boolean,
   tell: Progress,
+  before?: readonly Solved[],
 ): readonly Solved[] | null {
   const touched = new Set<Instant>();
   const all: Solved[] = [];
@@ -127,15 +138,19 @@ function solveAll(
     const { jar, start, problem, lived } = given;
     const progress = (share: number) => tell((j + share) / prepared.length);
     const base = { problem, jar, start, weights, touched: new Set(touched), lived };
+    const slotsOf = (bakes: readonly Wanted[]) =>
+      slotsFor(problem.now, problem.until, problem.hands, bakes, problem.time);
     const solve = (bakes: readonly Wanted[]) =>
-      solveFor(given, { ...base, bakes }, thorough, progress);
-    let solved = given.bakes.length > 0 ? solve(given.bakes) : null;
-    if (given.bakes.length > 0 && !solved) {
-      if (given.impossible.length > 0) return null;
-      solved = withoutTheImpossible(given, base, solve);
+      solveJar({ ...base, bakes }, { slots: slotsOf(bakes), book: given.book, progress });
+    let solved = before?.[j]!.found ?? null;
+    if (!solved && given.bakes.length > 0) {
+      solved = solve(given.bakes);
+      if (!solved && given.impossible.length > 0) return null;
+      solved ??= withoutTheImpossible(given, base, solve);
     }
     const task: JarTask = { ...base, bakes: given.bakes };
-    const slots = slotsFor(problem.now, problem.until, problem.hands, given.bakes, problem.time);
+    const slots = slotsOf(given.bakes);
+    if (before && solved) solved = solvedOtherwise(task, solved);
     const baked = solved ? withSlack(task, solved.steps) : [];
     const home = kitchenOf(problem).byId.get(jar.home ?? start.place)!;
     const rhythm = keepRhythm(task, lastState(task, baked), home, slots.all);
@@ -147,25 +162,15 @@ function solveAll(
     for (const step of steps) if (isMixing(step)) touched.add(step.at);
     all.push({
       jar,
+      found: solved,
       steps,
       prospects: given.bakes.map((bake) =>
-        prospectOf(problem, jar, solved!.levains.get(bake.id)!, bake),
+        prospectOf(problem, jar, solved!.levains.get(bake.id)!.stretch, bake),
       ),
       curve: planCurve(whole, jar, start, steps),
     });
   }
   return all;
-}
-
-function solveFor(
-  { book }: PreparedJar,
-  task: JarTask,
-  thorough: boolean,
-  progress: Progress,
-): JarPlan | null {
-  const { problem, bakes } = task;
-  const slots = slotsFor(problem.now, problem.until, problem.hands, bakes, problem.time);
-  return solveJar(task, { slots, book, thorough, progress });
 }
 
 /** Leaves out the bakes that cannot be had beside those before them, and notes why. */

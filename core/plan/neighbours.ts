@@ -49,7 +49,7 @@ export function* neighboursOf(
       if (other !== undefined) yield settled(task, steps, step, other);
     // A levain that is too early waits in the cold.
     const take = steps.find(({ kind, wanted }) => kind === 'take' && wanted === step.wanted);
-    const ripeFromH = levain?.course.ripeFromH ?? null;
+    const ripeFromH = levain?.stretch.course.ripeFromH ?? null;
     if (!unsure || !fridge || !take || ripeFromH === null || steps[i + 1]?.kind === 'move')
       continue;
     for (let h = Math.ceil(2 * ripeFromH) / 2 - 1.5; h <= ripeFromH + 1; h += 0.5) {

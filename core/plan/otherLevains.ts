@@ -2,131 +2,225 @@ import { HOUR, type Instant } from '../measure';
 import { keepingFeed } from './amounts';
 import { isCold, kitchenOf } from './kitchen';
 import { BUILD_PARTS } from './likelyBuilds';
-import { SURE, settled } from './neighbours';
-import { type JarTask, type Priced } from './price';
+import { settled } from './neighbours';
+import { type JarTask } from './price';
 import { type Step } from './problem';
-import { type Slots, inHands } from './slots';
+import { GRAIN, inHands } from './slots';
 import { isMixing } from './walk';
 
-/**
- * Plans with the levains that are not sure made otherwise altogether: from the starter as it is, at another hour and place,
- * perhaps warmed up before, or from one that is refreshed first.
- */
-export function* otherLevains(
+/** Plans that differ from one in a single choice. */
+export type Line = (task: JarTask, steps: readonly Step[]) => Iterable<readonly Step[] | null>;
+
+/** What can be chosen about the making of a levain, one thing after the other. */
+export const LINES: readonly Line[] = [
+  otherHours,
+  otherRatios,
+  otherPlaces,
+  anotherWalk,
+  aRefresh,
+  withoutOne,
+];
+
+/** The plan with its levains made in other usual ways, from which single choices lead elsewhere. */
+export function* otherBeginnings(
   task: JarTask,
-  { steps, levains }: Priced & { readonly steps: readonly Step[] },
-  slots: Slots,
+  steps: readonly Step[],
 ): Generator<readonly Step[] | null> {
-  const { partsMin, partsMax } = task.problem.limits;
-  const ratios = BUILD_PARTS.filter((p) => p >= partsMin && p <= partsMax);
-  for (const [i, step] of steps.entries()) {
-    if (step.kind !== 'build' && step.kind !== 'topUp') continue;
-    if ((levains.get(step.wanted!)?.chance ?? 1) >= SURE) continue;
-    yield* refreshedBefore(task, steps, i, slots, ratios);
-    yield* warmedBefore(task, steps, i, slots, ratios);
+  yield heldAtLast(task, steps);
+  for (const making of makingsOf(task, steps)) {
+    yield made(task, steps, making, { outH: 20, buildH: 6, parts: 1 });
+    yield made(task, steps, making, { buildH: 12, parts: 3 });
+    yield made(task, steps, making, { refreshH: 16, buildH: 8, parts: 4 });
   }
 }
 
-/** What stays of a plan's steps around a levain that is made otherwise, and from when on it may be touched. */
-function around({ problem }: JarTask, steps: readonly Step[], levain: number) {
-  const { wanted } = steps[levain]!;
-  const mixedBefore = steps.findLastIndex((other, i) => i < levain && isMixing(other));
-  const take = steps.find((step) => step.kind === 'take' && step.wanted === wanted);
-  return {
-    kept: steps.slice(0, mixedBefore + 1),
-    after: steps.slice(levain + 1).filter(({ kind, at }) => kind !== 'move' || at > take!.at),
-    takeAt: take!.at,
-    since: steps[mixedBefore]?.at ?? problem.now - 1,
-    refreshed: steps[mixedBefore]?.kind === 'feed',
-  };
+/** Its levains held in the cold for their last hour. */
+function heldAtLast(task: JarTask, steps: readonly Step[]): readonly Step[] | null {
+  const { fridge } = kitchenOf(task.problem);
+  if (!fridge) return null;
+  let held = steps;
+  for (const { take, from } of makingsOf(task, steps)) {
+    const last = held.findLast(({ at }) => at < take.at);
+    const at = take.at - LEAST_HELD;
+    const free = last && isMixing(last) && last.at > from && last.at < at;
+    if (free && inHands(task.problem.hands, at)) held = inserted(held, moveTo(task, at, fridge.id));
+  }
+  return held === steps ? null : held;
 }
 
-const stepAt = (at: Instant): Pick<Step, 'at' | 'earliest' | 'latest'> => ({
+/** A way to make a levain, by hours before it is taken. */
+interface Recipe {
+  /** Taken out of the cold so long before ... */
+  readonly outH?: number;
+  /** ... or refreshed. */
+  readonly refreshH?: number;
+  readonly buildH: number;
+  readonly parts: number;
+}
+
+/** A levain made by a recipe, as near to its hours as there are hands, and held in the cold for its last hour. */
+function made(
+  task: JarTask,
+  steps: readonly Step[],
+  making: Making,
+  { outH, refreshH, buildH, parts }: Recipe,
+): readonly Step[] | null {
+  const { counter, fridge } = kitchenOf(task.problem);
+  const levain = steps.find((step) => within(making, step) && step.wanted !== undefined);
+  if (!counter || !levain) return null;
+  const hours = halfHours(task, making);
+  const near = (h: number) =>
+    hours.toSorted(
+      (a, b) => Math.abs(making.take.at - h * HOUR - a) - Math.abs(making.take.at - h * HOUR - b),
+    )[0];
+  const buildAt = near(buildH);
+  if (buildAt === undefined) return null;
+  const build: Step = { ...atHour(levain, buildAt), kind: 'build', place: counter.id };
+  let other = inserted(
+    steps.filter((step) => !within(making, step)),
+    build,
+  );
+  const outAt = outH === undefined ? undefined : near(outH);
+  if (outAt !== undefined && outAt < buildAt)
+    other = inserted(other, moveTo(task, outAt, counter.id));
+  const refreshAt = refreshH === undefined ? undefined : near(refreshH);
+  if (refreshAt !== undefined && refreshAt < buildAt)
+    other = inserted(other, refresh(task, levain, refreshAt, counter.id));
+  const heldAt = making.take.at - LEAST_HELD;
+  if (fridge && heldAt > buildAt && inHands(task.problem.hands, heldAt))
+    other = inserted(other, moveTo(task, heldAt, fridge.id));
+  return settled(task, other, build, parts);
+}
+
+function refresh({ jar }: JarTask, { wanted: _, ...like }: Step, at: Instant, place: string): Step {
+  return { ...atHour(like, at), kind: 'feed', ...keepingFeed(jar, jar.massG, jar.parts), place };
+}
+
+/** The stretch in which a bake's levain is made: from the bake before it, or from now, until it is taken. */
+interface Making {
+  readonly from: Instant;
+  readonly take: Step;
+}
+
+function makingsOf({ problem }: JarTask, steps: readonly Step[]): readonly Making[] {
+  let from = problem.now - 1;
+  return steps.flatMap((take) => {
+    if (take.kind !== 'take') return [];
+    const making = { from: Math.max(from, take.at - MADE_WITHIN), take };
+    from = take.at;
+    return [making];
+  });
+}
+
+const within = ({ from, take }: Making, { at, kind }: Step): boolean =>
+  kind !== 'take' && at > from && at < take.at;
+
+/** Every half hour of the kitchen's clock in which a levain is made and somebody is there. */
+function halfHours({ problem }: JarTask, { from, take }: Making): readonly Instant[] {
+  const local = problem.time.offset(take.at);
+  const first = Math.ceil((Math.max(from + 1, problem.now) + local) / GRAIN) * GRAIN - local;
+  const hours: Instant[] = [];
+  for (let at = first; at < take.at; at += GRAIN) if (inHands(problem.hands, at)) hours.push(at);
+  return hours;
+}
+
+/** Each step of the making of each levain. */
+function* stepsMaking(task: JarTask, steps: readonly Step[]) {
+  for (const making of makingsOf(task, steps))
+    for (const [i, step] of steps.entries()) if (within(making, step)) yield { making, step, i };
+}
+
+function* otherHours(task: JarTask, steps: readonly Step[]) {
+  for (const { making, step, i } of stepsMaking(task, steps))
+    for (const at of hoursBetween(task, making, steps, i))
+      if (at !== step.at) yield steps.with(i, atHour(step, at));
+}
+
+/** A step at another hour and in another place at once: neither alone may gain. */
+export function* elsewhere(task: JarTask, steps: readonly Step[]) {
+  const { places } = kitchenOf(task.problem);
+  for (const { making, step, i } of stepsMaking(task, steps))
+    for (const at of hoursBetween(task, making, steps, i))
+      for (const { id } of places)
+        if (id !== step.place) yield steps.with(i, { ...atHour(step, at), place: id });
+}
+
+/** Half hours at which a step may be without passing another. */
+function hoursBetween(task: JarTask, making: Making, steps: readonly Step[], i: number) {
+  const after = steps[i - 1]?.at ?? -Infinity;
+  const before = steps[i + 1]!.at;
+  return halfHours(task, making).filter((at) => at > after && at < before);
+}
+
+function* otherRatios(task: JarTask, steps: readonly Step[]) {
+  const { partsMin, partsMax } = task.problem.limits;
+  const ratios = BUILD_PARTS.filter((parts) => parts >= partsMin && parts <= partsMax);
+  for (const { step, i } of stepsMaking(task, steps)) {
+    if (!isMixing(step)) continue;
+    for (const parts of ratios) yield settled(task, steps, step, parts);
+    if (step.kind === 'feed') continue;
+    const kind = step.kind === 'build' ? 'topUp' : 'build';
+    yield settled(task, steps.with(i, { ...step, kind }), null, 0);
+  }
+}
+
+function* otherPlaces(task: JarTask, steps: readonly Step[]) {
+  const { places } = kitchenOf(task.problem);
+  for (const { step, i } of stepsMaking(task, steps))
+    for (const { id } of places) if (id !== step.place) yield steps.with(i, { ...step, place: id });
+}
+
+function* anotherWalk(task: JarTask, steps: readonly Step[]) {
+  const { places } = kitchenOf(task.problem);
+  for (const making of makingsOf(task, steps))
+    for (const at of halfHours(task, making)) {
+      const before = steps.findLast((step) => step.at <= at && step.kind !== 'take');
+      if (before?.at === at) continue;
+      const place = before?.place ?? task.start.place;
+      for (const { id } of places) if (id !== place) yield inserted(steps, moveTo(task, at, id));
+    }
+}
+
+/** Starter that is refreshed before its levain is made. */
+function* aRefresh(task: JarTask, steps: readonly Step[]) {
+  const { counter, places } = kitchenOf(task.problem);
+  const stands = [counter, places.find(isCold)].flatMap((place) => place ?? []);
+  for (const making of makingsOf(task, steps)) {
+    const levain = steps.find((step) => within(making, step) && isMixing(step));
+    if (!levain || levain.kind === 'feed') continue;
+    // Walks of the jar before it are no part of it any more.
+    const alone = steps.filter((step) => !within(making, step) || step.at >= levain.at);
+    for (const at of halfHours(task, making)) {
+      if (at % REFRESHED_EVERY !== 0 || at >= levain.at) continue;
+      for (const { id } of stands)
+        yield settled(task, inserted(alone, refresh(task, levain, at, id)), null, 0);
+    }
+  }
+}
+
+function* withoutOne(task: JarTask, steps: readonly Step[]) {
+  for (const { step, i } of stepsMaking(task, steps))
+    if (step.kind === 'move' || step.kind === 'feed')
+      yield settled(task, steps.toSpliced(i, 1), null, 0);
+}
+
+const atHour = (step: Step, at: Instant): Step => ({ ...step, at, earliest: at, latest: at });
+
+const moveTo = ({ jar }: JarTask, at: Instant, place: string): Step => ({
   at,
   earliest: at,
   latest: at,
+  kind: 'move',
+  jar: jar.id,
+  place,
 });
 
-/** A levain from the starter as it is, left where it stands or warmed up some hours before. */
-function* warmedBefore(
-  task: JarTask,
-  steps: readonly Step[],
-  levain: number,
-  { all }: Slots,
-  parts: readonly number[],
-): Generator<readonly Step[] | null> {
-  const step = steps[levain]!;
-  const { kept, after, takeAt, since } = around(task, steps, levain);
-  const { places } = kitchenOf(task.problem);
-  const warm = places.filter((place) => !isCold(place));
-  const cold = places.find(({ kind }) => kind === 'larder') ?? places.find(isCold);
-  const heldAt = takeAt - HELD_FOR;
-  const holds: readonly (readonly Step[])[] =
-    cold && inHands(task.problem.hands, heldAt)
-      ? [[], [{ ...stepAt(heldAt), kind: 'move', jar: step.jar, place: cold.id }]]
-      : [[]];
-  for (const at of all) {
-    if (at <= since || at > takeAt - LEAST_BETWEEN / 2 || takeAt - at > MADE_WITHIN) continue;
-    const out = all.findLast((slot) => slot > since && slot <= at - LEAST_BETWEEN);
-    for (const place of warm) {
-      const build: Step = { ...step, ...stepAt(at), kind: 'build', place: place.id };
-      const walks: readonly (readonly Step[])[] =
-        out === undefined
-          ? [[]]
-          : [[], [{ ...stepAt(out), kind: 'move', jar: step.jar, place: place.id }]];
-      for (const walk of walks)
-        for (const hold of holds)
-          if (hold.length === 0 || at < heldAt)
-            for (const ratio of parts.filter((_, i) => i % 2 === 0))
-              yield settled(task, [...kept, ...walk, build, ...hold, ...after], build, ratio);
-    }
-  }
-}
+const inserted = (steps: readonly Step[], step: Step): readonly Step[] =>
+  [...steps, step].toSorted((a, b) => a.at - b.at);
 
-/** A levain from a starter that is refreshed first, at any hours that suit both. */
-function* refreshedBefore(
-  task: JarTask,
-  steps: readonly Step[],
-  levain: number,
-  { all, forFeeds }: Slots,
-  parts: readonly number[],
-): Generator<readonly Step[] | null> {
-  const { jar, problem } = task;
-  const step = steps[levain]!;
-  const { kept, after, takeAt, since, refreshed } = around(task, steps, levain);
-  if (refreshed) return;
-  const own = step.flourG! / step.keepG!;
-  const ratios = step.kind === 'build' ? parts.filter((p) => p <= own + 0.2).slice(-3) : [2];
-  const { counter, fridge } = kitchenOf(problem);
-  const stands = [counter, fridge].filter((place) => place !== null);
-  for (const slot of forFeeds) {
-    if (slot <= since || takeAt - slot > REFRESHED_WITHIN) continue;
-    for (const place of stands) {
-      const feed: Step = {
-        ...stepAt(slot),
-        kind: 'feed',
-        jar: jar.id,
-        ...keepingFeed(jar, jar.massG, jar.parts),
-        place: place.id,
-      };
-      for (const at of all) {
-        if (at < slot + LEAST_BETWEEN || at > takeAt - LEAST_BETWEEN) continue;
-        const topUp: Step = { ...step, ...stepAt(at), kind: 'topUp' };
-        yield settled(task, [...kept, feed, topUp, ...after], null, 0);
-        const build: Step = { ...step, ...stepAt(at), kind: 'build' };
-        for (const ratio of ratios)
-          yield settled(task, [...kept, feed, build, ...after], build, ratio);
-      }
-    }
-  }
-}
-
-/** A levain that may come too early is held so long before its bake; small changes find the hour. */
-const HELD_FOR = 2 * HOUR;
-/** A levain is made within so long before its bake. */
-const MADE_WITHIN = 20 * HOUR;
-/** A feed takes so long at the least to come to anything. */
-const LEAST_BETWEEN = 4 * HOUR;
-
-/** A starter is refreshed for a levain within so long before it. */
-const REFRESHED_WITHIN = 36 * HOUR;
+/** A levain is made within so long before its bake, its refresh included. */
+const MADE_WITHIN = 36 * HOUR;
+/** A refresh is tried at so many hours; its neighbours find the half hour. */
+const REFRESHED_EVERY = 2 * HOUR;
+/** A levain that is held in the cold is held so long at the least. */
+const LEAST_HELD = HOUR;

@@ -99,7 +99,7 @@ describe('a plan', () => {
   );
 
   it('offers plans that differ, named by what they are best at', () => {
-    const plans = plansOf(problemWith({ wanted: [bakeIn(38)] }));
+    const plans = plansOf(problemWith({ wanted: [bakeIn(44)], jars: [jarFed(30, 'counter')] }));
     expect(plans.length).toBeGreaterThan(1);
     expect(plans[0]!.name).toBe('balanced');
     const ways = plans.map(({ steps, touches, flourG }) => {

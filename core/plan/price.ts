@@ -42,7 +42,8 @@ export interface Priced {
 }
 
 /** The stretch that holds a bake's levain, and the chance that it is ripe in time. */
-export interface Levain extends Stretch {
+export interface Levain {
+  readonly stretch: Stretch;
   readonly chance: number;
 }
 
@@ -62,7 +63,7 @@ export function priceOf(task: JarTask, steps: readonly Step[], below = Infinity)
     if (isMixing(step) && isOddHour(problem.time, step.at)) cost += weights.oddHours * COIN.oddHour;
     cost += weights.flour * COIN.flour * (step.flourG ?? 0);
   }
-  if (cost >= below) return null;
+  if (cost >= below || steps.some((step, i) => inVain(step, steps[i + 1]))) return null;
   const end = Math.max(problem.now, ...bakes.map(({ until }) => until)) + AFTER_BAKE;
   const stretches = liveThrough(problem, jar, start, steps, end, task.lived);
   for (const [i, { from, until, mix, course }] of stretches.slice(0, -1).entries()) {
@@ -96,11 +97,21 @@ export function priceOf(task: JarTask, steps: readonly Step[], below = Infinity)
     const chance = chanceOf(problem, jar, levain, bake, least);
     if (chance < least) return null;
     cost += missed * (1 - chance);
-    levains.set(bake.id, { ...levain, chance });
+    levains.set(bake.id, { stretch: levain, chance });
     massG -= step.takeG!;
   }
   return levains.size === bakes.length ? { cost, stretches, levains } : null;
 }
+
+/** A levain that is taken within the hour is not carried to another place first, and nothing is fed that was just fed. */
+function inVain(step: Step, next: Step | undefined): boolean {
+  if (!next) return false;
+  const between = next.at - step.at;
+  if (step.kind === 'move') return next.kind === 'take' && between < HOUR;
+  return isMixing(step) && isMixing(next) && between < JUST_FED;
+}
+
+const JUST_FED = 2 * HOUR;
 
 /** A jar with more of its food left than this is not fed: that would throw out what was fed to it. */
 export const STILL_FED = 0.4;

@@ -110,6 +110,17 @@ export function prospectOf(
   levain: Stretch,
   bake: Wanted,
 ): Prospect {
+  const ofBakes = foretold.get(levain) ?? new Map<string, Prospect>();
+  foretold.set(levain, ofBakes);
+  const prospect = ofBakes.get(bake.id) ?? prospectFrom(problem, jar, levain, bake);
+  ofBakes.set(bake.id, prospect);
+  return prospect;
+}
+
+/** By bake: plans of several schools may come to the same levain. */
+const foretold = new WeakMap<Stretch, Map<string, Prospect>>();
+
+function prospectFrom(problem: Problem, jar: PlannedJar, levain: Stretch, bake: Wanted): Prospect {
   const { chance, peaks } = drawn(problem, jar, levain, bake, MANY, exactMixIn, 0);
   const { low, middle, high } = tenthAndNineTenths(peaks);
   const { from } = levain;

@@ -28,8 +28,6 @@ export type Progress = (share: number) => void;
 export interface Steering {
   readonly slots: Slots;
   readonly book: CourseBook;
-  /** Whether levains that stay unsure are tried otherwise altogether; that takes as long again. */
-  readonly thorough?: boolean;
   readonly progress?: Progress;
 }
 

@@ -2,7 +2,7 @@ import { type JarTask, type Priced, priceOf } from './price';
 import { type Step } from './problem';
 import { type Steering, searchJar } from './searchJar';
 import { neighboursOf } from './neighbours';
-import { otherLevains } from './otherLevains';
+import { LINES, elsewhere, otherBeginnings } from './otherLevains';
 import { type Slots } from './slots';
 import { stepsOf } from './stepsOf';
 
@@ -33,17 +33,52 @@ export function solveJar(task: JarTask, steering: Steering): JarPlan | null {
     const mended = mendedToGain(task, plan, steering.slots, (best?.cost ?? Infinity) + HALFWAY);
     if (!best || mended.cost < best.cost) best = mended;
   }
-  if (!best || !steering.thorough) return best;
-  // Where a levain stays unsure, it is tried from the beginning.
-  const other = bestAmong(task, best, otherLevains(task, best, steering.slots));
-  return other === best ? best : mendedToGain(task, other, steering.slots, Infinity);
+  return best;
+}
+
+/**
+ * A plan with each choice about its levains turned to its best, one after the other, until none gains; from the plan itself
+ * and, where it is dear, from its levains made in other usual ways. It takes as long again as finding the plan.
+ */
+export function solvedOtherwise(task: JarTask, plan: JarPlan): JarPlan {
+  let best = turnedToGain(task, plan);
+  for (const steps of otherBeginnings(task, best.steps)) {
+    if (best.cost < CHEAP * task.bakes.length) break;
+    const priced = steps && (priceOf(task, steps) ?? (isUnsure(best) ? NEVER : null));
+    if (!priced) continue;
+    const other = turnedToGain(task, { ...priced, steps });
+    if (other.cost < best.cost) best = other;
+  }
+  const moved = bestAmong(task, best, elsewhere(task, best.steps));
+  return moved === best ? best : turnedToGain(task, moved);
+}
+
+/** Whether a bake is likely enough to be missed that no trouble is too much. */
+const isUnsure = ({ levains }: JarPlan): boolean =>
+  [...levains.values()].some(({ chance }) => chance < LIKELY);
+const LIKELY = 0.75;
+
+/** What a plan comes to that does not do as it is: a single choice may mend it. */
+const NEVER: Priced = { cost: Infinity, stretches: [], levains: new Map() };
+
+function turnedToGain(task: JarTask, plan: JarPlan): JarPlan {
+  let best = plan;
+  for (let round = 0; round < TURNS; round++) {
+    const before = best;
+    for (const line of LINES) best = bestAmong(task, best, line(task, best.steps));
+    if (best === before) break;
+  }
+  return best;
 }
 
 /** So many plans that cost nearly the same are mended: small changes may turn them round. */
-const MENDED = 4;
+const MENDED = 2;
 const NEARLY = 1;
 /** Small changes are tried so many times over, as long as they lead to within so much of the best plan. */
 const ROUNDS = 4;
+const TURNS = 5;
+/** A bake with a build, a walk and a little flour is hardly to be had for less. */
+const CHEAP = 2.4;
 const HALFWAY = 0.5;
 const MOST_GAINED = 1.5;
 
