@@ -1,4 +1,4 @@
-import { HOUR, type Instant } from '../measure';
+import { DAY, HOUR, type Instant } from '../measure';
 import { keepingFeed } from './amounts';
 import { isCold, kitchenOf } from './kitchen';
 import { BUILD_PARTS } from './likelyBuilds';
@@ -108,7 +108,7 @@ function makingsOf({ problem }: JarTask, steps: readonly Step[]): readonly Makin
     if (take.kind !== 'take') return [];
     const making = { from: Math.max(from, take.at - MADE_WITHIN), take };
     from = take.at;
-    return [making];
+    return take.at - problem.now <= SOON ? [making] : [];
   });
 }
 
@@ -218,6 +218,8 @@ const moveTo = ({ jar }: JarTask, at: Instant, place: string): Step => ({
 const inserted = (steps: readonly Step[], step: Step): readonly Step[] =>
   [...steps, step].toSorted((a, b) => a.at - b.at);
 
+/** A bake that is farther away is planned anew before its hour comes. */
+const SOON = 5 * DAY;
 /** A levain is made within so long before its bake, its refresh included. */
 const MADE_WITHIN = 36 * HOUR;
 /** A refresh is tried at so many hours; its neighbours find the half hour. */
