@@ -25,18 +25,24 @@ async function feed(page: Page) {
     await page.getByRole('button', { name: step }).click();
 }
 
+const nothingHappened = (page: Page) =>
+  page.getByRole('button', { name: 'Nothing that I know' }).click();
+
 test('hooch is poured off, and the next feed brings the water back @phone', async ({
   page,
   kitchen,
 }) => {
   await kitchen.open('/jar/skua', 'demo');
   await page.getByRole('link', { name: 'Something is wrong' }).click();
+  await expect(page.getByText(/^Leave it as it is for now/)).toBeVisible();
+  await nothingHappened(page);
   await expect(page.getByRole('heading', { name: 'What do you see on it?' })).toBeVisible();
   await kitchen.accessible();
   await page.getByRole('checkbox', { name: 'liquid' }).click();
   await kitchen.button('Go on').click();
   // The log knows its colour; how much there is it cannot know.
   await page.getByRole('radio', { name: 'a finger’s breadth' }).click();
+  await page.getByRole('radio', { name: 'on top' }).click();
   await kitchen.accessible();
   await kitchen.button('Go on').click();
   await expect(
@@ -72,6 +78,7 @@ test('a jar in a programme is fed by it alone: into the calendar, with its flour
   kitchen,
 }) => {
   await kitchen.open('/trouble?jar=skua', 'demo');
+  await nothingHappened(page);
   await page.getByRole('checkbox', { name: 'nothing odd' }).click();
   await kitchen.button('Go on').click();
   await kitchen.button('Begin the programme').click();
@@ -105,8 +112,10 @@ test('a neglected jar comes back over five days, and is well on evidence @phone'
   kitchen,
 }) => {
   await kitchen.open('/trouble?jar=skua', 'demo');
+  await nothingHappened(page);
   await page.getByRole('checkbox', { name: 'liquid' }).click();
   await kitchen.button('Go on').click();
+  await page.getByRole('radio', { name: 'on top' }).click();
   await kitchen.button('Go on').click();
   await kitchen.button('Begin the programme').click();
   await expect(
@@ -153,6 +162,7 @@ test('mould is thrown out whatever else is said, and a backup begins in its plac
   kitchen,
 }) => {
   await kitchen.open('/trouble?jar=grebe', 'demo');
+  await nothingHappened(page);
   await page.getByRole('checkbox', { name: 'nothing odd' }).click();
   await page.getByRole('checkbox', { name: 'fuzz' }).click();
   await expect(page.getByRole('checkbox', { name: 'nothing odd' })).not.toBeChecked();
@@ -163,6 +173,24 @@ test('mould is thrown out whatever else is said, and a backup begins in its plac
   await kitchen.accessible();
   await kitchen.button('It is thrown out').click();
   await expect(page.getByText('Grebe is off the shelf')).toBeVisible();
+
+  // What came from it lately is named, and goes or is looked over; its flakes are older than the trouble.
+  const reached = page.getByRole('region', { name: 'What came from Grebe' });
+  await expect(
+    reached.getByText(/^Grebe was thrown out today: something grew in it/),
+  ).toBeVisible();
+  const item = reached.getByRole('group', { name: /discard in the fridge/ }).first();
+  const kept = (await item.getAttribute('aria-label'))!;
+  await reached.getByRole('button', { name: `Looked at and kept: ${kept}` }).click();
+  await expect(reached.getByRole('group', { name: kept })).toBeHidden();
+  await kitchen.accessible();
+  await page.goto('/larder');
+  await expect(page.getByText(/^Not to be used: its jar was thrown out/).first()).toBeVisible();
+  await reached.getByRole('button', { name: /^All \d+ are thrown out$/ }).click();
+  await expect(reached).toBeHidden();
+  await expect(page.getByText(/^Not to be used/)).toHaveCount(0);
+  await page.goto('/start');
+  await expect(page.getByText(/Made before its jar’s trouble/)).toBeVisible();
 
   // Its flakes wake, under its own name, in stages.
   await kitchen.button('Wake Grebe, dried flakes').click();
@@ -189,14 +217,17 @@ test('answers that clash are named, what nobody can tell is no obstacle, and com
 }) => {
   await kitchen.open('/trouble', 'demo');
   await page.getByRole('radio', { name: 'another' }).click();
+  await nothingHappened(page);
   await page.getByRole('checkbox', { name: 'liquid' }).click();
   await kitchen.button('Go on').click();
   await page.getByRole('radio', { name: 'dark' }).click();
+  await page.getByRole('radio', { name: 'on top' }).click();
   await kitchen.button('Go on').click();
   await expect(page.getByRole('heading', { name: 'What does it smell of?' })).toBeVisible();
   await page.reload();
   await expect(page.getByRole('heading', { name: 'What does it smell of?' })).toBeVisible();
   await kitchen.button('I cannot tell').click();
+  await kitchen.button('older').click();
   await kitchen.button('a day at most').click();
   await expect(page.getByText(/do not go together\. Look again/)).toBeVisible();
   await expect(page.getByRole('heading', { name: 'It is hungry' })).toBeVisible();
@@ -204,8 +235,31 @@ test('answers that clash are named, what nobody can tell is no obstacle, and com
   await page.getByRole('radio', { name: 'pink or orange' }).click();
   await kitchen.button('Go on').click();
   await expect(page.getByRole('heading', { name: 'Throw it all out' })).toBeVisible();
-  await kitchen.button('Begin again').click();
-  await expect(page.getByRole('heading', { name: 'What do you see on it?' })).toBeVisible();
+  await kitchen.button('Start again').click();
+  await expect(page.getByRole('heading', { name: 'What happened to it?' })).toBeVisible();
+});
+
+test('an oven, a tight lid and a false rise are not soothed @phone', async ({ page, kitchen }) => {
+  await kitchen.open('/trouble?jar=grebe', 'demo');
+  await page.getByRole('checkbox', { name: 'it got hot: oven, heater, sun' }).click();
+  await page.getByRole('checkbox', { name: 'the lid was tight' }).click();
+  await kitchen.button('Go on').click();
+  await expect(page.getByText('First, the pressure')).toBeVisible();
+  await page.getByRole('checkbox', { name: 'nothing odd' }).click();
+  await kitchen.button('Go on').click();
+  await kitchen.button('over 45 °C, like a hot bath').click();
+  await expect(page.getByRole('heading', { name: 'It got too hot' })).toBeVisible();
+  await expect(page.getByText(/Besides: under pressure/)).toBeVisible();
+  await kitchen.accessible();
+
+  await page.goto('/trouble?jar=');
+  await nothingHappened(page);
+  await page.getByRole('checkbox', { name: 'nothing odd' }).click();
+  await kitchen.button('Go on').click();
+  await kitchen.button('flour, yoghurt, fruit').click();
+  await kitchen.button('under three weeks').click();
+  await kitchen.button('doubled or more').click();
+  await expect(page.getByRole('heading', { name: 'Do not bake with it yet' })).toBeVisible();
 });
 
 test('a backup is dried, packed and stands on the shelf @phone', async ({ page, kitchen }) => {

@@ -12,6 +12,7 @@ export type JarSign =
   | 'nothing'
   | 'liquid'
   | 'skin'
+  | 'tinge'
   | 'film'
   | 'fuzz'
   | 'spots'
@@ -44,6 +45,8 @@ const LIQUID_OF: Readonly<Partial<Record<JarSign, Liquid>>> = {
 /** Colours of what grows and runs where it should not; the same in both themes, for they are drawn on the jar. */
 const MOULD = ['#3F7A52', '#2C2C30', '#3E6FA0', '#FFFFFF'] as const;
 const ROSE = '#D2607E';
+/** Rye and buckwheat, stood a while. */
+const MAUVE = '#8A6A78';
 
 /** The part of the drawing that is shown, in its own units: from which y, and how much. */
 const SHOWN_FROM = 62;
@@ -121,6 +124,8 @@ function Overlay({ sign, y }: { readonly sign: JarSign; readonly y: number }) {
           ))}
         </G>
       );
+    case 'tinge':
+      return <Path d={`M9 ${y}h82v60H9z`} fill={MAUVE} opacity={0.55} />;
     case 'streaks':
       return (
         <G stroke={ROSE} strokeWidth={4} strokeLinecap="round" fill="none">

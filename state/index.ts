@@ -31,6 +31,7 @@ export * from './notice';
 export * from './opening';
 export * from './plan';
 export * from './planning';
+export * from './quarantine';
 export * from './rescue';
 export * from './selectors';
 export * from './settings';

@@ -4,6 +4,7 @@ import {
   type FoldContext,
   type JarCard,
   type ProgrammeId,
+  type Spoilage,
   type Stay,
   airOf,
   contentOf,
@@ -19,6 +20,7 @@ import {
   dryingBatches,
   nextFeed,
   runOf,
+  troubleSince,
   withoutBackup,
 } from '@core/rescue';
 
@@ -31,6 +33,7 @@ import {
   selectJarEvents,
   selectJars,
   selectKitchenContext,
+  selectLiveEvents,
   selectNow,
   selectTime,
 } from './selectors';
@@ -39,8 +42,15 @@ import { type Dispatch, type RootState } from './store';
 /** The backups on the shelf, the newest first. */
 export const selectBackups = createSelector(selectEventsByJar, backupsOf);
 
-/** What lies drying. */
-export const selectDrying = createSelector([selectEventsByJar, selectNow], dryingBatches);
+/** What lies drying; what was thrown out after a trouble does not. */
+export const selectDrying = createSelector(
+  [selectEventsByJar, selectLiveEvents, selectNow],
+  (byJar, live, now) =>
+    dryingBatches(byJar, now).filter(
+      ({ id }) =>
+        !live.some((event) => event.kind === 'lookedOver' && event.of === id && !event.keep),
+    ),
+);
 
 /** Jars that have no backup and were not said to go without. */
 export const selectWithoutBackup = createSelector(
@@ -98,18 +108,21 @@ export function airWhere(
 export const beginProgramme = (jar: string, programme: ProgrammeId, text: string) =>
   logEntries([{ kind: 'programmeBegun', jar, at: isoNow(), programme }], text);
 
-/** What has to go goes: all of it into the bin, and the jar off the shelf. */
+/** What has to go goes: all of it into the bin, and the jar off the shelf. What came from it since is to be looked over. */
 export const throwOut =
-  (jar: string, note: string, text: string) => (dispatch: Dispatch, getState: () => RootState) => {
+  (jar: string, why: Spoilage, note: string, text: string) =>
+  (dispatch: Dispatch, getState: () => RootState) => {
     const known = selectJars(getState()).find(({ id }) => id === jar);
     if (!known) return;
     const entry = { jar, at: isoNow() };
+    const since = new Date(troubleSince(why, known, readClock())).toISOString();
     const grams = Math.round(contentOf(known).massG);
     const under = begunProgramme(selectJarEvents(getState(), jar));
     dispatch(
       logEntries(
         [
           { kind: 'noted', ...entry, note },
+          { kind: 'thrownOut', ...entry, why, since },
           ...(under
             ? [{ kind: 'programmeEnded' as const, ...entry, because: 'useBackup' as const }]
             : []),

@@ -1,4 +1,4 @@
-import { QUESTIONS, SIGNS_OF, type Signs } from '@core/rescue';
+import { QUESTIONS, SIGNS_OF, type Signs, isSeveral } from '@core/rescue';
 
 /** What was told of each jar's trouble so far, by jar; a jar without a journal is `''`. It survives being left half way. */
 export type Troubles = Readonly<Record<string, Signs>>;
@@ -16,7 +16,7 @@ function knownAnswers(raw: object | null): Signs {
     const options: readonly unknown[] = SIGNS_OF[question as keyof typeof SIGNS_OF] ?? [];
     if (!QUESTIONS.includes(question as keyof typeof SIGNS_OF)) return false;
     if (answer === 'unknown') return true;
-    return question === 'surface'
+    return isSeveral(question as keyof typeof SIGNS_OF)
       ? Array.isArray(answer) && answer.length > 0 && answer.every((one) => options.includes(one))
       : options.includes(answer);
   });

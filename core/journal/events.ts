@@ -13,6 +13,7 @@ import {
   type BackupForm,
   type Storage,
   type Liquid,
+  type Spoilage,
 } from './vocabulary';
 
 export * from './decisionEvents';
@@ -126,6 +127,14 @@ export interface PouredOff extends JarEntry {
   readonly grams: number;
 }
 
+/** All of it went into the bin. */
+export interface ThrownOut extends JarEntry {
+  readonly kind: 'thrownOut';
+  readonly why: Spoilage;
+  /** From then on what was taken out of it may have the same trouble. */
+  readonly since: string;
+}
+
 export interface ProgrammeBegun extends JarEntry {
   readonly kind: 'programmeBegun';
   readonly programme: ProgrammeId;
@@ -199,6 +208,7 @@ export type JarEvent =
   | Described
   | Rejarred
   | PouredOff
+  | ThrownOut
   | ProgrammeBegun
   | ProgrammeEnded
   | Drying
@@ -224,6 +234,7 @@ const JAR_KINDS: Readonly<Record<JarEvent['kind'], true>> = {
   described: true,
   rejarred: true,
   pouredOff: true,
+  thrownOut: true,
   programmeBegun: true,
   programmeEnded: true,
   drying: true,

@@ -214,6 +214,7 @@ export function withEvent(
     case 'rejarred':
       return { ...jar, card: { ...jar.card, vessel: event.vessel }, cleanSince: at };
     case 'noted':
+    case 'thrownOut':
     case 'programmeBegun':
     case 'programmeEnded':
     case 'backupUsed':

@@ -1,6 +1,6 @@
 import { type Blend } from '../measure';
 import { type Entry } from './entry';
-import { type Destination } from './vocabulary';
+import { type Destination, type ReachedKind } from './vocabulary';
 
 /** Discard goes from the fridge into the freezer, or out of it to thaw. */
 export interface LotMoved extends Entry {
@@ -17,6 +17,15 @@ export interface LotsUsed extends Entry {
   readonly to: Exclude<Destination, 'discardJar' | 'freezer'>;
   /** What became of it: "pancakes". */
   readonly note?: string;
+}
+
+/** What came from a jar that was thrown out was looked at: it is kept, or it went too. */
+export interface LookedOver extends Entry {
+  readonly kind: 'lookedOver';
+  readonly what: ReachedKind;
+  /** The jar or the tub, or the entry that names the rest. */
+  readonly of: string;
+  readonly keep: boolean;
 }
 
 /** Flour comes into a tub, on what is left in it. The first time sets the tub up. */
@@ -51,4 +60,4 @@ export interface TubGone extends Entry {
 export type TubEvent = Stocked | TubWeighed | TubGone;
 
 /** What is said of discard that was kept. */
-export type LotEvent = LotMoved | LotsUsed;
+export type LotEvent = LotMoved | LotsUsed | LookedOver;

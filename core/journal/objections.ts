@@ -64,6 +64,7 @@ export function objectionsTo(
       if (jar && event.takenG > jar.massG + 0.5)
         object('takenG', `There are only about ${Math.round(jar.massG)} g in the jar.`);
       break;
+    case 'thrownOut':
     case 'programmeBegun':
     case 'programmeEnded':
     case 'backupUsed':

@@ -39,6 +39,10 @@ export function rekeyed(
       case 'backupUsed':
       case 'backupTended':
         return { ...event, backup: entry(event.backup) };
+      case 'lookedOver': {
+        const name = event.what === 'jar' ? jar : event.what === 'tub' ? tub : entry;
+        return { ...event, of: name(event.of) };
+      }
       case 'lotMoved':
         return { ...event, lot: entry(event.lot) };
       case 'lotsUsed':
@@ -62,6 +66,7 @@ export function rekeyed(
       case 'noted':
       case 'rejarred':
       case 'pouredOff':
+      case 'thrownOut':
       case 'programmeBegun':
       case 'programmeEnded':
       case 'drying':

@@ -27,7 +27,9 @@ import {
   PROGRAMMES,
   PROGRAMME_ENDS,
   SIGNS,
+  REACHED,
   SMELLS,
+  SPOILAGES,
   STORES,
 } from './vocabulary';
 
@@ -200,6 +202,8 @@ export const SHAPES: Readonly<Record<JournalEvent['kind'], Shape>> = {
   backupUsed: ofJar('backupUsed', { backup: key, grams: some }),
   backupTended: ofJar('backupTended', { backup: key }),
   backupDeclined: ofJar('backupDeclined', {}),
+  thrownOut: ofJar('thrownOut', { why: one(...SPOILAGES), since: moment(ENTRY_AHEAD) }),
+  lookedOver: ofKitchen('lookedOver', { what: one(...REACHED), of: key, keep: flag }),
   lotMoved: ofKitchen('lotMoved', { lot: key, store: one('fridge', 'freezer') }),
   lotsUsed: ofKitchen('lotsUsed', {
     lots: list(fields({ lot: key, grams: some }), 1, 10_000),

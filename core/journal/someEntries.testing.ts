@@ -144,6 +144,9 @@ export function someEntries(days: number, now: number): readonly JournalEvent[] 
     { kind: 'backupUsed', id: 'woken', jar, at: at(6), backup: 'backup', grams: 2 },
     { kind: 'backupTended', id: 'tended', jar, at: at(5), backup: 'backup' },
     { kind: 'backupDeclined', id: 'declined', jar, at: at(5) },
+    { kind: 'thrownOut', id: 'out', jar, at: at(5), why: 'growth', since: at(40) },
+    { kind: 'lookedOver', id: 'over', at: at(5), what: 'backup', of: 'backup', keep: true },
+    { kind: 'lookedOver', id: 'over-jar', at: at(5), what: 'jar', of: jar, keep: false },
     {
       kind: 'wished',
       id: 'wished',

@@ -45,6 +45,23 @@ export type BackupForm = (typeof BACKUP_FORMS)[number];
 export const STORES = ['room', 'fridge', 'freezer'] as const;
 export type Storage = (typeof STORES)[number];
 
+/** Why a jar was thrown out, as far as it matters to what came from it. */
+export const SPOILAGES = [
+  'growth',
+  'insects',
+  'hardBits',
+  'cleaner',
+  'food',
+  'smell',
+  'unsure',
+  'heat',
+] as const;
+export type Spoilage = (typeof SPOILAGES)[number];
+
+/** What may have come from a jar that was thrown out, or have given it its trouble. */
+export const REACHED = ['lot', 'backup', 'drying', 'jar', 'tub'] as const;
+export type ReachedKind = (typeof REACHED)[number];
+
 export const LIQUIDS = ['none', 'clear', 'grey', 'dark'] as const;
 export type Liquid = (typeof LIQUIDS)[number];
 

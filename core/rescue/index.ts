@@ -11,5 +11,8 @@ export * from './programmeSteps';
 export * from './run';
 export * from './away';
 export * from './judge';
+export * from './questions';
+export * from './reach';
+export { VERDICTS, type Certainty, type VerdictKind } from './rules';
 export * from './knownSigns';
 export * from './signs';

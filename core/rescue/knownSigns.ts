@@ -1,4 +1,5 @@
 import {
+  type Jar,
   type JarEvent,
   type Looked,
   type Smell,
@@ -6,7 +7,7 @@ import {
   instantOf,
   contentOf,
 } from '../journal';
-import { DAY, HOUR, doubledHeight, highest } from '../measure';
+import { DAY, HOUR, type Instant, doubledHeight, highest } from '../measure';
 import { type Answer, type Signs } from './signs';
 
 /** A smell or a sight that is older than this tells nothing of today, ms. */
@@ -46,9 +47,19 @@ export function knownSigns(standing: Standing, events: readonly JarEvent[]): Sig
     ...(jar.lastFed || hours > 24 ? { unfed: unfedSign(hours) } : {}),
     ...(hours >= KNOWN_PLACE_H ? { stood: stoodSign(mean) } : {}),
     heat: hottest >= 60 ? 'killed' : hottest >= 45 ? 'harmed' : hottest >= 35 ? 'stalled' : 'none',
-    age: isNew && now - jar.started < YOUNG ? 'young' : 'grown',
+    ...ageSign(jar, isNew, now),
+    darkFlour: DARK.some((kind) => (jar.fedMix.flour[kind] ?? 0) > 0.05) ? 'yes' : 'no',
     ...(jar.lastFed ? { texture: textureSign(contentOf(jar).hydrationPct) } : {}),
   };
+}
+
+/** Flours that are mauve, grey or brown of themselves. */
+const DARK = ['rye', 'glutenFree'] as const;
+
+/** A jar that was put on the shelf as it was tells nothing of its age until it has been there for long enough. */
+function ageSign({ started }: Jar, isNew: boolean, now: Instant): Pick<Signs, 'age'> {
+  if (now - started >= YOUNG) return { age: 'grown' };
+  return isNew ? { age: 'young' } : {};
 }
 
 /** Where a jar stood is told from the log once it has stood there long enough to matter, hours. */

@@ -107,7 +107,7 @@ function numbersOf(standing: Standing, words: KitchenWords): readonly ExplainedN
         ? BALL
         : forecast.doublesAtH === null
           ? `The model expects at most ${forecast.peakHeight.toFixed(1)} times the band from this feed. Stiff, rye and starved starters rise less; cold ones take longer.`
-          : `${after(forecast.doublesAtH)}${outlook.doublesAtH ? `, between ${words.span(outlook.doublesAtH.low)} and ${words.span(outlook.doublesAtH.high)}` : ''}. ${fullRise === 'doubled' ? 'A strong starter doubles' : `That is a full rise for its flour. A strong starter gets there`} 4 to 8 h after an equal-parts feed at 21 to 24 °C.`,
+          : `${after(forecast.doublesAtH)}${outlook.doublesAtH ? `, between ${words.span(outlook.doublesAtH.low)} and ${words.span(outlook.doublesAtH.high)}` : ''}. ${fullRise === 'doubled' ? 'A strong starter doubles' : `That is a full rise for its flour. A strong starter gets there`} 4 to 8 h after an equal-parts feed at ${words.inUnits('{21-24}')}.`,
     },
     {
       name: hours > (forecast.peaksAtH ?? Infinity) ? 'Peaked' : 'Peaks',

@@ -6,8 +6,10 @@ import { type Lot } from '@core/larder';
 import { NumberField, Notice, Panel, Press, Words, useLook } from '@kit';
 import {
   logEntries,
+  selectGoodLots,
   selectLots,
   selectNow,
+  selectQuarantined,
   selectSettings,
   settingsChanged,
   useAppDispatch,
@@ -27,6 +29,7 @@ export function DiscardPanel({ making = false }: { readonly making?: boolean }) 
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
   const lots = useAppSelector(selectLots);
+  const good = useAppSelector(selectGoodLots);
   const { discardJarMl } = useAppSelector(selectSettings);
   const [using, setUsing] = useState(false);
   const inFridge = lots.filter(({ store }) => store === 'fridge');
@@ -56,7 +59,7 @@ export function DiscardPanel({ making = false }: { readonly making?: boolean }) 
           spots are out: all of that lot goes.
         </Words>
       )}
-      {lots.length > 0 && (
+      {good.length > 0 && (
         <View style={{ gap: 8 }}>
           {!making && (
             <Press kind="main" href="/make" onPress={() => router.navigate('/make')}>
@@ -93,6 +96,7 @@ function Lots({
   const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
   const nameOf = useJarName();
+  const held = useAppSelector(selectQuarantined);
   const [all, setAll] = useState(false);
   if (lots.length === 0) return null;
   const total = lots.reduce((sum, { grams }) => sum + grams, 0);
@@ -115,9 +119,15 @@ function Lots({
         >
           <View style={{ flex: 1, paddingVertical: 6 }}>
             <Words>{`${words.grams(lot.grams)} of ${nameOf(lot.jar)}`}</Words>
-            <Words size="small" tone={lot.keeping === 'good' ? 'quiet' : 'crust'}>
-              {lotWords(lot, now, words)}
-            </Words>
+            {held.has(lot.id) ? (
+              <Words size="small" tone="beet">
+                Not to be used: its jar was thrown out. Look it over first.
+              </Words>
+            ) : (
+              <Words size="small" tone={lot.keeping === 'good' ? 'quiet' : 'crust'}>
+                {lotWords(lot, now, words)}
+              </Words>
+            )}
           </View>
           <Press
             kind="bare"

@@ -1,5 +1,6 @@
 import { Page, TwoPanes, Words, useWide } from '@kit';
 
+import { QuarantinePanel } from '../rescue/QuarantinePanel';
 import { BackupsPanel } from './BackupsPanel';
 import { DiscardPanel } from './DiscardPanel';
 import { SavedPanel } from './SavedPanel';
@@ -13,6 +14,7 @@ export function LarderScreen() {
       <Words size="heading" level={1}>
         Larder
       </Words>
+      <QuarantinePanel />
       {wide ? (
         <TwoPanes
           left={

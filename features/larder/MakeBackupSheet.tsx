@@ -19,11 +19,11 @@ import { BACKUP_WORDS, STORE_WORDS, useKitchenWords } from '../words';
 const HOW: Readonly<Record<BackupForm, readonly string[]>> = {
   flakes: [
     'Take ripe starter. Spread it very thin on baking paper or a silicone mat, thin enough to see the paper through.',
-    'Let it dry in the open for 24 to 48 hours, not in the warm oven: over 40 °C harms it.',
+    'Let it dry in the open for 24 to 48 hours, not in the warm oven: over {40} harms it.',
     'When a piece snaps, peel it off, crumble it and pack it airtight.',
   ],
   frozen: [
-    'Take ripe starter and freeze it flat in a small bag, so that it thaws quickly.',
+    'Take ripe starter and freeze it flat in a small bag, so that it thaws quickly. In a box leave a finger of headspace, and never freeze it in glass: it swells and the glass cracks.',
     'Good for about three months.',
   ],
   stiffBall: [
@@ -112,7 +112,7 @@ export function MakeBackupSheet({
         }}
       />
       {HOW[form].map((step) => (
-        <Words key={step}>{step}</Words>
+        <Words key={step}>{words.inUnits(step)}</Words>
       ))}
       <Field
         label="How much"

@@ -4,7 +4,7 @@ import { Pressable, View } from 'react-native';
 
 import { FORMULAS, type Formula, type FormulaId, mixtureFor, together, unfit } from '@core/larder';
 import { Choice, Page, Panel, Press, TOUCH, TwoPanes, Words, useLook, useWide } from '@kit';
-import { selectLots, selectNow, useAppSelector } from '@state';
+import { selectGoodLots, selectNow, useAppSelector } from '@state';
 
 import { useJarName } from '../words/useJarName';
 import { useKitchenWords } from '../words';
@@ -22,7 +22,7 @@ export function MakeScreen() {
   const words = useKitchenWords();
   const now = useAppSelector(selectNow);
   const nameOf = useJarName();
-  const thawed = useAppSelector(selectLots).filter(
+  const thawed = useAppSelector(selectGoodLots).filter(
     ({ store, thawedAt }) => store === 'fridge' && (thawedAt === null || thawedAt <= now),
   );
   const [whose, setWhose] = useState(EVERYBODYS);

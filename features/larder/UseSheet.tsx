@@ -2,7 +2,7 @@ import { useState } from 'react';
 
 import { takeOldest } from '@core/larder';
 import { Choice, Field, Press, Sheet, Words, parseNumber } from '@kit';
-import { selectLots, selectNow, takeLots, useAppDispatch, useAppSelector } from '@state';
+import { selectGoodLots, selectNow, takeLots, useAppDispatch, useAppSelector } from '@state';
 
 import { useJarName } from '../words/useJarName';
 import { DESTINATION_WORDS, lotWords, useKitchenWords } from '../words';
@@ -16,7 +16,7 @@ export function UseSheet({ onClose }: { readonly onClose: () => void }) {
   const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
   const nameOf = useJarName();
-  const inFridge = useAppSelector(selectLots).filter(({ store }) => store === 'fridge');
+  const inFridge = useAppSelector(selectGoodLots).filter(({ store }) => store === 'fridge');
   const [which, setWhich] = useState(OLDEST);
   const lots = which === OLDEST ? inFridge : inFridge.filter(({ id }) => id === which);
   const here = lots.reduce((sum, { grams }) => sum + grams, 0);

@@ -101,7 +101,7 @@ export function BeginSheet({
   };
   return (
     <Sheet title={PROGRAMME_WORDS[programme].title} onClose={onClose}>
-      <Words>{PROGRAMME_TEXTS[programme].begins}</Words>
+      <Words>{words.inUnits(PROGRAMME_TEXTS[programme].begins)}</Words>
       {flakes && (
         <Choice
           label="The school"

@@ -36,7 +36,7 @@ export function NextFeedPanel({ run: { jar, begun, run, next } }: { readonly run
         {due ? 'Feed it now' : `Feed it ${words.moment(next.at)}`}
       </Words>
       <Words>{FEED_REASON_WORDS[next.because]}</Words>
-      {feeds.length === 0 && <Words>{PROGRAMME_TEXTS[programme.id].begins}</Words>}
+      {feeds.length === 0 && <Words>{words.inUnits(PROGRAMME_TEXTS[programme.id].begins)}</Words>}
       <Amounts
         parts={[
           ['keep', next.keepG],

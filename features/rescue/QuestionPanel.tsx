@@ -1,7 +1,16 @@
 import { useState } from 'react';
 
-import { type QuestionId, SIGNS_OF, type Signs, type Surface } from '@core/rescue';
-import { Choice, type JarSign, Panel, Press, Words } from '@kit';
+import {
+  type Happening,
+  type QuestionId,
+  SIGNS_OF,
+  type Signs,
+  type Surface,
+  befell,
+} from '@core/rescue';
+import { Choice, Choices, type JarSign, Panel, Press, Words } from '@kit';
+
+import { useKitchenWords } from '../words';
 
 import { QUESTION_WORDS, answerWords } from './questionWords';
 import { SignTiles } from './SignTiles';
@@ -16,6 +25,8 @@ export function QuestionPanel({
   readonly signs: Signs;
   readonly onTold: (told: Signs) => void;
 }) {
+  const words = useKitchenWords();
+  if (question === 'happened') return <HappenedQuestion signs={signs} onTold={onTold} />;
   if (question === 'surface') return <SurfaceQuestion signs={signs} onTold={onTold} />;
   if (question === 'liquid' || question === 'amount' || question === 'where')
     return <LiquidQuestions signs={signs} onTold={onTold} />;
@@ -26,14 +37,62 @@ export function QuestionPanel({
         {ask}
       </Words>
       {hint && <Words tone="quiet">{hint}</Words>}
-      {SIGNS_OF[question].map((answer) => (
-        <Press key={answer} onPress={() => onTold({ [question]: answer })}>
-          {answerWords(question, answer)}
+      {SIGNS_OF[question]
+        .filter((answer) => answer !== 'baked' || befell(signs, 'hot'))
+        .map((answer) => (
+          <Press key={answer} onPress={() => onTold({ [question]: answer })}>
+            {words.inUnits(answerWords(question, answer))}
+          </Press>
+        ))}
+      {question === 'secondLook' && (
+        <Press onPress={() => onTold({ surface: undefined, secondLook: undefined })}>
+          I can see something now
         </Press>
-      ))}
+      )}
       <Press kind="bare" onPress={() => onTold({ [question]: 'unknown' })}>
         I cannot tell
       </Press>
+    </Panel>
+  );
+}
+
+/** What happened to it, all that is known at once; a tap says that nothing is. */
+function HappenedQuestion({
+  signs,
+  onTold,
+}: {
+  readonly signs: Signs;
+  readonly onTold: (told: Signs) => void;
+}) {
+  const before = Array.isArray(signs.happened) ? (signs.happened as readonly Happening[]) : [];
+  const [chosen, setChosen] = useState(before.filter((what) => what !== 'nothing'));
+  const { ask, hint } = QUESTION_WORDS.happened;
+  return (
+    <Panel label={ask}>
+      <Words size="title" level={2}>
+        {ask}
+      </Words>
+      <Words tone="quiet">{hint}</Words>
+      <Choices
+        label={ask}
+        hideLabel
+        options={SIGNS_OF.happened
+          .filter((is) => is !== 'nothing')
+          .map((is) => ({ is, text: answerWords('happened', is) }))}
+        chosen={chosen}
+        onChoose={(to) => setChosen([...to])}
+      />
+      <Press
+        kind="main"
+        onPress={() => onTold({ happened: chosen.length > 0 ? chosen : ['nothing'] })}
+      >
+        {chosen.length > 0 ? 'Go on' : 'Nothing that I know'}
+      </Press>
+      {chosen.length === 0 && (
+        <Press kind="bare" onPress={() => onTold({ happened: 'unknown' })}>
+          I cannot tell
+        </Press>
+      )}
     </Panel>
   );
 }
@@ -90,7 +149,7 @@ function LiquidQuestions({
   const [told, setTold] = useState<Pick<Signs, 'liquid' | 'amount' | 'where'>>({
     ...(signs.liquid ? { liquid: signs.liquid } : {}),
     amount: signs.amount ?? 'film',
-    where: signs.where ?? 'top',
+    ...(signs.where ? { where: signs.where } : {}),
   });
   const { liquid, amount, where } = told;
   return (
@@ -119,10 +178,17 @@ function LiquidQuestions({
         chosen={where && where !== 'unknown' ? where : null}
         onChoose={(is) => setTold({ ...told, where: is })}
       />
-      <Press kind="main" disabled={liquid === undefined} onPress={() => onTold(told)}>
+      <Press
+        kind="main"
+        disabled={liquid === undefined || where === undefined}
+        onPress={() => onTold(told)}
+      >
         Go on
       </Press>
-      <Press kind="bare" onPress={() => onTold({ ...told, liquid: 'unknown' })}>
+      <Press
+        kind="bare"
+        onPress={() => onTold({ ...told, where: where ?? 'unknown', liquid: 'unknown' })}
+      >
         I cannot tell its colour
       </Press>
     </Panel>

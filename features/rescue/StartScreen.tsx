@@ -9,6 +9,7 @@ import {
   beginProgramme,
   selectBackups,
   selectNow,
+  selectQuarantined,
   selectRuns,
   selectStandings,
   useAppDispatch,
@@ -17,6 +18,8 @@ import {
 
 import { BACKUP_WORDS, PROGRAMME_WORDS, useKitchenWords } from '../words';
 import { BeginSheet } from './BeginSheet';
+import { QuarantinePanel } from './QuarantinePanel';
+import { useTroubleOf } from './useTroubleOf';
 import { PROGRAMME_TEXTS } from './programmeWords';
 import { useJarName } from '../words/useJarName';
 
@@ -44,7 +47,9 @@ interface Chosen {
 /** Waking a backup, settling in what somebody gave, or beginning from flour and water. */
 export function StartScreen() {
   const words = useKitchenWords();
-  const backups = useAppSelector(selectBackups);
+  const held = useAppSelector(selectQuarantined);
+  const backups = useAppSelector(selectBackups).filter(({ id }) => !held.has(id));
+  const troubleOf = useTroubleOf();
   const now = useAppSelector(selectNow);
   const nameOf = useJarName();
   const [chosen, setChosen] = useState<Chosen | null>(null);
@@ -53,6 +58,7 @@ export function StartScreen() {
       <Words size="heading" level={1}>
         Wake or begin
       </Words>
+      <QuarantinePanel />
       <Panel label="From a backup">
         <Words size="title" level={2}>
           From a backup
@@ -66,7 +72,7 @@ export function StartScreen() {
           <Row
             key={backup.id}
             title={`${nameOf(backup.jar)}, ${BACKUP_WORDS[backup.form]}`}
-            text={`${words.grams(backup.gramsLeft)} of ${words.date(backup.madeAt)}, about ${Math.round(100 * aliveShare(backup, now))} % alive`}
+            text={`${words.grams(backup.gramsLeft)} of ${words.date(backup.madeAt)}, about ${Math.round(100 * aliveShare(backup, now))} % alive${troubleOf(backup)}`}
             press="Wake it"
             label={`Wake ${nameOf(backup.jar)}, ${BACKUP_WORDS[backup.form]}`}
             onPress={() => setChosen({ programme: WAKES[backup.form], backup })}
@@ -82,7 +88,7 @@ export function StartScreen() {
           <Row
             key={programme}
             title={text}
-            text={PROGRAMME_TEXTS[programme].begins}
+            text={words.inUnits(PROGRAMME_TEXTS[programme].begins)}
             press="Begin"
             label={`Begin: ${text}`}
             onPress={() => setChosen({ programme, backup: null })}
@@ -101,7 +107,7 @@ export function StartScreen() {
           <Row
             key={programme}
             title={PROGRAMME_WORDS[programme].title.replace('A new starter: ', '')}
-            text={PROGRAMME_TEXTS[programme].begins}
+            text={words.inUnits(PROGRAMME_TEXTS[programme].begins)}
             press="Begin"
             label={`Begin: ${PROGRAMME_WORDS[programme].title}`}
             onPress={() => setChosen({ programme, backup: null })}

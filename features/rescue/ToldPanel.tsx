@@ -1,9 +1,10 @@
 import { View } from 'react-native';
 
-import { QUESTIONS, type QuestionId, type Signs } from '@core/rescue';
+import { QUESTIONS, type QuestionId, type Signs, toldBeside } from '@core/rescue';
 import { Press, Words, useLook } from '@kit';
 
-import { QUESTION_WORDS, answerWords } from './questionWords';
+import { useKitchenWords } from '../words';
+import { QUESTION_WORDS, saidOf } from './questionWords';
 
 /** What is known so far: told just now, or from the log. Each can be told otherwise. */
 export function ToldPanel({
@@ -16,7 +17,8 @@ export function ToldPanel({
   readonly onAskAgain: (question: QuestionId) => void;
 }) {
   const look = useLook();
-  const signs = { ...known, ...told };
+  const words = useKitchenWords();
+  const signs = toldBeside(known, told);
   const facts = QUESTIONS.filter((question) => signs[question] !== undefined);
   if (facts.length === 0) return null;
   return (
@@ -36,7 +38,7 @@ export function ToldPanel({
           }}
         >
           <Words style={{ flex: 1 }}>
-            {`${QUESTION_WORDS[question].short}: ${saidOf(question, signs)}`}
+            {words.inUnits(`${QUESTION_WORDS[question].short}: ${saidOf(question, signs)}`)}
             {told[question] === undefined && (
               <Words size="small" tone="quiet">
                 {'  from the log'}
@@ -55,11 +57,3 @@ export function ToldPanel({
     </View>
   );
 }
-
-/** An answer, or several, in words. */
-export const saidOf = (question: QuestionId, signs: Signs): string => {
-  const said = signs[question];
-  return (Array.isArray(said) ? (said as readonly string[]) : [String(said)])
-    .map((one) => answerWords(question, one))
-    .join(', ');
-};

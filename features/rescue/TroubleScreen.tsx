@@ -2,8 +2,16 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 
 import { type Standing } from '@core/journal';
-import { type QuestionId, type Signs, judge, knownSigns, nextQuestion } from '@core/rescue';
-import { Choice, Page, Panel, Press, Words, useWide, TwoPanes } from '@kit';
+import {
+  type QuestionId,
+  type Signs,
+  befell,
+  judge,
+  knownSigns,
+  nextQuestion,
+  toldBeside,
+} from '@core/rescue';
+import { Choice, Notice, Page, Panel, Press, Words, useWide, TwoPanes } from '@kit';
 import {
   selectJarEvents,
   selectStandings,
@@ -14,6 +22,7 @@ import {
   ofJar,
 } from '@state';
 
+import { PRESSURE } from './caseWords';
 import { QuestionPanel } from './QuestionPanel';
 import { ToldPanel } from './ToldPanel';
 import { VerdictPanel } from './VerdictPanel';
@@ -53,14 +62,23 @@ function BeforeAsking() {
   return (
     <Panel>
       <Words>
-        Leave it as it is for now: do not stir, do not taste. Have it before you in good light, and
-        answer by what you see. Three questions do in most cases; what the log knows is not asked.
+        Leave it as it is for now: do not stir, do not taste. Have it in front of you in good light,
+        and answer by what you see. What the log knows is not asked.
       </Words>
       <Words tone="beet">
-        Fuzz, or spots and streaks of pink, orange, green or black: all of it goes, the jar is
-        washed hot, and a backup begins anew. Do not sniff at mould.
+        If there is fuzz, or spots or streaks of any colour, all of it goes and the jar is washed
+        hot. Do not sniff at mould.
       </Words>
     </Panel>
+  );
+}
+
+/** A tight lid comes before every question: gas breaks glass. */
+function Pressure() {
+  return (
+    <Notice title="First, the pressure" tone="beet">
+      {PRESSURE.join(' ')}
+    </Notice>
   );
 }
 
@@ -72,22 +90,31 @@ function Asking({ standing }: { readonly standing: Standing | null }) {
   const told = useAppSelector((state) => ofJar(state.trouble, jar)) ?? NOTHING;
   const [again, setAgain] = useState<QuestionId | null>(null);
   const known = standing ? knownSigns(standing, events) : NOTHING;
-  const signs: Signs = { ...known, ...told };
+  const signs = toldBeside(known, told);
   const question = again ?? nextQuestion(signs);
   const tell = (more: Signs) => {
     setAgain(null);
-    dispatch(signsTold({ jar, signs: { ...told, ...more } }));
+    const signs = Object.entries({ ...told, ...more }).filter(([, said]) => said !== undefined);
+    dispatch(signsTold({ jar, signs: Object.fromEntries(signs) }));
   };
-  const main =
+  const begun = Object.keys(told).length > 0;
+  const asked =
     question === null ? (
       <VerdictPanel verdict={judge(signs)} signs={signs} standing={standing} />
     ) : (
       <QuestionPanel key={question} question={question} signs={signs} onTold={tell} />
     );
+  const main = (
+    <>
+      {!begun && <BeforeAsking />}
+      {befell(signs, 'tightLid') && <Pressure />}
+      {asked}
+    </>
+  );
   const beside = (
     <>
       <ToldPanel told={told} known={known} onAskAgain={setAgain} />
-      {Object.keys(told).length > 0 && (
+      {begun && (
         <Press
           kind="bare"
           onPress={() => {
@@ -95,7 +122,7 @@ function Asking({ standing }: { readonly standing: Standing | null }) {
             dispatch(signsForgotten(jar));
           }}
         >
-          Begin again
+          Start again
         </Press>
       )}
     </>

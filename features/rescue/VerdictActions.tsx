@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { type Looked, type ProgrammeId, type Smell, type Standing } from '@core/journal';
-import { type Signs, type Verdict, type VerdictKind, shows } from '@core/rescue';
+import { type Signs, type Verdict, type VerdictKind, befell, shows } from '@core/rescue';
 import { Press, Words } from '@kit';
 import {
   beginProgramme,
@@ -21,12 +21,27 @@ import {
 import { MoveSheet } from '../jar/MoveSheet';
 import { PROGRAMME_WORDS, useKitchenWords } from '../words';
 import { ForetoldWords } from './ForetoldWords';
-import { saidOf } from './ToldPanel';
+import { spoilageOf } from './caseWords';
+import { QUESTION_WORDS, saidOf } from './questionWords';
 
 /** Verdicts that a usual feed answers. */
-const FED: ReadonlySet<VerdictKind> = new Set(['hungry', 'wrongProportion', 'cannotTell', 'fine']);
-/** A feed that shows within the day what a starter can do: one part to two. */
-const TELLING_PARTS = 2;
+const FED: ReadonlySet<VerdictKind> = new Set([
+  'hungry',
+  'wrongProportion',
+  'wrongThingIn',
+  'smellsRotten',
+  'dryCover',
+  'underPressure',
+  'cannotTell',
+  'fine',
+]);
+/** Parts of such a feed where it is not the card's: one to two shows within the day what a starter can do, one to five washes out. */
+const BENCH_PARTS: Readonly<Partial<Record<VerdictKind, number>>> = {
+  wrongProportion: 2,
+  smellsRotten: 2,
+  cannotTell: 2,
+  wrongThingIn: 5,
+};
 
 /** What can be done about a verdict, from here. */
 export function VerdictActions({
@@ -59,22 +74,34 @@ export function VerdictActions({
       </View>
     );
   return verdict.kind === 'contaminated' || verdict.kind === 'killed' ? (
-    <ThrowOut signs={signs} standing={standing} />
+    <ThrowOut verdict={verdict} signs={signs} standing={standing} />
   ) : (
     <Help verdict={verdict} signs={signs} standing={standing} />
   );
 }
 
-function ThrowOut({ signs, standing }: { readonly signs: Signs; readonly standing: Standing }) {
+function ThrowOut({
+  verdict,
+  signs,
+  standing,
+}: {
+  readonly verdict: Verdict;
+  readonly signs: Signs;
+  readonly standing: Standing;
+}) {
   const router = useRouter();
   const dispatch = useAppDispatch();
   const backups = useAppSelector(selectBackups);
+  const words = useKitchenWords();
   const { id, card } = standing.jar;
   const out = () => {
     dispatch(
       throwOut(
         id,
-        `Thrown out. Surface: ${signs.surface === undefined ? 'not seen' : saidOf('surface', signs)}.`,
+        spoilageOf(verdict, signs),
+        words.inUnits(
+          `Thrown out. ${verdict.because.map((question) => saidOf(question, signs)).join('; ')}.`,
+        ),
         `${card.name} is off the shelf`,
       ),
     );
@@ -121,7 +148,7 @@ function Help({
     router.navigate(programmePath);
   };
   const bench = () => {
-    const parts = verdict.kind === 'hungry' || verdict.kind === 'fine' ? null : TELLING_PARTS;
+    const parts = BENCH_PARTS[verdict.kind] ?? null;
     if (parts !== null) {
       const keepG = Math.min(jar.card.keepG, Math.floor(jar.massG));
       dispatch(fillBench(jar.id, { keepG, flourG: keepG * parts, waterG: keepG * parts }, null));
@@ -154,7 +181,7 @@ function Help({
           </Press>
         )
       )}
-      {verdict.kind === 'tooYoung' && !run && (
+      {(verdict.kind === 'tooYoung' || verdict.kind === 'falseRise') && !run && (
         <Press href="/start" onPress={() => router.navigate('/start')}>
           Programmes for a new starter
         </Press>
@@ -194,6 +221,14 @@ const SMELL_OF: Readonly<Record<string, Smell>> = {
   rot: 'cheese',
 };
 
+/** What happened to it, and what was seen on it, in words. */
+function noteOf(signs: Signs): Pick<Looked, 'note'> {
+  const told = (['happened', 'surface'] as const)
+    .filter((q) => signs[q] !== undefined && (q === 'surface' || !befell(signs, 'nothing')))
+    .map((question) => `${QUESTION_WORDS[question].short}: ${saidOf(question, signs)}`);
+  return told.length > 0 ? { note: told.join('; ') } : {};
+}
+
 /** Signs as a look that the journal can keep. */
 function seenAs(signs: Signs): Pick<Looked, 'smell' | 'liquid' | 'note'> {
   const smell = SMELL_OF[signs.smell ?? ''];
@@ -203,6 +238,6 @@ function seenAs(signs: Signs): Pick<Looked, 'smell' | 'liquid' | 'note'> {
     ...(shows(signs, 'liquid') && liquid && liquid !== 'unknown' && liquid !== 'coloured'
       ? { liquid }
       : {}),
-    ...(signs.surface === undefined ? {} : { note: `surface: ${saidOf('surface', signs)}` }),
+    ...noteOf(signs),
   };
 }

@@ -5,8 +5,9 @@ import { type Signs, type Verdict, shows, turnsOf } from '@core/rescue';
 import { Panel, UmbrellaMark, Words } from '@kit';
 
 import { HoochPanel } from './HoochPanel';
-import { QUESTION_WORDS, answerWords } from './questionWords';
-import { saidOf } from './ToldPanel';
+import { useKitchenWords } from '../words';
+import { doesBeside, meansOf } from './caseWords';
+import { QUESTION_WORDS, answerWords, saidOf } from './questionWords';
 import { CERTAINTY_WORDS, VERDICT_WORDS } from './verdictWords';
 import { VerdictActions } from './VerdictActions';
 
@@ -23,6 +24,7 @@ export function VerdictPanel({
   readonly signs: Signs;
   readonly standing: Standing | null;
 }) {
+  const words = useKitchenWords();
   const said = VERDICT_WORDS[verdict.kind];
   const out = verdict.kind === 'contaminated';
   const bin = out || verdict.kind === 'killed';
@@ -41,22 +43,20 @@ export function VerdictPanel({
               {said.title}
             </Words>
             <Words size="small" tone="quiet">
-              {out && verdict.certainty === 'guess'
-                ? 'perhaps only yeast, but nobody can tell by eye: to be safe'
-                : CERTAINTY_WORDS[verdict.certainty]}
+              {sureness(verdict)}
             </Words>
           </View>
         </View>
-        <Words>{said.means}</Words>
-        {said.does.map((step, i) => (
+        <Words>{words.inUnits(meansOf(verdict, signs, said.means))}</Words>
+        {[...said.does, ...doesBeside(verdict, signs)].map((step, i) => (
           <View key={step} style={{ flexDirection: 'row', gap: 10 }}>
             <Words size="title" tone="rim" style={{ width: 18 }}>
               {i + 1}
             </Words>
-            <Words style={{ flex: 1 }}>{step}</Words>
+            <Words style={{ flex: 1 }}>{words.inUnits(step)}</Words>
           </View>
         ))}
-        {out && (
+        {out && verdict.because.includes('surface') && (
           <Words size="small" tone="quiet">
             Some keepers cut a clean core out of a mouldy stiff dough. It is an old practice; it is
             not planned here, because threads and poisons are not where they show.
@@ -64,7 +64,7 @@ export function VerdictPanel({
         )}
         {verdict.also.length > 0 && (
           <Words>
-            {`Beside that: ${verdict.also.map((kind) => VERDICT_WORDS[kind].short).join(', ')}. The first comes first.`}
+            {`Besides: ${verdict.also.map((kind) => VERDICT_WORDS[kind].short).join(', ')}. The first comes first.`}
           </Words>
         )}
         <VerdictActions verdict={verdict} signs={signs} standing={standing} />
@@ -73,15 +73,26 @@ export function VerdictPanel({
       <Why verdict={verdict} signs={signs} />
       <Words size="small" tone="quiet">
         {bin
-          ? 'Who has a weak immune system, or cooks for somebody who has, asks a clinician when in doubt. Who sells from home follows the local food code.'
+          ? 'If you have a weak immune system, or cook for somebody who has, ask a clinician when in doubt. If you sell from home, follow the local food code.'
           : 'Do not taste raw starter. Cover a feeding jar loosely: gas under a tight lid breaks glass. It holds gluten and travels on hands and spoons.'}
       </Words>
     </>
   );
 }
 
+/** How sure a verdict is, in a few words; what rests on a smell says so. */
+function sureness({ kind, certainty, because, bySmellAlone }: Verdict): string {
+  if (bySmellAlone) return `${CERTAINTY_WORDS[certainty]}, by its smell alone`;
+  if (kind === 'contaminated' && certainty === 'guess')
+    return because.includes('surface')
+      ? 'perhaps harmless, but nobody can tell by eye: to be safe'
+      : 'to be safe, for nobody can tell';
+  return CERTAINTY_WORDS[certainty];
+}
+
 /** The readings a verdict rests on, answers that clash, and the answers that would bring another verdict. */
 function Why({ verdict, signs }: { readonly verdict: Verdict; readonly signs: Signs }) {
+  const words = useKitchenWords();
   const turns = turnsOf(signs).slice(0, SHOWN_TURNS);
   return (
     <Panel label="Why">
@@ -91,13 +102,17 @@ function Why({ verdict, signs }: { readonly verdict: Verdict; readonly signs: Si
       <Words>
         {verdict.because.length === 0
           ? 'No answer spoke for any trouble.'
-          : `${verdict.because
-              .map((question) => `${QUESTION_WORDS[question].short}: ${saidOf(question, signs)}`)
-              .join('; ')}.`}
+          : words.inUnits(
+              `${verdict.because
+                .map((question) => `${QUESTION_WORDS[question].short}: ${saidOf(question, signs)}`)
+                .join('; ')}.`,
+            )}
       </Words>
       {verdict.contradictions.map(([a, b]) => (
         <Words key={`${a} ${b}`} tone="crust">
-          {`${QUESTION_WORDS[a].short} (${saidOf(a, signs)}) and ${QUESTION_WORDS[b].short} (${saidOf(b, signs)}) do not go together. Look again; until then this is a guess.`}
+          {words.inUnits(
+            `${QUESTION_WORDS[a].short} (${saidOf(a, signs)}) and ${QUESTION_WORDS[b].short} (${saidOf(b, signs)}) do not go together. Look again; until then this is a guess.`,
+          )}
         </Words>
       ))}
       {turns.length > 0 && (
@@ -107,7 +122,9 @@ function Why({ verdict, signs }: { readonly verdict: Verdict; readonly signs: Si
           </Words>
           {turns.map(({ question, answer, kind }) => (
             <Words key={kind}>
-              {`${QUESTION_WORDS[question].short}: ${answerWords(question, answer)}. Then: ${VERDICT_WORDS[kind].short}.`}
+              {words.inUnits(
+                `${QUESTION_WORDS[question].short}: ${answerWords(question, answer)}. Then: ${VERDICT_WORDS[kind].short}.`,
+              )}
             </Words>
           ))}
         </>

@@ -24,7 +24,7 @@ export const PROGRAMME_TEXTS: Readonly<
     ],
   },
   overheated: {
-    begins: 'Take a little from the middle of the jar into a clean one. Not warmer than 24 °C now.',
+    begins: 'Take a little from the middle of the jar into a clean one. Not warmer than {24} now.',
     expect: [
       'Often nothing: what lives has to recover.',
       'First bubbles.',

@@ -1,6 +1,6 @@
-import { type Answer, type QuestionId } from '@core/rescue';
+import { type Answer, type QuestionId, type Signs } from '@core/rescue';
 
-/** A question as it is put, and its answers. */
+/** A question as it is put, and its answers; temperatures as `KitchenWords.inUnits` reads them. */
 export const QUESTION_WORDS: {
   readonly [Q in QuestionId]: {
     readonly ask: string;
@@ -10,6 +10,27 @@ export const QUESTION_WORDS: {
     readonly answers: Readonly<Record<Answer<Q>, string>>;
   };
 } = {
+  happened: {
+    ask: 'What happened to it?',
+    hint: 'Choose all that you know of, or none. It decides what is asked next.',
+    short: 'what happened',
+    answers: {
+      nothing: 'nothing that I know',
+      hot: 'it got hot: oven, heater, sun',
+      hotWater: 'fed with hot water',
+      froze: 'it froze',
+      tightLid: 'the lid was tight',
+      salt: 'salt got into it',
+      sugarOrOil: 'sugar or oil got into it',
+      eggOrMilk: 'egg or milk got into it',
+      wrongFlour: 'fed self-raising or bleached flour',
+      chlorine: 'water that smells of chlorine',
+      cleaner: 'soap or cleaner got into it',
+      hardBits: 'plastic, metal or glass in it',
+      insects: 'insects in it or in the flour',
+      neverDoubles: 'it never doubles, though fed for weeks',
+    },
+  },
   surface: {
     ask: 'What do you see on it?',
     hint: 'Look before stirring, from above and through the glass. Choose all there is.',
@@ -18,12 +39,31 @@ export const QUESTION_WORDS: {
       nothing: 'nothing odd',
       liquid: 'liquid',
       skin: 'a dry or grey skin',
+      tinge: 'mauve or brown all through',
       fuzz: 'fuzz',
       spots: 'coloured spots',
-      streaks: 'pink or orange',
+      streaks: 'pink or orange streaks',
       film: 'a flat white film',
       foreign: 'insect, glass, soap',
     },
+  },
+  secondLook: {
+    ask: 'And in better light?',
+    hint: 'Hold it in daylight or under a torch, and ask a second pair of eyes. Fuzz is easiest to see from the side.',
+    short: 'second look',
+    answers: { clean: 'it is clean after all', unsure: 'still not sure' },
+  },
+  darkFlour: {
+    ask: 'Is there rye, buckwheat or another dark flour in it?',
+    hint: 'These turn mauve, grey or brown all through by themselves. White flour does not.',
+    short: 'dark flour',
+    answers: { yes: 'yes', no: 'no' },
+  },
+  glass: {
+    ask: 'Is its jar whole?',
+    hint: 'Glass cracks when what is in it freezes. Run a finger round the outside, not the inside.',
+    short: 'the jar',
+    answers: { whole: 'whole, or not of glass', cracked: 'cracked or chipped' },
   },
   liquid: {
     ask: 'What colour is the liquid?',
@@ -40,11 +80,28 @@ export const QUESTION_WORDS: {
     short: 'where',
     answers: { top: 'on top', middle: 'in the middle', below: 'underneath' },
   },
-  rise: {
-    ask: 'How far did it rise after the last feed?',
-    hint: 'Streaks on the glass tell how high it stood.',
-    short: 'rise',
-    answers: { doubled: 'doubled or more', some: 'a little', none: 'not at all' },
+  age: {
+    ask: 'How old is this starter?',
+    hint: 'Counted from the first flour and water, not from when you got it.',
+    short: 'age',
+    answers: { young: 'under three weeks', grown: 'older' },
+  },
+  heat: {
+    ask: 'How hot did it get?',
+    hint: 'The starter itself, or the water it was fed with, as near as you can tell.',
+    short: 'heat',
+    answers: {
+      none: 'hardly warm',
+      stalled: 'over {35}, too warm to the hand',
+      harmed: 'over {45}, like a hot bath',
+      killed: 'over {60}, too hot to hold',
+      baked: 'it was baked',
+    },
+  },
+  heatFor: {
+    ask: 'For how long?',
+    short: 'how long',
+    answers: { minutes: 'some minutes', hour: 'about an hour', hours: 'some hours' },
   },
   smell: {
     ask: 'What does it smell of?',
@@ -62,8 +119,14 @@ export const QUESTION_WORDS: {
     short: 'after a feed',
     answers: { notFed: 'not fed since', gone: 'it went', stays: 'it stays' },
   },
+  rise: {
+    ask: 'How far did it rise after the last feed?',
+    hint: 'Streaks on the glass tell how high it stood.',
+    short: 'rise',
+    answers: { doubled: 'doubled or more', some: 'a little', none: 'not at all' },
+  },
   unfed: {
-    ask: 'How long is the last feed ago?',
+    ask: 'How long ago was the last feed?',
     short: 'unfed',
     answers: {
       hours: 'a day at most',
@@ -77,26 +140,10 @@ export const QUESTION_WORDS: {
     short: 'stood',
     answers: {
       cold: 'in the fridge',
-      cool: 'somewhere cool, under 18 °C',
+      cool: 'somewhere cool, under {18}',
       room: 'in a room',
-      warm: 'somewhere warm, over 26 °C',
+      warm: 'somewhere warm, over {26}',
     },
-  },
-  heat: {
-    ask: 'Did it get hot?',
-    hint: 'An oven that was switched on, a heater, the sun on the glass.',
-    short: 'heat',
-    answers: {
-      none: 'no',
-      stalled: 'over 35 °C, too warm to the hand',
-      harmed: 'over 45 °C, hot bath water',
-      killed: 'over 60 °C, too hot to hold',
-    },
-  },
-  age: {
-    ask: 'How old is this starter?',
-    short: 'age',
-    answers: { young: 'under three weeks', grown: 'older' },
   },
   texture: {
     ask: 'How was it right after the feed?',
@@ -110,3 +157,11 @@ export const answerWords = (question: QuestionId, answer: string): string =>
   answer === 'unknown'
     ? 'cannot tell'
     : ((QUESTION_WORDS[question].answers as Readonly<Record<string, string>>)[answer] ?? answer);
+
+/** What was answered to a question, or all of it, in words. */
+export const saidOf = (question: QuestionId, signs: Signs): string => {
+  const said = signs[question];
+  return (Array.isArray(said) ? (said as readonly string[]) : [String(said)])
+    .map((one) => answerWords(question, one))
+    .join(', ');
+};

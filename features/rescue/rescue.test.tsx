@@ -13,10 +13,17 @@ jest.mock('expo-router', () => ({
 
 const press = (name: string | RegExp) => touch('button', name);
 const check = (name: string) => touch('checkbox', name);
+const tellNothing = () => {
+  for (let i = 0; i < 12 && screen.queryByRole('button', { name: 'I cannot tell' }); i++)
+    press('I cannot tell');
+};
+const nothingHappened = () => press('Nothing that I know');
 
 describe('something is wrong', () => {
-  it('asks for the surface first, and does not ask what the log knows', () => {
+  it('asks what happened, then for the surface, and does not ask what the log knows', () => {
     show(<TroubleScreen jar="skua" />);
+    expect(screen.getByText(/^Leave it as it is for now/)).toBeVisible();
+    nothingHappened();
     expect(screen.getByRole('heading', { name: 'What do you see on it?' })).toBeVisible();
     expect(screen.getByRole('button', { name: 'Go on' })).toBeDisabled();
     expect(screen.getByText(/^smell: nail varnish/)).toBeVisible();
@@ -34,8 +41,57 @@ describe('something is wrong', () => {
     expect(screen.queryByRole('heading', { name: 'What do you see on it?' })).toBeNull();
   });
 
+  it('puts the pressure of a tight lid before everything, and asks on', () => {
+    show(<TroubleScreen jar="grebe" />);
+    check('the lid was tight');
+    check('salt got into it');
+    press('Go on');
+    expect(screen.getByText('First, the pressure')).toBeVisible();
+    expect(screen.getByText(/turn the jar away from your face/)).toBeVisible();
+    check('nothing odd');
+    press('Go on');
+    tellNothing();
+    expect(
+      screen.getByRole('heading', { name: 'Something went in that holds it back' }),
+    ).toBeVisible();
+    expect(screen.getByText(/Besides: under pressure/)).toBeVisible();
+    expect(screen.getByText(/Salt slows yeast and bacteria alike/)).toBeVisible();
+  });
+
+  it('asks how hot it got, in the unit of the kitchen, and says that the middle may live', () => {
+    const store = kitchenStore();
+    const { settingsChanged } = jest.requireActual('@state');
+    store.dispatch(settingsChanged({ temperature: 'fahrenheit' }));
+    show(<TroubleScreen jar="grebe" />, store);
+    check('it got hot: oven, heater, sun');
+    press('Go on');
+    check('nothing odd');
+    press('Go on');
+    press('flour, yoghurt, fruit');
+    expect(screen.getByRole('heading', { name: 'How hot did it get?' })).toBeVisible();
+    press('over 140 °F, too hot to hold');
+    press('some minutes');
+    expect(screen.getByRole('heading', { name: 'It got too hot' })).toBeVisible();
+    expect(screen.getByText(/some cells usually live there/)).toBeVisible();
+    expect(document.body.textContent).not.toMatch(/\{\d|°C/);
+  });
+
+  it('does not take a surface for clean that nobody could judge', () => {
+    show(<TroubleScreen jar="grebe" />);
+    nothingHappened();
+    press('I cannot tell');
+    expect(screen.getByRole('heading', { name: 'And in better light?' })).toBeVisible();
+    press('I can see something now');
+    expect(screen.getByRole('heading', { name: 'What do you see on it?' })).toBeVisible();
+    press('I cannot tell');
+    press('still not sure');
+    expect(screen.getByRole('heading', { name: 'Throw it all out' })).toBeVisible();
+    expect(screen.getByText(/Nobody could say that it is clean/)).toBeVisible();
+  });
+
   it('lets nothing odd and something odd exclude each other', () => {
     show(<TroubleScreen jar="skua" />);
+    nothingHappened();
     check('nothing odd');
     check('fuzz');
     expect(screen.getByRole('checkbox', { name: 'nothing odd' })).not.toBeChecked();
@@ -45,6 +101,7 @@ describe('something is wrong', () => {
 
   it('throws out what moulds, takes it off the shelf, and leads to a beginning', () => {
     const store = show(<TroubleScreen jar="dunlin" />);
+    nothingHappened();
     check('coloured spots');
     press('Go on');
     expect(screen.getByRole('heading', { name: 'Throw it all out' })).toBeVisible();
@@ -52,7 +109,8 @@ describe('something is wrong', () => {
     press('It is thrown out');
     expect(went).toEqual(['/start']);
     const events = selectJarEvents(store.getState(), 'dunlin');
-    expect(events.slice(-2)).toMatchObject([
+    expect(events.slice(-3)).toMatchObject([
+      { kind: 'thrownOut', why: 'growth' },
       { kind: 'discarded', to: 'bin' },
       { kind: 'described', card: { archived: true } },
     ]);
@@ -61,6 +119,7 @@ describe('something is wrong', () => {
 
   it('says for a flat film that it is to be safe', () => {
     show(<TroubleScreen jar="grebe" />);
+    nothingHappened();
     check('a flat white film');
     press('Go on');
     expect(screen.getByText(/nobody can tell by eye/)).toBeVisible();
@@ -68,19 +127,24 @@ describe('something is wrong', () => {
 
   it('keeps a verdict open to another answer', () => {
     show(<TroubleScreen jar="skua" />);
+    nothingHappened();
     check('nothing odd');
     press('Go on');
     press('Change unfed');
     press('some days');
     expect(screen.getByRole('heading', { name: 'It is hungry' })).toBeVisible();
-    press('Begin again');
-    expect(screen.getByRole('heading', { name: 'What do you see on it?' })).toBeVisible();
+    press('Start again');
+    expect(screen.getByRole('heading', { name: 'What happened to it?' })).toBeVisible();
   });
 
   it('helps with a jar that has no journal, down to what nobody can tell', () => {
     show(<TroubleScreen />, kitchenStore([]));
-    for (let i = 0; i < 12 && screen.queryByRole('button', { name: 'I cannot tell' }); i++)
-      press('I cannot tell');
+    tellNothing();
+    expect(screen.getByRole('heading', { name: 'Throw it all out' })).toBeVisible();
+    press('Change surface');
+    check('nothing odd');
+    press('Go on');
+    tellNothing();
     expect(screen.getByRole('heading', { name: 'The signs do not say' })).toBeVisible();
     expect(screen.getByText('No answer spoke for any trouble.')).toBeVisible();
     touch('link', 'Add this starter');
@@ -89,6 +153,7 @@ describe('something is wrong', () => {
 
   it('begins a programme from its verdict', () => {
     const store = show(<TroubleScreen jar="skua" />);
+    nothingHappened();
     check('nothing odd');
     press('Go on');
     expect(
@@ -103,6 +168,7 @@ describe('something is wrong', () => {
 
   it('logs what was seen as a look', () => {
     const store = show(<TroubleScreen jar="skua" />);
+    nothingHappened();
     check('a dry or grey skin');
     press('Go on');
     press('Log what was seen');

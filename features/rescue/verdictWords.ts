@@ -1,46 +1,76 @@
 import { type Certainty, type HoochAdvice, type VerdictKind } from '@core/rescue';
 import { type Umbrella } from '@kit';
 
-/** A verdict as it is told: what it is, what that means, what to do. */
-export const VERDICT_WORDS: Readonly<
-  Record<
-    VerdictKind,
-    {
-      readonly title: string;
-      /** In a list of others. */
-      readonly short: string;
-      readonly umbrella: Umbrella;
-      readonly means: string;
-      readonly does: readonly string[];
-    }
-  >
-> = {
+/** A verdict as it is told; temperatures as `KitchenWords.inUnits` reads them. */
+export interface VerdictText {
+  readonly title: string;
+  /** In a list of others. */
+  readonly short: string;
+  readonly umbrella: Umbrella;
+  readonly means: string;
+  readonly does: readonly string[];
+}
+
+/** Each verdict: what it is, what that means, what to do. What is special to one case stands in `caseWords`. */
+export const VERDICT_WORDS: Readonly<Record<VerdictKind, VerdictText>> = {
   contaminated: {
     title: 'Throw it all out',
     short: 'throw it out',
     umbrella: 'crossedOut',
     means:
-      'Something grows or lies in it that does not belong there. Threads and poisons reach further than the eye, so no part of it is kept.',
+      'Something grows in it that does not belong there. Threads and poisons reach further than the eye, so no part of it is kept.',
     does: [
-      'All of it into the bin, well wrapped. Do not smell at it closely.',
-      'Wash jar, lid, spoons and band in hot soapy water, then scald them; a scratched or porous jar goes too.',
-      'Begin again from a backup, or from another jar.',
+      'All of it into the bin, well wrapped. Do not smell it closely.',
+      'Wash jar, lid, spoons and band in hot soapy water. Rinse the glass with hot tap water so that it is warm before you scald it, or it may crack; a scratched or porous jar goes too.',
+      'Start again from a backup that is older than the trouble, or from another jar.',
     ],
   },
   killed: {
     title: 'The heat has killed it',
     short: 'killed by heat',
     umbrella: 'crossedOut',
-    means: 'Over 60 °C neither yeast nor bacteria live on. What is left is paste.',
-    does: ['Throw it out and begin from a backup.', 'Without one, begin anew.'],
+    means: 'Over {60} neither yeast nor bacteria live on. What is left is paste.',
+    does: ['Throw it out and start again from a backup.', 'Without one, begin a new starter.'],
   },
   tooHot: {
     title: 'It got too hot',
     short: 'too hot',
     umbrella: 'insideOut',
     means:
-      'Over 35 °C the yeast stops, over 45 °C it is harmed; the bacteria go on and make it sour and runny. Some cells usually live, in the middle most of all.',
+      'Over {35} the yeast stops, over {45} it is harmed; the bacteria go on and make it sour and runny. The glass is hot long before the middle, so some cells usually live there. A rise from before the heat says nothing about now.',
     does: ['Take a little from the middle, feed it well, and stand it somewhere cooler.'],
+  },
+  frozen: {
+    title: 'It froze, and can be woken',
+    short: 'frozen',
+    umbrella: 'furled',
+    means:
+      'Freezing puts most of a starter to sleep and harms some of it. It comes back over two or three feeds.',
+    does: [
+      'Let it thaw overnight in the fridge. Look the jar over once more: glass that froze may crack as it warms.',
+      'Then feed it, and again each time it has peaked.',
+    ],
+  },
+  smellsRotten: {
+    title: 'It smells rotten: feed it once, then judge',
+    short: 'smells rotten',
+    umbrella: 'insideOut',
+    means:
+      'Nothing that can be seen speaks against it; this rests on the smell alone. In a young starter it is a stage. In an old one it may still be hunger, or something that should not be there.',
+    does: [
+      'Take a spoonful from the middle into a clean jar and feed it. Do not bake with it, and keep its discard apart.',
+      'Smell it again when that feed has peaked, or after a day. If the rot is still there, throw it all out.',
+    ],
+  },
+  falseRise: {
+    title: 'Do not bake with it yet',
+    short: 'perhaps a false rise',
+    umbrella: 'opening',
+    means:
+      'A starter under three weeks old may double because of other microbes that give up after a few days. Nobody can tell by looking.',
+    does: [
+      'Go on feeding as its programme says. It is ready when it doubles within 4 to 8 hours several feeds running, and smells of yoghurt or fruit.',
+    ],
   },
   tooYoung: {
     title: 'It is still too young',
@@ -61,6 +91,13 @@ export const VERDICT_WORDS: Readonly<
       'Feed it four to five times its weight of flour and of water, each day or when it has peaked.',
     ],
   },
+  wrongThingIn: {
+    title: 'Something went in that holds it back',
+    short: 'held back by what went in',
+    umbrella: 'drooping',
+    means: 'It is not spoilt. Feeds from a small keep wash it out.',
+    does: ['Keep a tablespoon of it, feed it five times its weight of flour and of water, twice.'],
+  },
   hungry: {
     title: 'It is hungry',
     short: 'hungry',
@@ -69,23 +106,52 @@ export const VERDICT_WORDS: Readonly<
       'The food is gone. Grey or dark liquid, a grey skin and sharp smells are hunger, not death.',
     does: ['Feed it, and once more when that feed has peaked.'],
   },
+  dryCover: {
+    title: 'Its cover lets it dry out',
+    short: 'dry on top',
+    umbrella: 'opening',
+    means:
+      'It was fed within the day, so the skin is not hunger: air has dried the surface. Underneath it is as it should be.',
+    does: [
+      'Lift the skin off and stir in what is soft.',
+      'Cover it so that air hardly moves but gas can leave: a lid laid on loosely rather than a cloth.',
+    ],
+  },
   tooCold: {
     title: 'It stands too cold',
     short: 'too cold',
     umbrella: 'furled',
     means:
       'In the cold everything takes its time: a rise of a day in the fridge takes hours on the counter.',
-    does: ['Stand it at 22 to 27 °C and look again in some hours. No feed is needed yet.'],
+    does: ['Stand it at {22-27} and look again in some hours. No feed is needed yet.'],
   },
   wrongProportion: {
     title: 'Too thin or too thick to rise',
     short: 'wrong proportion',
     umbrella: 'drooping',
     means:
-      'A thin mix lets its gas go and shows no rise; a very stiff one cannot move. Both may be alive.',
+      'A thin mix lets its gas go, shows no rise and settles with liquid below or in the middle; a very stiff one cannot move. Both may be alive.',
     does: [
       'Feed it to a thick batter next time, as much water as flour by weight, and judge that.',
     ],
+  },
+  weak: {
+    title: 'Weak, and worth strengthening',
+    short: 'weak',
+    umbrella: 'drooping',
+    means:
+      'Weeks of feeds without a doubling usually mean that it is fed before it has peaked, or with too little: its yeast is thinned out each time.',
+    does: [
+      'A small keep, four to five times its weight of flour and of water, half of the flour whole wheat or rye, at {24-27}.',
+      'Then wait until it has peaked, even if that takes a day, before the next.',
+    ],
+  },
+  underPressure: {
+    title: 'Let the pressure out, then go on',
+    short: 'under pressure',
+    umbrella: 'opening',
+    means: 'The starter itself takes no harm from a tight lid. The jar may.',
+    does: ['Open it as said above. After that, cover it loosely and feed it as usual.'],
   },
   waiting: {
     title: 'Give it time',
@@ -108,7 +174,7 @@ export const VERDICT_WORDS: Readonly<
     umbrella: 'furled',
     means: 'Nothing speaks for harm, and nothing for hunger either.',
     does: [
-      'Feed it once, one part to two of flour and of water, and keep it at 22 to 27 °C.',
+      'Feed it once, one part to two of flour and of water, and keep it at {22-27}.',
       'Set the band and look after 12 and 24 hours: how far it rises tells the rest.',
     ],
   },

@@ -10,7 +10,7 @@ import {
   blendWords,
   riseWords,
 } from './jarWords';
-import { BACKUP_WORDS, PROGRAMME_END_WORDS, PROGRAMME_WORDS } from './rescueWords';
+import { BACKUP_WORDS, PROGRAMME_END_WORDS, PROGRAMME_WORDS, SPOILAGE_WORDS } from './rescueWords';
 import { type KitchenWords } from './kitchenWords';
 
 /** An entry of the journal in a line. `placeName` finds a place's name by its id. */
@@ -48,6 +48,8 @@ export function eventWords(
       return `took out ${words.grams(event.grams)}: ${DESTINATION_WORDS[event.to]}`;
     case 'pouredOff':
       return `poured off ${words.grams(event.grams)} of liquid`;
+    case 'thrownOut':
+      return `thrown out: ${SPOILAGE_WORDS[event.why]}`;
     case 'programmeBegun':
       return `begun: ${PROGRAMME_WORDS[event.programme].title.toLowerCase()}`;
     case 'programmeEnded':

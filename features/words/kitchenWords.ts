@@ -32,6 +32,8 @@ export interface KitchenWords {
   span(hours: number): string;
   /** "21 °C" */
   celsius(celsius: number): string;
+  /** A text in the units chosen: `{24}` and `{22-27}` in it are °C, `{15g}` are grams. */
+  inUnits(text: string): string;
   /** "110 g", with ounces when wanted. */
   grams(grams: number): string;
   /** Hour of the kitchen's day, 0 up to 24. */
@@ -74,6 +76,14 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
     if (Math.abs(from - now) > FAR) return null;
     return `${about(from)} ${joint} ${time(Math.round(until / FIVE_MINUTES) * FIVE_MINUTES)}`;
   };
+  const fahrenheit = settings.temperature === 'fahrenheit';
+  const degrees = (celsius: number) =>
+    Math.round(fahrenheit ? celsiusToFahrenheit(celsius) : celsius);
+  const unit = fahrenheit ? '°F' : '°C';
+  const grams = (of: number) => {
+    const whole = `${Math.round(of)} g`;
+    return settings.ounces ? `${whole} (${gramsToOunces(of).toFixed(1)} oz)` : whole;
+  };
   return {
     time,
     hour: (hour) =>
@@ -90,14 +100,17 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
     },
     date: (at) => dates.format(at),
     span,
-    celsius: (celsius) =>
-      settings.temperature === 'fahrenheit'
-        ? `${Math.round(celsiusToFahrenheit(celsius))} °F`
-        : `${Math.round(celsius)} °C`,
-    grams: (grams) => {
-      const whole = `${Math.round(grams)} g`;
-      return settings.ounces ? `${whole} (${gramsToOunces(grams).toFixed(1)} oz)` : whole;
-    },
+    celsius: (celsius) => `${degrees(celsius)} ${unit}`,
+    inUnits: (text) =>
+      text.replace(
+        /\{(\d+)(?:-(\d+))?(g?)\}/g,
+        (_, from: string, until: string | undefined, inGrams: string) => {
+          if (inGrams) return grams(Number(from));
+          const low = degrees(Number(from));
+          return until ? `${low} to ${degrees(Number(until))} ${unit}` : `${low} ${unit}`;
+        },
+      ),
+    grams,
     hourOf: (at) => Number(hours.format(at)),
     fieldText: (at) =>
       Number.isNaN(at) ? '' : new Date(at + local.offset(at)).toISOString().slice(0, 16),

@@ -1,4 +1,10 @@
-import { type BackupForm, type ProgrammeEnd, type ProgrammeId, type Storage } from '@core/journal';
+import {
+  type BackupForm,
+  type ProgrammeEnd,
+  type ProgrammeId,
+  type Spoilage,
+  type Storage,
+} from '@core/journal';
 
 /** Programmes by name; the shorter name follows "being". */
 export const PROGRAMME_WORDS: Readonly<
@@ -36,4 +42,16 @@ export const STORE_WORDS: Readonly<Record<Storage, string>> = {
   room: 'at room temperature',
   fridge: 'in the fridge',
   freezer: 'in the freezer',
+};
+
+/** Why a jar was thrown out. */
+export const SPOILAGE_WORDS: Readonly<Record<Spoilage, string>> = {
+  growth: 'something grew in it',
+  insects: 'insects',
+  hardBits: 'splinters in it',
+  cleaner: 'soap or cleaner in it',
+  food: 'egg or milk in it',
+  smell: 'it smelt of rot after a feed',
+  unsure: 'nobody could say that it was clean',
+  heat: 'heat had killed it',
 };

@@ -1,0 +1,118 @@
+import { View } from 'react-native';
+
+import { type Quarantine, type Reached } from '@core/rescue';
+import { Panel, Press, Words, useLook } from '@kit';
+import {
+  lookOver,
+  selectBackups,
+  selectLots,
+  selectQuarantines,
+  selectTubs,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
+
+import { BACKUP_WORDS, SPOILAGE_WORDS, useKitchenWords } from '../words';
+import { useJarName } from '../words/useJarName';
+
+/** What came from jars that were thrown out: each thing is looked at and kept, or goes too. Nothing while there is none. */
+export function QuarantinePanel() {
+  const quarantines = useAppSelector(selectQuarantines);
+  return quarantines.map((quarantine) => (
+    <OfOneJar key={quarantine.thrownOut.id} quarantine={quarantine} />
+  ));
+}
+
+function OfOneJar({ quarantine: { thrownOut, reached } }: { readonly quarantine: Quarantine }) {
+  const words = useKitchenWords();
+  const dispatch = useAppDispatch();
+  const nameOf = useJarName();
+  const name = nameOf(thrownOut.jar);
+  const title = `What came from ${name}`;
+  return (
+    <Panel label={title} tone="beet">
+      <Words size="title" level={2} tone="beet">
+        {title}
+      </Words>
+      <Words>
+        {`${name} was thrown out ${words.day(Date.parse(thrownOut.at))}: ${SPOILAGE_WORDS[thrownOut.why]}. That may have begun as early as ${words.date(Date.parse(thrownOut.since))}. Do not use any of this before you have looked at it; what was taken out earlier is not touched by it.`}
+      </Words>
+      {reached.some(({ what }) => what === 'lot') && (
+        <Words size="small" tone="quiet">
+          Discard that was poured into one jar with other discard goes with all of that jar. A dough
+          or batter made from it since goes too.
+        </Words>
+      )}
+      {reached.map((one) => (
+        <Item key={`${one.what} ${one.of}`} reached={one} />
+      ))}
+      {reached.length > 1 && (
+        <Press
+          kind="danger"
+          onPress={() => dispatch(lookOver(reached, false, `All that came from ${name} is out`))}
+        >
+          {`All ${reached.length} are thrown out`}
+        </Press>
+      )}
+    </Panel>
+  );
+}
+
+function Item({ reached }: { readonly reached: Reached }) {
+  const look = useLook();
+  const dispatch = useAppDispatch();
+  const name = useReachedName()(reached);
+  return (
+    <View
+      role="group"
+      aria-label={name}
+      style={{ borderTopWidth: 1, borderTopColor: look.seam, paddingTop: 8, gap: 4 }}
+    >
+      <Words>{name}</Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <Press
+          label={`Thrown out: ${name}`}
+          onPress={() => dispatch(lookOver([reached], false, `Thrown out: ${name}`))}
+        >
+          Thrown out
+        </Press>
+        <Press
+          kind="bare"
+          label={`Looked at and kept: ${name}`}
+          onPress={() => dispatch(lookOver([reached], true, `Kept: ${name}`))}
+        >
+          Looked at it, keep it
+        </Press>
+      </View>
+    </View>
+  );
+}
+
+/** What something is called that came from a jar, with its day. */
+function useReachedName(): (reached: Reached) => string {
+  const words = useKitchenWords();
+  const nameOf = useJarName();
+  const lots = useAppSelector(selectLots);
+  const backups = useAppSelector(selectBackups);
+  const tubs = useAppSelector(selectTubs);
+  return ({ what, of, jar, at }) => {
+    const day = words.date(at);
+    switch (what) {
+      case 'lot': {
+        const lot = lots.find(({ id }) => id === of);
+        const where = lot?.store === 'freezer' ? 'freezer' : 'fridge';
+        return `${words.grams(lot?.grams ?? 0)} of ${nameOf(jar)}’s discard in the ${where}, of ${day}`;
+      }
+      case 'backup': {
+        const backup = backups.find(({ id }) => id === of);
+        return `${nameOf(jar)}, ${backup ? BACKUP_WORDS[backup.form] : 'a backup'}, made ${day}`;
+      }
+      case 'drying':
+        return `what of ${nameOf(jar)} lies drying since ${day}`;
+      case 'jar':
+        return `the jar ${nameOf(of)}, split off ${day}`;
+      case 'tub':
+        return `the flour in ${tubs.find(({ id }) => id === of)?.name ?? 'a tub'}`;
+    }
+  };
+}

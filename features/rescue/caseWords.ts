@@ -1,0 +1,63 @@
+import { type Spoilage } from '@core/journal';
+import { type Happening, type Signs, type Verdict, befell, shows } from '@core/rescue';
+
+/** Why something has to go, for what came from it. */
+export function spoilageOf({ kind, because, bySmellAlone }: Verdict, signs: Signs): Spoilage {
+  if (kind === 'killed') return 'heat';
+  if (befell(signs, 'insects')) return 'insects';
+  if (befell(signs, 'hardBits') || because.includes('glass')) return 'hardBits';
+  if (befell(signs, 'cleaner')) return 'cleaner';
+  if (befell(signs, 'eggOrMilk')) return 'food';
+  if (shows(signs, 'foreign')) return 'insects';
+  if (bySmellAlone) return 'smell';
+  return because.includes('secondLook') ? 'unsure' : 'growth';
+}
+
+/** What a verdict of throwing out means, for each reason; what grows is told in the verdict's own words. */
+const OUT_BECAUSE: Readonly<Partial<Record<Spoilage, string>>> = {
+  insects:
+    'Insects leave eggs and germs in a starter, and they came from somewhere. No part of it is kept. If what you saw was glass or soap, the same holds.',
+  hardBits: 'A splinter cannot be found by looking, and a sieve does not catch all of them.',
+  cleaner: 'Soap and cleaners cannot be washed out of a starter, and are not for eating.',
+  food: 'Egg and milk in a warm jar feed germs that a starter’s acid does not hold down for sure.',
+  smell:
+    'Nothing can be seen; this rests on the smell alone. A grown starter that still smells of rot after a feed is not worth the risk.',
+  unsure:
+    'Nobody could say that it is clean, in good light and with two pairs of eyes. What cannot be judged is not baked with.',
+};
+
+/** What helps against each thing that went in. */
+const HELPS: Readonly<Partial<Record<Happening, string>>> = {
+  salt: 'Salt slows yeast and bacteria alike. A pinch does no harm; a spoonful is washed out by two feeds from a small keep.',
+  sugarOrOil:
+    'Sugar makes it race and then starve, oil keeps it from rising. Two feeds from a small keep thin them out.',
+  wrongFlour:
+    'Self-raising flour foams by its baking powder: that is no rise to bake with. Bleached flour feeds it badly. Go on with plain, unbleached flour.',
+  chlorine:
+    'Chlorine goes overnight from an open jug, or with boiling. Chloramine does not: filter that. Ask your waterworks which it is.',
+};
+
+/** What a verdict means in this very case. */
+export function meansOf(verdict: Verdict, signs: Signs, usual: string): string {
+  if (verdict.kind === 'contaminated') return OUT_BECAUSE[spoilageOf(verdict, signs)] ?? usual;
+  if (verdict.kind === 'wrongThingIn') {
+    const helps = Object.entries(HELPS).filter(([what]) => befell(signs, what as Happening));
+    return [usual, ...helps.map(([, text]) => text)].join(' ');
+  }
+  return usual;
+}
+
+/** What else is to be done in this very case. */
+export function doesBeside(verdict: Verdict, signs: Signs): readonly string[] {
+  if (verdict.kind !== 'contaminated' || spoilageOf(verdict, signs) !== 'insects') return [];
+  return [
+    'Look through flour, tubs and the whole cupboard: what holds webs, larvae or beetles goes into the bin outside. Vacuum the shelves, and keep new flour in jars that close.',
+  ];
+}
+
+/** A jar whose lid was tight, before anybody opens it. */
+export const PRESSURE = [
+  'Do not unscrew it yet. Chill it for an hour or two: cold gas presses less.',
+  'Lay a folded cloth over the lid, turn the jar away from your face and from others, and open it a little at a time.',
+  'A jar that bulges or has a crack stays closed: put it into a bag, in the cold, and throw it out.',
+] as const;
