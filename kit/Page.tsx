@@ -1,4 +1,4 @@
-import { type ReactNode } from 'react';
+import { type ReactNode, useEffect, useRef } from 'react';
 import { ScrollView, View, useWindowDimensions } from 'react-native';
 
 import { WIDE, useLook } from './look';
@@ -11,12 +11,17 @@ export function Page({
   children,
   foot,
   narrow,
+  step,
 }: {
   readonly children: ReactNode;
   readonly foot?: ReactNode;
   /** Keeps text lines readable on a wide screen. */
   readonly narrow?: boolean;
+  /** Where one page asks one thing after the other: each is read from its beginning. */
+  readonly step?: string;
 }) {
+  const scroll = useRef<ScrollView>(null);
+  useEffect(() => scroll.current?.scrollTo({ y: 0, animated: false }), [step]);
   const look = useLook();
   const wide = useWide();
   const inner = {
@@ -27,7 +32,7 @@ export function Page({
   };
   return (
     <View role="main" style={{ flex: 1, backgroundColor: look.ground, minHeight: 0 }}>
-      <ScrollView contentContainerStyle={{ flexGrow: 1 }}>
+      <ScrollView ref={scroll} contentContainerStyle={{ flexGrow: 1 }}>
         <View
           style={[inner, { paddingTop: wide ? 28 : 20, paddingBottom: 28, gap: 16, flexGrow: 1 }]}
         >

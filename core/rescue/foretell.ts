@@ -11,7 +11,7 @@ import {
   withEvent,
 } from '../journal';
 import { type Blend, HOUR, type Instant, highest } from '../measure';
-import { nextFeed } from './nextFeed';
+import { type NextFeed, nextFeed } from './nextFeed';
 import { runOf } from './run';
 
 /** A feed as it is expected to go. */
@@ -73,9 +73,9 @@ export function foretell(
   // What stands in the jar now is followed from here on; what was seen of it stays as it was.
   if (begunFed(begun, events)) played = [...played, ...expectedLooks(state, context, now)];
   for (let n = 0; n < MOST_FEEDS; n++) {
-    const run = runOf(begun, played, at, celsiusAt);
-    if (run.verdict !== 'going') return { present, feeds, ends: run.verdict, at };
-    const step = nextFeed(run, state.massG, at, hands);
+    const { verdict } = runOf(begun, seenBy(played, at), at, celsiusAt);
+    if (verdict !== 'going') return { present, feeds, ends: verdict, at };
+    const step = stepAfter(begun, played, state.massG, at, celsiusAt, hands);
     if (n === 0) present = followed(state, context, state.since, Math.max(step.at, now)).heights;
     const ended = runOf(begun, seenBy(played, step.at), step.at, celsiusAt);
     if (ended.verdict === 'well')
@@ -96,16 +96,26 @@ export function foretell(
     // Looks that were foretold for later than this feed never happen.
     played = [...seenBy(played, at), fed];
     const looks = expectedLooks(state, context, at);
-    const next = nextFeed(
-      runOf(begun, [...played, ...looks], at, celsiusAt),
-      state.massG,
-      at,
-      hands,
-    );
+    const next = stepAfter(begun, [...played, ...looks], state.massG, at, celsiusAt, hands);
     feeds.push({ ...step, at, ...followed(state, context, at, next.at) });
     played = [...played, ...looks];
   }
   return { present, feeds, ends: 'useBackup', at };
+}
+
+/** The next feed: its hour waits for a peak that is foretold, its amounts are by what will have been seen by then. */
+function stepAfter(
+  begun: { readonly programme: ProgrammeId; readonly at: string },
+  played: readonly JarEvent[],
+  massG: number,
+  at: Instant,
+  celsiusAt: (at: Instant) => number,
+  hands: readonly { readonly from: Instant; readonly until: Instant }[],
+): NextFeed {
+  const due = nextFeed(runOf(begun, played, at, celsiusAt), massG, at, hands);
+  const when = Math.max(due.at, at);
+  const seen = runOf(begun, seenBy(played, when), when, celsiusAt);
+  return { ...nextFeed(seen, massG, when, hands), at: due.at, because: due.because };
 }
 
 const begunFed = (begun: { readonly at: string }, events: readonly JarEvent[]) =>

@@ -45,10 +45,10 @@ export function nextFeed(
   now: Instant,
   hands: readonly Hands[] = [],
 ): NextFeed {
-  const { programme, feeds, begunAt, progress } = run;
+  const { programme, feeds, begunAt } = run;
   const planned = programme.feeds[Math.min(feeds.length, programme.feeds.length - 1)]!;
   const last = feeds[feeds.length - 1];
-  const amounts = amountsOf(planned, massG, progress === 'none' ? 0.5 : 1);
+  const amounts = amountsOf(planned, massG, gentlenessOf(run));
   if (!last) {
     const due = begunAt + programme.firstAfterH * HOUR;
     // Whoever begins a soak is there for its end.
@@ -59,7 +59,9 @@ export function nextFeed(
       because: 'first',
     };
   }
-  const waitH = programme.feeds[Math.min(feeds.length, programme.feeds.length) - 1]!.waitH;
+  const usualH = programme.feeds[Math.min(feeds.length, programme.feeds.length) - 1]!.waitH;
+  // A new starter is fed by the clock.
+  const waitH = programme.falseUntilDay > 0 ? usualH : usualH * run.slower;
   const seenPeak =
     last.peakedH ?? (last.doubledH === null ? null : last.doubledH * DOUBLED_TO_PEAK);
   const peak = seenPeak === null ? null : Math.max(programme.leastWaitH, seenPeak);
@@ -74,6 +76,13 @@ export function nextFeed(
     because: missed ? 'missed' : dueH === peak ? 'peaked' : dueH > waitH ? 'quiet' : 'daily',
   };
 }
+
+/** Where it is cool, and after each feed that did not double, the next is half as large: a large one thins out the few cells there are. */
+const gentlenessOf = ({ slower, misses }: Run): number =>
+  0.5 ** ((slower > COOL ? 1 : 0) + Math.max(0, misses - (slower > COOL ? 0 : 1)));
+
+/** A place is cool where everything takes so many times longer. */
+const COOL = 1.2;
 
 function amountsOf(
   { keep, flour, water }: PlannedFeed,

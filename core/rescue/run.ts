@@ -41,6 +41,10 @@ export interface Run {
   /** The last smells in a row that were right; two are needed. */
   readonly goodSmells: number;
   readonly progress: Progress;
+  /** How many times longer everything takes where it stands than in a room, from 1 to 2. */
+  readonly slower: number;
+  /** The last feeds in a row that did not double, as far as somebody looked. */
+  readonly misses: number;
   /** Rose when other microbes do, in a new starter's first days: no reason to bake. */
   readonly falseRise: boolean;
   /** `well` through both gates; `useBackup` when its time is up. */
@@ -54,6 +58,9 @@ export const GATES = 2;
 export const GOOD_SMELLS: ReadonlySet<Smell> = new Set(['yoghurt', 'fruit', 'vinegar', 'wetFlour']);
 
 const STANDARD_CELSIUS = 24;
+const ROOM_CELSIUS = 20;
+/** A peak is higher than another by so much when nobody's eye is to blame. */
+const RISEN_BY = 0.04;
 /** A rise below this is none, and below this share of the way only a beginning. */
 const LEAST_RISE = 1.15;
 
@@ -70,6 +77,22 @@ export function inTimeHours({ inTimeH }: Programme, celsius: number): number {
   const slower =
     growthRate('yeast', STANDARD_CELSIUS) / Math.max(1e-3, growthRate('yeast', celsius));
   return Math.round(inTimeH * Math.min(2, Math.max(0.8, slower)));
+}
+
+/** Below the warmth of a room everything takes longer: feeds wait, and so does patience. */
+function slowedBy(celsius: number): number {
+  const slower = growthRate('yeast', ROOM_CELSIUS) / Math.max(1e-3, growthRate('yeast', celsius));
+  return Math.min(2, Math.max(1, slower));
+}
+
+/** Each of the last peaks stood higher than the one before: it is coming back, however slowly. */
+function isRising(feeds: readonly RunFeed[]): boolean {
+  const peaks = feeds.flatMap(({ highest }) => (highest === null ? [] : [highest])).slice(-3);
+  return (
+    peaks.length >= 2 &&
+    peaks[peaks.length - 1]! > LEAST_RISE &&
+    peaks.every((peak, i) => i === 0 || peak > peaks[i - 1]! + RISEN_BY)
+  );
 }
 
 /**
@@ -102,8 +125,10 @@ export function runOf(
   const everDoubled = trusted.some(({ doubledH }) => doubledH !== null);
   const days = (now - begunAt) / DAY;
   const well = doublings >= GATES && goodSmells >= GATES;
+  const slower = slowedBy(mean([0, 6, 12, 18].map((h) => celsiusAt(now - h * HOUR))));
+  const patient = everDoubled || isRising(feeds);
   const timeIsUp =
-    days >= programme.longestDays || (days >= programme.patienceDays && !everDoubled);
+    days >= programme.longestDays * slower || (days >= programme.patienceDays * slower && !patient);
   return {
     programme,
     begunAt,
@@ -112,6 +137,11 @@ export function runOf(
     doublings: Math.min(GATES, doublings),
     goodSmells: Math.min(GATES, goodSmells),
     progress: progressOf(programme, feeds, doublings, now),
+    slower,
+    misses: lastInARow(
+      feeds.filter(({ until, highest }) => until !== null && highest !== null),
+      ({ doubledH }) => doubledH === null,
+    ),
     falseRise:
       trusted.length < feeds.length &&
       trusted.length === 0 &&
@@ -152,9 +182,11 @@ function runFeed(
     peakedH: hoursOf(seen.find(({ sign }) => sign === 'peaked' || sign === 'fallen')),
     highest: heights.length > 0 ? highest(heights) : null,
     smell: seen.findLast(({ smell }) => smell !== undefined)?.smell ?? null,
-    inTimeH: inTimeHours(programme, air.reduce((sum, c) => sum + c, 0) / air.length),
+    inTimeH: inTimeHours(programme, mean(air)),
   };
 }
+
+const mean = (of: readonly number[]): number => of.reduce((sum, one) => sum + one, 0) / of.length;
 
 /** A feed has had its chance after so long, hours. */
 const CHANCE_H = 20;

@@ -119,9 +119,11 @@ describe('what the journal knows of a jar', () => {
       unfed: 'hours',
       stood: 'room',
       heat: 'none',
-      age: 'grown',
       texture: 'usual',
     });
+    // Nobody said how old it was when it came; three weeks on the shelf say enough.
+    expect(signsAt([FED], 16)).not.toHaveProperty('age');
+    expect(signsAt([FED], 22 * 24)).toMatchObject({ age: 'grown' });
     expect(
       signsAt([FED, looked(50, { smell: 'solvent', liquid: 'grey' as Liquid })], 70),
     ).toMatchObject({ unfed: 'days', smell: 'solvent', liquid: 'grey' });

@@ -43,9 +43,6 @@ function OfOneJar({ quarantine: { thrownOut, reached } }: { readonly quarantine:
           or batter made from it since goes too.
         </Words>
       )}
-      {reached.map((one) => (
-        <Item key={`${one.what} ${one.of}`} reached={one} />
-      ))}
       {reached.length > 1 && (
         <Press
           kind="danger"
@@ -54,6 +51,9 @@ function OfOneJar({ quarantine: { thrownOut, reached } }: { readonly quarantine:
           {`All ${reached.length} are thrown out`}
         </Press>
       )}
+      {reached.map((one) => (
+        <Item key={`${one.what} ${one.of}`} reached={one} />
+      ))}
     </Panel>
   );
 }
@@ -96,7 +96,7 @@ function useReachedName(): (reached: Reached) => string {
   const backups = useAppSelector(selectBackups);
   const tubs = useAppSelector(selectTubs);
   return ({ what, of, jar, at }) => {
-    const day = words.date(at);
+    const day = words.date(at).replace(' ', '\u00a0');
     switch (what) {
       case 'lot': {
         const lot = lots.find(({ id }) => id === of);

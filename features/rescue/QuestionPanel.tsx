@@ -72,6 +72,12 @@ function HappenedQuestion({
       <Words size="title" level={2}>
         {ask}
       </Words>
+      <Press
+        kind={chosen.length > 0 ? 'plain' : 'main'}
+        onPress={() => onTold({ happened: ['nothing'] })}
+      >
+        Nothing that I know
+      </Press>
       <Words tone="quiet">{hint}</Words>
       <Choices
         label={ask}
@@ -82,15 +88,9 @@ function HappenedQuestion({
         chosen={chosen}
         onChoose={(to) => setChosen([...to])}
       />
-      <Press
-        kind="main"
-        onPress={() => onTold({ happened: chosen.length > 0 ? chosen : ['nothing'] })}
-      >
-        {chosen.length > 0 ? 'Go on' : 'Nothing that I know'}
-      </Press>
-      {chosen.length === 0 && (
-        <Press kind="bare" onPress={() => onTold({ happened: 'unknown' })}>
-          I cannot tell
+      {chosen.length > 0 && (
+        <Press kind="main" onPress={() => onTold({ happened: chosen })}>
+          Go on
         </Press>
       )}
     </Panel>

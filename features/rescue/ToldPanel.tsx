@@ -1,10 +1,14 @@
 import { View } from 'react-native';
 
-import { QUESTIONS, type QuestionId, type Signs, toldBeside } from '@core/rescue';
+import { QUESTIONS, type QuestionId, type Signs, shows, toldBeside } from '@core/rescue';
 import { Press, Words, useLook } from '@kit';
 
 import { useKitchenWords } from '../words';
 import { QUESTION_WORDS, saidOf } from './questionWords';
+
+/** Of what the log knows, that no heat harmed it and that its flour is white says nothing. */
+const matters = (question: QuestionId, signs: Signs): boolean =>
+  question === 'heat' ? signs.heat !== 'none' : question !== 'darkFlour' || shows(signs, 'tinge');
 
 /** What is known so far: told just now, or from the log. Each can be told otherwise. */
 export function ToldPanel({
@@ -19,7 +23,10 @@ export function ToldPanel({
   const look = useLook();
   const words = useKitchenWords();
   const signs = toldBeside(known, told);
-  const facts = QUESTIONS.filter((question) => signs[question] !== undefined);
+  const facts = QUESTIONS.filter(
+    (question) =>
+      signs[question] !== undefined && (told[question] !== undefined || matters(question, signs)),
+  );
   if (facts.length === 0) return null;
   return (
     <View role="region" aria-label="What is known" style={{ gap: 0 }}>

@@ -32,8 +32,12 @@ export function TroubleScreen({ jar }: { readonly jar?: string | undefined }) {
   const router = useRouter();
   const standings = useAppSelector(selectStandings);
   const standing = standings.find((s) => s.jar.id === jar);
+  const told = useAppSelector((state) => ofJar(state.trouble, standing?.jar.id ?? '')) ?? NOTHING;
   return (
-    <Page narrow={standing === undefined && standings.length > 0 && jar === undefined}>
+    <Page
+      narrow={standing === undefined && standings.length > 0 && jar === undefined}
+      step={Object.keys(told).join(' ')}
+    >
       <Words size="heading" level={1}>
         Something is wrong
       </Words>

@@ -12,7 +12,7 @@ export const QUESTION_WORDS: {
 } = {
   happened: {
     ask: 'What happened to it?',
-    hint: 'Choose all that you know of, or none. It decides what is asked next.',
+    hint: 'Or all of this that you know of; it decides what is asked next.',
     short: 'what happened',
     answers: {
       nothing: 'nothing that I know',

@@ -139,6 +139,7 @@ describe('something is wrong', () => {
 
   it('helps with a jar that has no journal, down to what nobody can tell', () => {
     show(<TroubleScreen />, kitchenStore([]));
+    nothingHappened();
     tellNothing();
     expect(screen.getByRole('heading', { name: 'Throw it all out' })).toBeVisible();
     press('Change surface');
