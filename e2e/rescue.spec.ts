@@ -297,7 +297,7 @@ test('going away says what to do before and after, and the plan knows @phone', a
   await page.getByLabel('Back').fill('2026-04-10T18:00');
   await page.getByLabel('A starter should be ripe by (optional)').fill('2026-04-10T20:00');
   const grebe = page.getByRole('region', { name: 'Grebe' });
-  await expect(grebe.getByText('For 21 days: usually stiff ball, fridge')).toBeVisible();
+  await expect(grebe.getByText('For 21 days the least trouble: stiff ball, fridge')).toBeVisible();
   await expect(
     grebe.getByText(/^On the last day: keep 20 g, add 50 g water and 100 g flour/),
   ).toBeVisible();

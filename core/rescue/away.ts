@@ -1,5 +1,6 @@
 import { forecast, feed, simulate, type Vessel, type Mix, type Pace } from '../ferment';
 import { type Blend, DAY, HOUR, type Instant } from '../measure';
+import { keepsFor } from './backups';
 
 /** What can be done with a jar before its baker leaves. */
 export const LEAVINGS = ['leanFeed', 'stiffBall', 'dry', 'freeze'] as const;
@@ -22,6 +23,8 @@ export interface LeavingOutcome {
   readonly feedsAfter: number;
   /** From the return until it can be ripe, hours. */
   readonly readyH: number;
+  /** Longer than it keeps so: days that it does; null while it does. */
+  readonly keepsDays: number | null;
 }
 
 /** What the reckoning needs of a jar and its kitchen. */
@@ -45,8 +48,7 @@ const WOKEN = { dry: { feedsAfter: 4, readyH: 4 * 24 }, freeze: { feedsAfter: 3,
 
 /** How a jar comes through so many days, by the model. */
 export function leave(jar: LeavingJar, leaving: Leaving, days: number): LeavingOutcome {
-  if (leaving === 'dry' || leaving === 'freeze')
-    return { leaving, before: null, foodLeft: null, vigour: null, ...WOKEN[leaving] };
+  if (leaving === 'dry' || leaving === 'freeze') return asBackup(leaving, days);
   const keepG = Math.min(jar.keepG, 20);
   const before =
     leaving === 'leanFeed'
@@ -76,6 +78,7 @@ export function leave(jar: LeavingJar, leaving: Leaving, days: number): LeavingO
         vigour: away.yeast,
         feedsAfter: feeds,
         readyH: hours + ripeFromH,
+        keepsDays: null,
       };
     const wait = Math.min(24, Math.max(12, peaksAtH ?? 24));
     mix = simulate(mix, inRoom, wait);
@@ -88,14 +91,58 @@ export function leave(jar: LeavingJar, leaving: Leaving, days: number): LeavingO
     vigour: away.yeast,
     feedsAfter: MOST_FEEDS,
     readyH: hours,
+    // Nobody goes through so many feeds for a jar that was dried or frozen in the time.
+    keepsDays: days - 1,
   };
 }
 
-/** A way that keepers use for so long: up to a week the fridge after a lean feed, to five weeks a stiff ball, else dried. */
-export function advisedLeaving(days: number): Leaving {
-  if (days <= 8) return 'leanFeed';
-  return days <= 36 ? 'stiffBall' : 'dry';
+/** Dried or frozen: a feed more for each time that all but a third of its cells have died. */
+function asBackup(leaving: 'dry' | 'freeze', days: number): LeavingOutcome {
+  const { renewDays, fadesDays } = keepsFor(leaving === 'dry' ? 'flakes' : 'frozen');
+  const { feedsAfter, readyH } = WOKEN[leaving];
+  const more = Math.floor(days / fadesDays);
+  return {
+    leaving,
+    before: null,
+    foodLeft: null,
+    vigour: null,
+    feedsAfter: feedsAfter + more,
+    readyH: readyH + 24 * more,
+    keepsDays: days > renewDays ? renewDays : null,
+  };
 }
+
+/** What each way asks before leaving, counted in feeds: a lean feed is no more than usual, a ball is kneaded, a film dries for two days. */
+const TROUBLE: Readonly<Record<Leaving, number>> = {
+  leanFeed: 0,
+  stiffBall: 0.4,
+  freeze: 1,
+  dry: 1.5,
+};
+
+/**
+ * The way that costs least, before and to come back: feeds, the days they take, what it starves, and what may happen to a wet
+ * jar while nobody looks. One that does not keep for so long costs more the further past its time it is.
+ */
+export function advisedLeaving(
+  outcomes: Readonly<Record<Leaving, LeavingOutcome>>,
+  days: number,
+): Leaving {
+  const cost = ({ leaving, feedsAfter, readyH, foodLeft, vigour, keepsDays }: LeavingOutcome) =>
+    TROUBLE[leaving] +
+    feedsAfter +
+    readyH / 48 +
+    (foodLeft !== null && foodLeft < STARVED ? HARM / vigour! : 0) +
+    (foodLeft === null ? 0 : days / WET_DAYS) +
+    (keepsDays === null ? 0 : (10 * days) / keepsDays);
+  return LEAVINGS.reduce((a, b) => (cost(outcomes[b]) < cost(outcomes[a]) ? b : a));
+}
+
+/** With less of its food left it has starved; that costs the more, the less of its yeast is left. */
+const STARVED = 0.1;
+const HARM = 0.3;
+/** A wet jar that nobody looks at for so many days is worth a feed's worry: a fridge fails, a lid dries. */
+const WET_DAYS = 60;
 
 /** When to begin feeding after a return, so that it is ripe by an instant; not before the return. */
 export const beginBy = (

@@ -38,6 +38,16 @@ const KEEPING: Readonly<Record<BackupForm, Keeping>> = {
   },
 };
 
+/** How a form keeps in its usual place: days until it should be made anew, and in which all but 1/e of its cells die. */
+export function keepsFor(form: BackupForm): {
+  readonly renewDays: number;
+  readonly fadesDays: number;
+} {
+  const { renewDays, fadesDays } = KEEPING[form];
+  const store = USUAL_STORE[form];
+  return { renewDays: renewDays[store], fadesDays: fadesDays[store] };
+}
+
 /** Where each form is usually kept. */
 export const USUAL_STORE: Readonly<Record<BackupForm, Storage>> = {
   flakes: 'room',

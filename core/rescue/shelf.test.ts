@@ -271,14 +271,23 @@ describe('going away', () => {
     );
   });
 
-  it('is advised by how long: fridge, stiff ball, dried', () => {
-    expect([3, 8, 9, 30, 60].map(advisedLeaving)).toEqual([
-      'leanFeed',
-      'leanFeed',
-      'stiffBall',
-      'stiffBall',
-      'dry',
-    ]);
+  const outcomesOf = (days: number) => ({
+    leanFeed: leave(jar, 'leanFeed', days),
+    stiffBall: leave(jar, 'stiffBall', days),
+    dry: leave(jar, 'dry', days),
+    freeze: leave(jar, 'freeze', days),
+  });
+
+  it('is advised by what it costs to come back: nothing is dried for a week, nothing left wet for a year', () => {
+    const advised = [3, 8, 30, 80, 120, 365].map((days) => advisedLeaving(outcomesOf(days), days));
+    expect(advised).toEqual(['leanFeed', 'leanFeed', 'stiffBall', 'freeze', 'dry', 'dry']);
+  });
+
+  it('says when it is left for longer than it keeps', () => {
+    expect(outcomesOf(60).freeze.keepsDays).toBeNull();
+    expect(outcomesOf(120).freeze.keepsDays).toBe(92);
+    expect(outcomesOf(120).dry.keepsDays).toBeNull();
+    expect(outcomesOf(400).dry).toMatchObject({ keepsDays: 183, feedsAfter: 5 });
   });
 
   it('says when to begin to be ripe by an hour, and when that is too soon', () => {

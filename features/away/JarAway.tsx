@@ -53,13 +53,14 @@ export function JarAway({
   readonly ripeBy: Instant | null;
 }) {
   const router = useRouter();
+  const words = useKitchenWords();
   const dispatch = useAppDispatch();
   const backups = useAppSelector(selectBackups).filter((backup) => backup.jar === jar.id);
-  const advised = advisedLeaving(days);
   const [chosen, setChosen] = useState<Leaving | null>(null);
   const [making, setMaking] = useState(false);
-  const leaving = chosen ?? advised;
   const outcomes = useOutcomes(jar, days);
+  const advised = advisedLeaving(outcomes, days);
+  const leaving = chosen ?? advised;
   const outcome = outcomes[leaving];
   const { before } = outcome;
   return (
@@ -68,7 +69,7 @@ export function JarAway({
         {jar.card.name}
       </Words>
       <Choice
-        label={`For ${days} ${days === 1 ? 'day' : 'days'}: usually ${LEAVING_WORDS[advised]}`}
+        label={`For ${days} ${days === 1 ? 'day' : 'days'} the least trouble: ${LEAVING_WORDS[advised]}`}
         options={LEAVINGS.map((is) => ({ is, text: LEAVING_WORDS[is] }))}
         chosen={leaving}
         onChoose={setChosen}
@@ -77,6 +78,13 @@ export function JarAway({
         Before
       </Words>
       <Words>{beforeWords(leaving, outcome)}</Words>
+      {outcome.keepsDays !== null && (
+        <Words tone="crust">
+          {before
+            ? `After ${days} days so little of it lives that it takes a week or more of feeds. Dry some of it too.`
+            : `It keeps about ${words.span(24 * outcome.keepsDays)} so, and ${words.span(24 * days)} is past that: fewer cells wake, and it may take longer.`}
+        </Words>
+      )}
       {before ? (
         <Press
           onPress={() => {
@@ -108,7 +116,7 @@ function beforeWords(leaving: Leaving, { before }: LeavingOutcome): string {
   if (leaving === 'dry')
     return 'Spread ripe starter thin and let it dry for one to two days: begin three days before leaving. Keep the jar in the fridge beside it, as a chance.';
   if (leaving === 'freeze')
-    return 'Freeze a portion of ripe starter flat. It keeps about three months.';
+    return 'Freeze a portion of ripe starter flat, in a bag or with headspace in a box, never in glass. It keeps about three months.';
   const { keepG, flourG, waterG } = before!;
   return `On the last day: keep ${keepG} g, add ${waterG} g water and ${flourG} g flour${leaving === 'stiffBall' ? ', kneaded to a ball' : ''}. An hour and a half out, then into the fridge, loosely covered.`;
 }

@@ -40,7 +40,7 @@ describe('a trip', () => {
 
   it('of a week takes a lean feed, weighed out at the bench', () => {
     const store = away('2026-03-14T08:00', '2026-03-21T08:00');
-    expect(ternPanel().getByText(/usually lean feed, fridge/)).toBeVisible();
+    expect(ternPanel().getByText(/the least trouble: lean feed, fridge/)).toBeVisible();
     press('To the bench');
     expect(went).toEqual(['/jar/tern/feed']);
     expect(store.getState().bench.tern!.parts).toBeGreaterThan(3);
@@ -48,7 +48,7 @@ describe('a trip', () => {
 
   it('of half a year takes drying, and the backup is made from here', () => {
     away('2026-03-14T08:00', '2026-09-14T08:00');
-    expect(ternPanel().getByText(/usually dry it/)).toBeVisible();
+    expect(ternPanel().getByText(/the least trouble: dry it/)).toBeVisible();
     press('Make it now');
     expect(screen.getByRole('dialog', { hidden: true })).toBeVisible();
   });

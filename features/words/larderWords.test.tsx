@@ -98,6 +98,8 @@ describe('rescue in words', () => {
       day,
       feeds: [],
       doublings: 0,
+      slower: 1,
+      misses: 0,
       goodSmells: 0,
       progress: 'onTime',
       falseRise: false,
