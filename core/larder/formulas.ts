@@ -39,15 +39,17 @@ export interface Formula {
   readonly waterPct: number;
   readonly extras: Readonly<Partial<Record<Extra, number>>>;
   readonly allergens: readonly Allergen[];
-  /** From bowl to table, minutes. */
+  /** From bowl to table for what fits one pan, iron, tray or tin, minutes. */
   readonly minutes: number;
+  /** Pieces that one of these holds, and the minutes that each further one takes. */
+  readonly batch: { readonly pieces: number; readonly minutes: number };
   /** The sourest discard that suits it, ml 0.1 N per 10 g. */
   readonly acidUpTo: number;
   /** Grams of finished mix to one piece. */
   readonly pieceG: number;
 }
 
-/** Our own, tried at these percentages. Soda takes the edge off what is sharp; what has none wants milder discard. */
+/** Our own, worked out from usual percentages of such mixes. Soda takes the edge off what is sharp; what has none wants milder discard. */
 export const FORMULAS: readonly Formula[] = [
   {
     id: 'crackers',
@@ -56,6 +58,7 @@ export const FORMULAS: readonly Formula[] = [
     extras: { oil: 18, salt: 2.5, seeds: 10 },
     allergens: ['gluten', 'sesame'],
     minutes: 60,
+    batch: { pieces: 70, minutes: 18 },
     acidUpTo: 20,
     pieceG: 6,
   },
@@ -65,7 +68,8 @@ export const FORMULAS: readonly Formula[] = [
     waterPct: 50,
     extras: { milk: 65, egg: 50, butter: 15, sugar: 10, salt: 1.2, bakingPowder: 3, soda: 1 },
     allergens: ['gluten', 'milk', 'egg'],
-    minutes: 30,
+    minutes: 20,
+    batch: { pieces: 3, minutes: 4 },
     acidUpTo: 15,
     pieceG: 60,
   },
@@ -75,7 +79,8 @@ export const FORMULAS: readonly Formula[] = [
     waterPct: 62,
     extras: { oil: 6, salt: 2, bakingPowder: 1.5 },
     allergens: ['gluten'],
-    minutes: 45,
+    minutes: 40,
+    batch: { pieces: 1, minutes: 3 },
     acidUpTo: 15,
     pieceG: 90,
   },
@@ -85,7 +90,8 @@ export const FORMULAS: readonly Formula[] = [
     waterPct: 50,
     extras: { milk: 70, egg: 55, butter: 30, sugar: 12, salt: 1.2, bakingPowder: 2.5, soda: 1 },
     allergens: ['gluten', 'milk', 'egg'],
-    minutes: 35,
+    minutes: 25,
+    batch: { pieces: 2, minutes: 5 },
     acidUpTo: 15,
     pieceG: 110,
   },
@@ -95,7 +101,8 @@ export const FORMULAS: readonly Formula[] = [
     waterPct: 105,
     extras: { sugar: 3, salt: 1.8, soda: 1.5 },
     allergens: ['gluten'],
-    minutes: 25,
+    minutes: 20,
+    batch: { pieces: 4, minutes: 9 },
     acidUpTo: 18,
     pieceG: 75,
   },
@@ -106,6 +113,7 @@ export const FORMULAS: readonly Formula[] = [
     extras: { milk: 35, egg: 40, butter: 40, sugar: 50, salt: 1, bakingPowder: 3, soda: 0.8 },
     allergens: ['gluten', 'milk', 'egg'],
     minutes: 40,
+    batch: { pieces: 12, minutes: 22 },
     acidUpTo: 14,
     pieceG: 85,
   },
@@ -116,6 +124,7 @@ export const FORMULAS: readonly Formula[] = [
     extras: { salt: 1.5, bakingPowder: 2 },
     allergens: ['gluten'],
     minutes: 20,
+    batch: { pieces: 6, minutes: 4 },
     acidUpTo: 18,
     pieceG: 25,
   },
@@ -126,6 +135,7 @@ export const FORMULAS: readonly Formula[] = [
     extras: { milk: 30, oil: 8, sugar: 4, salt: 1.8, bakingPowder: 3.5, soda: 1 },
     allergens: ['gluten', 'milk'],
     minutes: 75,
+    batch: { pieces: 32, minutes: 50 },
     acidUpTo: 16,
     pieceG: 60,
   },
@@ -147,36 +157,78 @@ export interface TooWet {
   readonly waterOverG: number;
 }
 
-/** A formula that uses exactly so much discard. Masses scale with it in a straight line. */
+/** Discard as it goes into a bowl. */
+export interface Pouring {
+  readonly grams: number;
+  readonly hydrationPct: number;
+  /** Acidity, ml 0.1 N per 10 g. */
+  readonly acid: number;
+}
+
+/**
+ * A formula that uses exactly so much discard; masses scale with it in a straight line. Water that thin discard brings beyond
+ * the formula's comes off the milk; the soda is as much as there is acid for.
+ */
 export function mixtureFor(
   formula: Formula,
-  discardG: number,
-  discardHydrationPct: number,
+  { grams, hydrationPct, acid }: Pouring,
 ): Mixture | TooWet {
-  const inDiscard = flourAndWater(discardG, discardHydrationPct);
+  const inDiscard = flourAndWater(grams, hydrationPct);
   const allFlour = (100 * inDiscard.flourG) / formula.fromDiscardPct;
-  const waterG = (allFlour * formula.waterPct) / 100 - inDiscard.waterG;
-  if (waterG < -0.02 * allFlour) return { tooWet: true, waterOverG: -waterG };
-  const extras = EXTRAS.flatMap((extra) => {
+  const ofFlour = (pct: number) => (allFlour * pct) / 100;
+  const water = ofFlour(formula.waterPct) - inDiscard.waterG;
+  const milk = ofFlour(formula.extras.milk ?? 0);
+  const offMilk = Math.min(milk, Math.max(0, -water));
+  const over = -water - offMilk;
+  if (over > 0.02 * allFlour) return { tooWet: true, waterOverG: over };
+  const extras = EXTRAS.flatMap((extra): readonly (readonly [Extra, number])[] => {
     const pct = formula.extras[extra];
-    return pct === undefined ? [] : [[extra, (allFlour * pct) / 100] as const];
+    if (pct === undefined) return [];
+    if (extra === 'milk') return [[extra, milk - offMilk]];
+    if (extra === 'soda') return [[extra, sodaFor(grams, acid, ofFlour(pct))]];
+    return [[extra, ofFlour(pct)]];
   });
   const flourG = allFlour - inDiscard.flourG;
-  const totalG =
-    discardG + flourG + Math.max(0, waterG) + extras.reduce((sum, [, grams]) => sum + grams, 0);
+  const waterG = Math.max(0, water);
+  const totalG = grams + flourG + waterG + extras.reduce((sum, [, of]) => sum + of, 0);
   return {
-    discardG,
+    discardG: grams,
     flourG,
-    waterG: Math.max(0, waterG),
+    waterG,
     extras,
     totalG,
     pieces: Math.max(1, Math.round(totalG / formula.pieceG)),
   };
 }
 
+/** Baking soda to a millilitre of 0.1 N acid, grams: 84 g to the mole. */
+const SODA_PER_ML = 0.0084;
+/** A mix stays a little sour, and never tastes of soda. */
+const SODA_SHARE = 0.85;
+const MOST_SODA = 1.5;
+
+/** As much soda as the discard's acid takes up, a little less; never much more than the formula says. */
+const sodaFor = (grams: number, acid: number, usual: number): number =>
+  Math.min(MOST_SODA * usual, (SODA_SHARE * SODA_PER_ML * acid * grams) / 10);
+
+/** A levelled US teaspoon, grams. */
+export const TEASPOON_G: Readonly<Partial<Record<Extra, number>>> = {
+  soda: 6,
+  bakingPowder: 4.8,
+  salt: 6,
+};
+
+/** From bowl to table, minutes: every further pan, iron, tray or tin takes its time. */
+export const minutesFor = ({ minutes, batch }: Formula, pieces: number): number =>
+  minutes + batch.minutes * Math.max(0, Math.ceil(pieces / batch.pieces) - 1);
+
 /** Discard that so many pieces of a formula use, grams. */
-export function discardFor(formula: Formula, pieces: number, discardHydrationPct: number): number {
-  const one = mixtureFor(formula, 100, discardHydrationPct);
+export function discardFor(
+  formula: Formula,
+  pieces: number,
+  discard: Omit<Pouring, 'grams'>,
+): number {
+  const one = mixtureFor(formula, { ...discard, grams: 100 });
   return 'tooWet' in one ? NaN : (100 * pieces * formula.pieceG) / one.totalG;
 }
 
@@ -187,14 +239,13 @@ export type Unfit = 'tooSour' | 'tooLittle' | 'tooLong' | 'tooWet';
 const LEAST_PIECES = 4;
 
 /** What stands against a formula with the discard there is and the time there is; null when nothing does. */
-export function unfit(
-  formula: Formula,
-  discard: { readonly grams: number; readonly hydrationPct: number; readonly acid: number },
-  minutes: number,
-): Unfit | null {
-  const mixture = mixtureFor(formula, discard.grams, discard.hydrationPct);
+export function unfit(formula: Formula, discard: Pouring, minutes: number): Unfit | null {
+  const mixture = mixtureFor(formula, discard);
   if ('tooWet' in mixture) return 'tooWet';
   if (mixture.totalG < LEAST_PIECES * formula.pieceG) return 'tooLittle';
   if (discard.acid > formula.acidUpTo) return 'tooSour';
-  return formula.minutes > minutes ? 'tooLong' : null;
+  // Nobody has to use all of it at once.
+  return minutesFor(formula, Math.min(mixture.pieces, formula.batch.pieces)) > minutes
+    ? 'tooLong'
+    : null;
 }

@@ -4,8 +4,8 @@ import { type JarEvent, type JournalEvent } from '../journal';
 import { someCard, someStart, usualKitchen } from '../journal/someJar.testing';
 import { DAY, kitchenTime } from '../measure';
 import { discardLevain } from './discardLevain';
-import { EXTRAS, FORMULAS, discardFor, mixtureFor, unfit } from './formulas';
-import { type Lot, lotsOf, originsOf, takeOldest, together } from './ledger';
+import { EXTRAS, FORMULAS, discardFor, minutesFor, mixtureFor, unfit } from './formulas';
+import { type Lot, lotsFor, lotsOf, originsOf, takeOldest, together } from './ledger';
 import { leanerKeep, usesByMonth } from './saved';
 
 const T0 = Date.parse('2026-02-02T08:00:00Z');
@@ -145,32 +145,34 @@ describe('the ledger of discard', () => {
   });
 });
 
+const USUAL = { hydrationPct: 100, acid: 11 };
+
 describe.each(FORMULAS)('the formula for $id', (formula) => {
   it('is at baker’s percentages of all its flour', () => {
-    const made = mixtureFor(formula, 200, 100);
+    const made = mixtureFor(formula, { grams: 200, ...USUAL });
     if ('tooWet' in made) throw new Error('too wet for usual discard');
     const allFlour = made.flourG + 100;
     expect((100 * 100) / allFlour).toBeCloseTo(formula.fromDiscardPct);
     expect((100 * (made.waterG + 100)) / allFlour).toBeCloseTo(formula.waterPct);
     for (const [extra, grams] of made.extras)
-      expect((100 * grams) / allFlour).toBeCloseTo(formula.extras[extra]!);
+      if (extra !== 'soda') expect((100 * grams) / allFlour).toBeCloseTo(formula.extras[extra]!);
   });
 
   it('scales in a straight line, and back from pieces', () => {
     fc.assert(
       fc.property(fc.integer({ min: 40, max: 600 }), (grams) => {
-        const one = mixtureFor(formula, grams, 100);
-        const two = mixtureFor(formula, 2 * grams, 100);
+        const one = mixtureFor(formula, { grams, ...USUAL });
+        const two = mixtureFor(formula, { grams: 2 * grams, ...USUAL });
         if ('tooWet' in one || 'tooWet' in two) throw new Error('too wet');
         expect(two.totalG).toBeCloseTo(2 * one.totalG);
         expect(two.flourG).toBeCloseTo(2 * one.flourG);
-        expect(discardFor(formula, one.totalG / formula.pieceG, 100)).toBeCloseTo(grams);
+        expect(discardFor(formula, one.totalG / formula.pieceG, USUAL)).toBeCloseTo(grams);
       }),
     );
   });
 
   it('closes: what goes in is what is in the bowl', () => {
-    const made = mixtureFor(formula, 150, 80);
+    const made = mixtureFor(formula, { ...USUAL, grams: 150, hydrationPct: 80 });
     if ('tooWet' in made) return;
     const extras = made.extras.reduce((sum, [, grams]) => sum + grams, 0);
     expect(made.discardG + made.flourG + made.waterG + extras).toBeCloseTo(made.totalG);
@@ -191,11 +193,49 @@ describe('what can be made', () => {
     expect(unfit(pancakes, discard, 15)).toBe('tooLong');
   });
 
+  it('takes the water that thin discard brings off the milk, not out of nowhere', () => {
+    const made = mixtureFor(pancakes, { ...USUAL, grams: 200, hydrationPct: 150 });
+    if ('tooWet' in made) throw new Error('milk can give way');
+    const flour = 200 / 2.5;
+    const allFlour = flour / 0.5;
+    const milk = made.extras.find(([extra]) => extra === 'milk')![1];
+    expect(made.waterG).toBe(0);
+    expect(200 - flour + milk).toBeCloseTo((allFlour * (50 + 65)) / 100);
+  });
+
+  it('takes soda by the acid there is, and never so much that it tastes of it', () => {
+    const soda = (acid: number) => {
+      const made = mixtureFor(pancakes, { grams: 100, hydrationPct: 100, acid });
+      return 'tooWet' in made ? NaN : made.extras.find(([extra]) => extra === 'soda')![1];
+    };
+    // 100 g at 12 ml 0.1 N per 10 g hold 12 mmol of acid; that takes up 1.01 g of soda.
+    expect(soda(12)).toBeLessThan(1.01);
+    expect(soda(12)).toBeGreaterThan(0.7);
+    expect(soda(6)).toBeCloseTo(soda(12) / 2);
+    expect(soda(40)).toBeCloseTo(1.5);
+  });
+
+  it('takes longer for more than one pan holds', () => {
+    expect(minutesFor(pancakes, 12)).toBeGreaterThan(minutesFor(pancakes, 3));
+    for (const formula of FORMULAS)
+      expect(minutesFor(formula, formula.batch.pieces)).toBe(formula.minutes);
+  });
+
+  it('is offered by age: sour only where sour is welcome, too old nowhere', () => {
+    const lot = (keeping: Lot['keeping']) => ({ id: keeping, keeping }) as Lot;
+    const all = (['good', 'soonOld', 'old', 'gone'] as const).map(lot);
+    const crackers = FORMULAS.find(({ id }) => id === 'crackers')!;
+    expect(lotsFor(crackers, all).map(({ id }) => id)).toEqual(['good', 'soonOld', 'old']);
+    expect(lotsFor(pancakes, all).map(({ id }) => id)).toEqual(['good', 'soonOld']);
+  });
+
   it('says when the discard is wetter than the mix', () => {
     const crackers = FORMULAS.find(({ id }) => id === 'crackers')!;
     expect(unfit(crackers, { ...discard, hydrationPct: 160 }, 90)).toBe('tooWet');
-    expect(mixtureFor(crackers, 200, 160)).toMatchObject({ tooWet: true });
-    expect(discardFor(crackers, 20, 160)).toBeNaN();
+    expect(mixtureFor(crackers, { ...USUAL, grams: 200, hydrationPct: 160 })).toMatchObject({
+      tooWet: true,
+    });
+    expect(discardFor(crackers, 20, { ...USUAL, hydrationPct: 160 })).toBeNaN();
   });
 });
 

@@ -12,6 +12,7 @@ import {
   followedFrom,
 } from '../journal';
 import { DAY, HOUR, type Instant } from '../measure';
+import { type Formula } from './formulas';
 
 /** Where kept discard stands. */
 export type LotStore = 'fridge' | 'freezer';
@@ -39,13 +40,16 @@ export interface Lot {
 
 /** What it tastes of in a bake. */
 export type Taste = 'mild' | 'tangy' | 'sharp';
-/** Whether its time is over: sour and grey is age, fuzz is out. */
-export type Keeping = 'good' | 'soonOld' | 'old';
+/** Whether its time is over: sour and grey is age, fuzz is out. What is `gone` is for the compost. */
+export type Keeping = 'good' | 'soonOld' | 'old' | 'gone';
 
 /** Fridge discard is good for a week or two, frozen for about three months; days. */
 const FRIDGE_DAYS = 14;
 const FREEZER_DAYS = 90;
 const SOON_DAYS = 4;
+/** Past its time it is sour, and suits what is baked dry or takes soda; after so long it suits nothing, days. */
+const FRIDGE_GONE_DAYS = 42;
+const FREEZER_GONE_DAYS = 240;
 /** Overnight in the fridge, and half an hour out. */
 const THAWS_H = 12.5;
 /** In the fridge acid still builds up a little, ml 0.1 N per 10 g and day, to about this much. */
@@ -131,9 +135,10 @@ function lotFrom(lot: OpenLot, origin: Origin = UNKNOWN_ORIGIN): Lot {
     thawedAt: lot.thawedAt,
     acid,
     taste: acid < TANGY_FROM ? 'mild' : acid < SHARP_FROM ? 'tangy' : 'sharp',
-    keeping: keepingOf(
-      lot.store === 'fridge' ? FRIDGE_DAYS - lot.fridge : FREEZER_DAYS - lot.frozen,
-    ),
+    keeping:
+      lot.fridge > FRIDGE_GONE_DAYS || lot.frozen > FREEZER_GONE_DAYS
+        ? 'gone'
+        : keepingOf(lot.store === 'fridge' ? FRIDGE_DAYS - lot.fridge : FREEZER_DAYS - lot.frozen),
   };
 }
 
@@ -191,6 +196,13 @@ export function takeOldest(
   }
   return { from, lacksG: Math.max(0, Math.round(left * 10) / 10) };
 }
+
+/** What suits sour discard, by the sourest that suits it. */
+const FOR_OLD = 18;
+
+/** The lots that go into a formula: what is past its time only where sour is welcome, what is gone into none. */
+export const lotsFor = ({ acidUpTo }: Formula, lots: readonly Lot[]): readonly Lot[] =>
+  lots.filter(({ keeping }) => keeping !== 'gone' && (keeping !== 'old' || acidUpTo >= FOR_OLD));
 
 /** Several lots poured together: their mass, hydration by weight, and the sourest taste by weight. */
 export function together(lots: readonly Lot[]): {

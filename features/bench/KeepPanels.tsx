@@ -2,12 +2,13 @@ import { View } from 'react-native';
 import { useState } from 'react';
 
 import { ratioText } from '@core/bench';
-import { DESTINATIONS, type Standing, contentOf } from '@core/journal';
+import { type Standing, contentOf } from '@core/journal';
 import { HOUR } from '@core/measure';
-import { Choice, Field, MomentField, Panel, Press, Words, parseNumber } from '@kit';
+import { Field, MomentField, Panel, Press, Words, parseNumber } from '@kit';
 import { selectLots, selectNow, selectSettings, useAppSelector } from '@state';
 
-import { DESTINATION_WORDS, useKitchenWords } from '../words';
+import { DestinationChoice } from '../larder/DestinationChoice';
+import { useKitchenWords } from '../words';
 import { type Bench } from './useBench';
 
 /** Before the keep is weighed: where the rest goes, and the ratio for a wanted hour. */
@@ -25,13 +26,7 @@ export function KeepPanels({
       {outG > 0 && (
         <Panel>
           <Words>{`About ${words.grams(outG)} comes out of ${words.grams(contentOf(standing.jar).massG)}. Where does it go?`}</Words>
-          <Choice
-            label="Where it goes"
-            hideLabel
-            options={DESTINATIONS.map((is) => ({ is, text: DESTINATION_WORDS[is] }))}
-            chosen={draft.to}
-            onChoose={(to) => bench.change({ to })}
-          />
+          <DestinationChoice hideLabel chosen={draft.to} onChoose={(to) => bench.change({ to })} />
           {draft.to === 'discardJar' && <DiscardJarRoom outG={outG} />}
         </Panel>
       )}

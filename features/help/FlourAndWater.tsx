@@ -10,12 +10,22 @@ const STRONG_PCT = 12.5;
 /** No flour holds more. */
 const MOST_PCT = 25;
 
+const figure = (pct: number) => String(Math.round(pct * 10) / 10);
+
+/** What white flour of so much protein is for. */
+const kindOf = (pct: number): string =>
+  pct >= STRONG_PCT
+    ? 'strong, for bread that rises high'
+    : pct >= BREAD_PCT
+      ? 'plain bread flour'
+      : 'soft, for cakes; a starter lives on it but rises little';
+
 /** What a flour is good for, and what may be in the water. */
 export function FlourAndWater() {
   const [protein, setProtein] = useState('4');
   const [serving, setServing] = useState('30');
-  const pct = proteinPct(parseNumber(protein), parseNumber(serving));
-  const known = pct > 0 && pct <= MOST_PCT;
+  const [low, high] = proteinPct(parseNumber(protein), parseNumber(serving));
+  const known = high > 0 && low <= MOST_PCT;
   return (
     <Panel label="Flour and water">
       <Words size="title" level={2}>
@@ -23,7 +33,8 @@ export function FlourAndWater() {
       </Words>
       <Words>
         Labels give protein for a serving. White bread flour of 12.5 % and more rises highest; whole
-        grain and rye feed a starter best.
+        grain and rye feed a starter best. Whole grain’s protein is not strength: much of it sits in
+        bran and germ, and makes no gluten.
       </Words>
       <View style={{ flexDirection: 'row', gap: 12 }}>
         <View style={{ flex: 1 }}>
@@ -35,7 +46,7 @@ export function FlourAndWater() {
       </View>
       <Words strong tone={known ? 'ink' : 'beet'} live>
         {known
-          ? `${(Math.round(pct * 10) / 10).toString()} %: ${pct >= STRONG_PCT ? 'strong, for bread that rises high' : pct >= BREAD_PCT ? 'plain bread flour' : 'soft, for cakes; a starter lives on it but rises little'}.`
+          ? `${figure(low)} to ${figure(high)} %: ${[...new Set([kindOf(low), kindOf(high)])].join(', or ')}. The label rounds, so nobody can tell closer.`
           : 'That is no flour. Check the two numbers.'}
       </Words>
       <Words>

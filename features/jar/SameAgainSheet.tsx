@@ -1,14 +1,8 @@
 import { useState } from 'react';
 
 import { amountsAfter } from '@core/bench';
-import {
-  DESTINATIONS,
-  type Destination,
-  type Standing,
-  objectionsTo,
-  contentOf,
-} from '@core/journal';
-import { Amounts, Choice, Press, Sheet, Words } from '@kit';
+import { type Destination, type Standing, objectionsTo, contentOf } from '@core/journal';
+import { Amounts, Press, Sheet, Words } from '@kit';
 import {
   feedEntries,
   logEntries,
@@ -19,7 +13,8 @@ import {
   useAppSelector,
 } from '@state';
 
-import { DESTINATION_WORDS, useKitchenWords } from '../words';
+import { DestinationChoice } from '../larder/DestinationChoice';
+import { useKitchenWords } from '../words';
 
 /** The last feed once more, for a jar that was fed just so: it is only written down. */
 export function SameAgainSheet({
@@ -62,13 +57,7 @@ export function SameAgainSheet({
       {outG > 0 && (
         <>
           <Words>{`About ${words.grams(outG)} comes out. Where does it go?`}</Words>
-          <Choice
-            label="Where it goes"
-            hideLabel
-            options={DESTINATIONS.map((is) => ({ is, text: DESTINATION_WORDS[is] }))}
-            chosen={to}
-            onChoose={setTo}
-          />
+          <DestinationChoice hideLabel chosen={to} onChoose={setTo} />
         </>
       )}
       {problem && (

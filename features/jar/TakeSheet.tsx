@@ -1,14 +1,8 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 
-import {
-  DESTINATIONS,
-  type Destination,
-  type Standing,
-  objectionsTo,
-  contentOf,
-} from '@core/journal';
-import { Choice, Field, Press, Sheet, Words, parseNumber } from '@kit';
+import { type Destination, type Standing, objectionsTo, contentOf } from '@core/journal';
+import { Field, Press, Sheet, Words, parseNumber } from '@kit';
 import {
   type NewEvent,
   logEntries,
@@ -18,7 +12,8 @@ import {
   useAppSelector,
 } from '@state';
 
-import { DESTINATION_WORDS, useKitchenWords } from '../words';
+import { DestinationChoice } from '../larder/DestinationChoice';
+import { useKitchenWords } from '../words';
 
 /** Taking starter out of the jar: how much, and where it goes. */
 export function TakeSheet({
@@ -67,12 +62,7 @@ export function TakeSheet({
         }
         onSubmit={take}
       />
-      <Choice
-        label="Where it goes"
-        options={DESTINATIONS.map((is) => ({ is, text: DESTINATION_WORDS[is] }))}
-        chosen={to}
-        onChoose={setTo}
-      />
+      <DestinationChoice chosen={to} onChoose={setTo} />
       <Press kind="main" onPress={take}>
         Take it out
       </Press>

@@ -55,8 +55,8 @@ export function DiscardPanel({ making = false }: { readonly making?: boolean }) 
       <Lots title="In the freezer" lots={frozen} to="fridge" />
       {lots.some(({ keeping }) => keeping === 'old') && (
         <Words size="small" tone="quiet">
-          Past its time it is sour and grey: that is age, and crackers hide it. Fuzz or coloured
-          spots are out: all of that lot goes.
+          Past its time it is sour and grey: that is age, and crackers hide it, up to about six
+          weeks in the fridge. Fuzz or coloured spots are out: all of that lot goes.
         </Words>
       )}
       {good.length > 0 && (

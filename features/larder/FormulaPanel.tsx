@@ -1,7 +1,16 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { type Formula, type Lot, discardFor, mixtureFor, together } from '@core/larder';
+import {
+  type Extra,
+  type Formula,
+  type Lot,
+  TEASPOON_G,
+  discardFor,
+  minutesFor,
+  mixtureFor,
+  together,
+} from '@core/larder';
 import { NumberField, Panel, Press, Words, useLook } from '@kit';
 import { takeLots, useAppDispatch } from '@state';
 
@@ -10,6 +19,8 @@ import { ALLERGEN_WORDS, EXTRA_WORDS, FORMULA_WORDS } from './formulaWords';
 
 /** Where nothing is here, a formula is shown for so much discard, grams. */
 const EXAMPLE_G = 150;
+/** Discard of nobody's: at usual hydration, tangy. */
+const UNKNOWN = { hydrationPct: 100, acid: 11 };
 
 /** A formula for the discard there is, or for a number that is wanted: amounts, method, and off the ledger. */
 export function FormulaPanel({
@@ -25,8 +36,9 @@ export function FormulaPanel({
   const here = together(lots);
   const [wanted, setWanted] = useState<number | null>(null);
   const all = here.grams >= 1 ? here.grams : EXAMPLE_G;
-  const discardG = wanted === null ? all : discardFor(formula, wanted, here.hydrationPct);
-  const made = mixtureFor(formula, discardG, here.hydrationPct);
+  const discard = here.grams >= 1 ? here : UNKNOWN;
+  const discardG = wanted === null ? all : discardFor(formula, wanted, discard);
+  const made = mixtureFor(formula, { ...discard, grams: discardG });
   const { name, piece, method, instead } = FORMULA_WORDS[formula.id];
   if ('tooWet' in made || Number.isNaN(discardG))
     return (
@@ -43,11 +55,13 @@ export function FormulaPanel({
   const lacking = discardG > here.grams + 0.5;
   const figure = (grams: number) =>
     grams < 10 ? String(Math.round(grams * 10) / 10) : String(Math.round(grams));
-  const rows: readonly (readonly [string, number])[] = [
-    ['discard', made.discardG],
-    ['flour', made.flourG],
-    ['water', made.waterG],
-    ...made.extras.map(([extra, grams]) => [EXTRA_WORDS[extra], grams] as const),
+  const rows: readonly (readonly [string, number, string])[] = [
+    ['discard', made.discardG, ''],
+    ['flour', made.flourG, ''],
+    ['water', made.waterG, ''],
+    ...made.extras.map(
+      ([extra, grams]) => [EXTRA_WORDS[extra], grams, spoons(extra, grams)] as const,
+    ),
   ];
   return (
     <Panel label={name}>
@@ -69,7 +83,7 @@ export function FormulaPanel({
       <View>
         {rows
           .filter(([, grams]) => grams >= 0.05)
-          .map(([of, grams]) => (
+          .map(([of, grams, bySpoon]) => (
             <View
               key={of}
               style={{
@@ -81,21 +95,24 @@ export function FormulaPanel({
               }}
             >
               <Words>{of}</Words>
-              <Words strong>{`${figure(grams)} g`}</Words>
+              <Words strong>{`${figure(grams)} g${bySpoon}`}</Words>
             </View>
           ))}
       </View>
+      <Words>{`About ${minutesFor(formula, made.pieces)} minutes for ${made.pieces} ${made.pieces === 1 ? piece[0] : piece[1]}.`}</Words>
       {method.map((step, i) => (
         <View key={step} style={{ flexDirection: 'row', gap: 10 }}>
           <Words size="title" tone="rim" style={{ width: 18 }}>
             {i + 1}
           </Words>
-          <Words style={{ flex: 1 }}>{step}</Words>
+          <Words style={{ flex: 1 }}>{words.inUnits(step)}</Words>
         </View>
       ))}
-      <Words size="small" tone="quiet">{`Instead: ${instead}`}</Words>
       <Words size="small" tone="quiet">
-        {`Holds ${formula.allergens.map((one) => ALLERGEN_WORDS[one]).join(', ')}. Do not taste the raw mix.`}
+        {words.inUnits(`Instead: ${instead}`)}
+      </Words>
+      <Words size="small" tone="quiet">
+        {`Holds ${formula.allergens.map((one) => ALLERGEN_WORDS[one]).join(', ')}. Do not taste the raw mix, and bake it through. If somebody at the table has a weak immune system, ask a clinician; to sell it, follow your local food code.`}
       </Words>
       {lacking ? (
         <Words tone="crust" live>
@@ -122,3 +139,15 @@ export function FormulaPanel({
     </Panel>
   );
 }
+
+/** By the spoon, to the quarter, where a scale is too coarse: " (¾ tsp)". */
+function spoons(extra: Extra, grams: number): string {
+  const teaspoon = TEASPOON_G[extra];
+  if (teaspoon === undefined) return '';
+  const quarters = Math.round((4 * grams) / teaspoon);
+  if (quarters === 0) return ' (a pinch)';
+  const whole = Math.floor(quarters / 4);
+  return ` (${whole > 0 ? whole : ''}${QUARTERS[quarters % 4]} tsp)`;
+}
+
+const QUARTERS = ['', '¼', '½', '¾'] as const;

@@ -2,7 +2,17 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 
-import { FORMULAS, type Formula, type FormulaId, mixtureFor, together, unfit } from '@core/larder';
+import {
+  FORMULAS,
+  type Formula,
+  type FormulaId,
+  type Lot,
+  lotsFor,
+  minutesFor,
+  mixtureFor,
+  together,
+  unfit,
+} from '@core/larder';
 import { Choice, Page, Panel, Press, TOUCH, TwoPanes, Words, useLook, useWide } from '@kit';
 import { selectGoodLots, selectNow, useAppSelector } from '@state';
 
@@ -33,9 +43,15 @@ export function MakeScreen() {
   const [minutes, setMinutes] = useState(90);
   const [chosen, setChosen] = useState<FormulaId | null>(null);
   const discard = together(usable);
-  const fitting = FORMULAS.map((formula) => ({ formula, not: unfit(formula, discard, minutes) }));
+  const fitting = FORMULAS.map((formula) => ({
+    formula,
+    not: unfit(formula, together(lotsFor(formula, usable)), minutes),
+  }));
+  const old = usable.filter(({ keeping }) => keeping === 'old');
+  const gone = usable.filter(({ keeping }) => keeping === 'gone');
   const sorted = [...fitting.filter(({ not }) => !not), ...fitting.filter(({ not }) => not)];
   const shown = FORMULAS.find(({ id }) => id === chosen) ?? (wide ? sorted[0]!.formula : null);
+  const grams = (of: readonly Lot[]) => words.grams(together(of).grams);
   const list = (
     <Panel label="Formulas" style={{ gap: 4 }}>
       <View style={{ gap: 12, paddingBottom: 8 }}>
@@ -44,6 +60,16 @@ export function MakeScreen() {
             ? 'There is no discard in the fridge. The formulas are here all the same.'
             : `${words.grams(discard.grams)} in the fridge${from === EVERYBODYS ? ', all together' : ` of ${nameOf(from)}`} at ${Math.round(discard.hydrationPct)} % hydration.`}
         </Words>
+        {old.length > 0 && (
+          <Words tone="crust">
+            {`${grams(old)} of it is past its time and sour: only what is baked dry or takes soda is offered that.`}
+          </Words>
+        )}
+        {gone.length > 0 && (
+          <Words tone="crust">
+            {`${grams(gone)} has stood too long for anything: more than six weeks in the fridge. It goes to the compost.`}
+          </Words>
+        )}
         {jars.length > 1 && (
           <Choice
             label="Whose"
@@ -66,7 +92,7 @@ export function MakeScreen() {
         <FormulaRow
           key={formula.id}
           formula={formula}
-          text={not ? UNFIT_WORDS[not] : `${piecesOf(formula, discard)}, ${formula.minutes} min`}
+          text={not ? UNFIT_WORDS[not] : piecesOf(formula, lotsFor(formula, usable))}
           dim={not !== null}
           on={shown?.id === formula.id}
           onPress={() => setChosen(formula.id)}
@@ -76,7 +102,9 @@ export function MakeScreen() {
   );
   const beside = (
     <>
-      {shown && <FormulaPanel key={`${shown.id} ${from}`} formula={shown} lots={usable} />}
+      {shown && (
+        <FormulaPanel key={`${shown.id} ${from}`} formula={shown} lots={lotsFor(shown, usable)} />
+      )}
       <DiscardLevain lots={usable} />
     </>
   );
@@ -109,23 +137,27 @@ export function MakeScreen() {
         />
       ) : (
         <>
-          {shown && <FormulaPanel key={`${shown.id} ${from}`} formula={shown} lots={usable} />}
+          {shown && (
+            <FormulaPanel
+              key={`${shown.id} ${from}`}
+              formula={shown}
+              lots={lotsFor(shown, usable)}
+            />
+          )}
           {list}
           <DiscardLevain lots={usable} />
+          <DiscardPanel making />
         </>
       )}
     </Page>
   );
 }
 
-function piecesOf(
-  formula: Formula,
-  discard: { readonly grams: number; readonly hydrationPct: number },
-): string {
-  const made = mixtureFor(formula, discard.grams, discard.hydrationPct);
+function piecesOf(formula: Formula, lots: readonly Lot[]): string {
+  const made = mixtureFor(formula, together(lots));
   if ('tooWet' in made) return '';
   const [one, several] = FORMULA_WORDS[formula.id].piece;
-  return `${made.pieces} ${made.pieces === 1 ? one : several} from all of it`;
+  return `${made.pieces} ${made.pieces === 1 ? one : several} from all of it, ${minutesFor(formula, made.pieces)} min`;
 }
 
 function FormulaRow({

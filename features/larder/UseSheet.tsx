@@ -4,6 +4,7 @@ import { takeOldest } from '@core/larder';
 import { Choice, Field, Press, Sheet, Words, parseNumber } from '@kit';
 import { selectGoodLots, selectNow, takeLots, useAppDispatch, useAppSelector } from '@state';
 
+import { DestinationChoice } from './DestinationChoice';
 import { useJarName } from '../words/useJarName';
 import { DESTINATION_WORDS, lotWords, useKitchenWords } from '../words';
 
@@ -72,15 +73,7 @@ export function UseSheet({ onClose }: { readonly onClose: () => void }) {
         problem={problem}
         onSubmit={use}
       />
-      <Choice
-        label="Where it goes"
-        options={TO.map((is) => ({ is, text: DESTINATION_WORDS[is] }))}
-        chosen={to}
-        onChoose={setTo}
-      />
-      <Words size="small" tone="quiet">
-        Compost is fine; a sink is not: it sets in the pipe.
-      </Words>
+      <DestinationChoice among={TO} chosen={to} onChoose={setTo} />
       <Press kind="main" onPress={use}>
         Take it
       </Press>

@@ -17,10 +17,11 @@ export const FORMULA_WORDS: Readonly<
     piece: ['cracker', 'crackers'],
     method: [
       'Knead all but the seeds to a smooth dough; let it rest 20 minutes.',
-      'Roll it as thin as you can, strew the seeds on, press them in, cut.',
-      'Bake at 180 °C for 15 to 18 minutes, until they are dry and brown at the edges.',
+      'Roll it as thin as you can, strew the sesame on, press it in, cut.',
+      'Bake at {180} for 15 to 18 minutes, until they are dry and brown at the edges.',
     ],
-    instead: 'Any seeds, or coarse salt and rosemary. Sharp discard is best here.',
+    instead:
+      'Coarse salt and rosemary for the sesame, where somebody must not eat sesame. Sharp discard is best here.',
   },
   pancakes: {
     name: 'Pancakes',
@@ -31,7 +32,7 @@ export const FORMULA_WORDS: Readonly<
       'Fry ladlefuls over a middling flame, turn when bubbles stay open.',
     ],
     instead:
-      'Oat milk for milk; oil for butter; for an egg, 15 g of ground linseed in 35 g of water.',
+      'Oat milk for milk (it brings gluten), or soya milk (it brings soya); oil for butter; for an egg, {15g} of ground linseed in {35g} of water. Honey for the sugar, but never for a child under one year.',
   },
   flatbread: {
     name: 'Flatbread',
@@ -41,7 +42,7 @@ export const FORMULA_WORDS: Readonly<
       'Roll pieces out as wide as your pan.',
       'Bake in a dry, very hot pan, a minute or two a side.',
     ],
-    instead: 'Yoghurt for some of the water makes it softer.',
+    instead: 'Yoghurt for some of the water makes it softer; it brings milk.',
   },
   waffles: {
     name: 'Waffles',
@@ -69,17 +70,19 @@ export const FORMULA_WORDS: Readonly<
     method: [
       'Whisk what is wet with the sugar, fold in what is dry, do not beat.',
       'A handful of berries may follow. Fill the tin two thirds.',
-      'Bake at 190 °C for 20 to 22 minutes.',
+      'Bake at {190} for 20 to 22 minutes.',
     ],
-    instead: 'Oil for butter, a fifth less of it; a mashed banana for an egg.',
+    instead:
+      'Oil for butter, a fifth less of it; a mashed banana for an egg. Nuts among the berries bring nuts.',
   },
   batter: {
     name: 'Batter for frying',
     piece: ['piece', 'pieces'],
     method: [
       'Whisk everything with ice-cold water to a thin cream.',
-      'Dry what you dip; dip, let it drip, fry at 180 °C.',
-      'Hot fat burns and catches fire: never leave it, never put water to it.',
+      'Fill the pot with oil to a third at the most, and lay its lid beside it: the lid puts out flames, water never does. Never leave it alone.',
+      'Dry what you dip; dip, let it drip, fry at {180}. Chicken is done at {74} in the middle.',
+      'Batter that raw meat or fish has touched goes into the bin, not back into the fridge.',
     ],
     instead: 'Sparkling water for crispness.',
   },
@@ -89,9 +92,10 @@ export const FORMULA_WORDS: Readonly<
     method: [
       'Stir everything to a thick, sticky dough; no kneading.',
       'Into a greased tin at once, seeds on top.',
-      'Bake at 200 °C for 45 to 50 minutes, until it sounds hollow.',
+      'Bake at {200} for 45 to 50 minutes, until it sounds hollow.',
     ],
-    instead: 'Buttermilk for the milk, with less soda for milder discard.',
+    instead:
+      'Buttermilk for the milk: it is sour itself, so a pinch more soda and a little less baking powder. Oat milk brings gluten of its own.',
   },
 };
 
@@ -104,14 +108,14 @@ export const EXTRA_WORDS: Readonly<Record<Extra, string>> = {
   salt: 'salt',
   bakingPowder: 'baking powder',
   soda: 'baking soda',
-  seeds: 'seeds',
+  seeds: 'sesame seeds',
 };
 
 export const ALLERGEN_WORDS: Readonly<Record<Allergen, string>> = {
   gluten: 'gluten',
   milk: 'milk',
   egg: 'egg',
-  sesame: 'sesame, if the seeds are',
+  sesame: 'sesame',
 };
 
 export const UNFIT_WORDS: Readonly<Record<Unfit, string>> = {

@@ -5,7 +5,8 @@ import { type KitchenWords } from './kitchenWords';
 const KEEPING_WORDS: Readonly<Record<Keeping, string>> = {
   good: '',
   soonOld: 'use it soon',
-  old: 'past its time',
+  old: 'past its time, sour',
+  gone: 'too old for anything',
 };
 
 /** "3 days, tangy" or "frozen 12 days": how a lot of discard stands. */

@@ -1,0 +1,44 @@
+import { DESTINATIONS, type Destination } from '@core/journal';
+import { Choice, Words } from '@kit';
+
+import { DESTINATION_WORDS } from '../words';
+
+/** What to mind where starter goes; most places need no word. */
+const CAUTIONS: Readonly<Partial<Record<Destination, string>>> = {
+  animals:
+    'Raw starter and dough go on rising in a stomach: for a dog that is an emergency, so call a vet at once. Feeding kitchen scraps to pigs and poultry may be forbidden where you live; follow the local rule.',
+  freezer:
+    'Flat in a bag, or in a box with a finger of headspace. Not in glass: it swells, and glass cracks.',
+  compost: 'Compost is fine; a sink is not, for it sets in the pipe.',
+};
+
+/** Where what comes out goes, with what is to be minded there. */
+export function DestinationChoice<T extends Destination>({
+  among = DESTINATIONS as readonly Destination[] as readonly T[],
+  chosen,
+  onChoose,
+  hideLabel,
+}: {
+  readonly among?: readonly T[];
+  readonly chosen: T;
+  readonly onChoose: (to: T) => void;
+  readonly hideLabel?: boolean;
+}) {
+  const caution = CAUTIONS[chosen];
+  return (
+    <>
+      <Choice
+        label="Where it goes"
+        {...(hideLabel ? { hideLabel } : {})}
+        options={among.map((is) => ({ is, text: DESTINATION_WORDS[is] }))}
+        chosen={chosen}
+        onChoose={onChoose}
+      />
+      {caution && (
+        <Words size="small" tone={chosen === 'animals' ? 'crust' : 'quiet'} live>
+          {caution}
+        </Words>
+      )}
+    </>
+  );
+}
