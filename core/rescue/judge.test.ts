@@ -270,6 +270,7 @@ describe('a verdict', () => {
       kind: 'tooHot',
       certainty: 'guess',
     });
+    expect(judge({ surface: ['nothing'], ...oven, heat: 'none' }).certainty).toBe('likely');
     const liquid: Signs = { happened: ['hot'], surface: ['liquid'], liquid: 'clear', where: 'top' };
     expect(judge({ ...liquid, heat: 'none' }).certainty).not.toBe('sure');
   });

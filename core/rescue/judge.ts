@@ -30,7 +30,6 @@ const CLASHES: readonly (readonly [QuestionId, QuestionId, (signs: Signs) => boo
     (s) => s.unfed === 'hours' && s.where === 'top' && (s.liquid === 'dark' || s.liquid === 'grey'),
   ],
   ['happened', 'rise', (s) => befell(s, 'neverDoubles') && s.rise === 'doubled'],
-  ['unfed', 'smell', (s) => s.unfed === 'months' && s.smell === 'fresh'],
 ];
 
 const PROGRAMME_FOR: Readonly<Partial<Record<VerdictKind, ProgrammeId>>> = {
@@ -38,6 +37,13 @@ const PROGRAMME_FOR: Readonly<Partial<Record<VerdictKind, ProgrammeId>>> = {
   tooHot: 'overheated',
   frozen: 'frozen',
   weak: 'neglected',
+};
+
+/** What goes without saying beside a verdict. */
+const IMPLIED: Readonly<Partial<Record<VerdictKind, VerdictKind>>> = {
+  killed: 'tooHot',
+  falseRise: 'tooYoung',
+  neglected: 'hungry',
 };
 
 const BY_SMELL: ReadonlySet<QuestionId> = new Set(['smell', 'cured', 'age']);
@@ -66,7 +72,7 @@ export function judge(signs: Signs): Verdict {
   const agreeing = fired.filter((other) => other.kind === kind);
   const because = [...new Set(agreeing.flatMap((other) => other.because))];
   const also = [...new Set(others.map((other) => other.kind))].filter(
-    (other) => other !== kind && other !== 'fine' && other !== 'waiting',
+    (other) => other !== kind && other !== 'fine' && other !== 'waiting' && IMPLIED[kind] !== other,
   );
   return {
     kind,
@@ -74,7 +80,8 @@ export function judge(signs: Signs): Verdict {
     because,
     bySmellAlone: because.includes('smell') && because.every((question) => BY_SMELL.has(question)),
     also: kind === 'contaminated' ? [] : also,
-    contradictions,
+    // What has to go goes, whatever else was said.
+    contradictions: kind === 'contaminated' ? [] : contradictions,
     programme:
       kind === 'hungry' && signs.unfed === 'weeks' ? 'halfOut' : (PROGRAMME_FOR[kind] ?? null),
   };
@@ -93,7 +100,11 @@ function certaintyOf(
   const open =
     signs.surface === 'unknown' ||
     (kind === 'fine' &&
-      (signs.unfed === 'unknown' || signs.age === 'unknown' || signs.heat === 'unknown'));
+      (befell(signs, 'hot') ||
+        befell(signs, 'hotWater') ||
+        signs.unfed === 'unknown' ||
+        signs.age === 'unknown' ||
+        signs.heat === 'unknown'));
   if (open) return certainty === 'guess' ? 'guess' : 'likely';
   return certainty === 'likely' && agreeing.length > 1 && kind !== 'smellsRotten'
     ? 'sure'

@@ -263,7 +263,7 @@ describe('going away', () => {
     type('Leaving', '2026-03-20T09:00');
     type('Back', '2026-06-20T09:00');
     const grebe = region('Grebe');
-    expect(grebe.getByText('For 92 days: usually dry it')).toBeVisible();
+    expect(grebe.getByText('For 92 days the least trouble: dry it')).toBeVisible();
     expect(grebe.getByText(/begin three days before leaving/)).toBeVisible();
     expect(grebe.getByText(/^It takes 4 feeds/)).toBeVisible();
   });

@@ -20,6 +20,7 @@ import {
 import { benchPath } from '../bench/benchPath';
 import { JarPane } from '../jar';
 import { MendedNotice } from '../plan/MendedNotice';
+import { QuarantineNotice } from '../rescue/QuarantineNotice';
 import { useKitchenWords } from '../words';
 import { EmptyKitchen } from './EmptyKitchen';
 import { KitchenSwitch } from './KitchenSwitch';
@@ -68,6 +69,7 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
   const shelves = (
     <>
       <KitchenLine />
+      <QuarantineNotice />
       <MendedNotice />
       {lost && (
         <Notice

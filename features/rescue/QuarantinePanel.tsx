@@ -66,9 +66,17 @@ function Item({ reached }: { readonly reached: Reached }) {
     <View
       role="group"
       aria-label={name}
-      style={{ borderTopWidth: 1, borderTopColor: look.seam, paddingTop: 8, gap: 4 }}
+      style={{
+        flexDirection: 'row',
+        flexWrap: 'wrap',
+        alignItems: 'center',
+        borderTopWidth: 1,
+        borderTopColor: look.seam,
+        paddingTop: 8,
+        gap: 4,
+      }}
     >
-      <Words>{name}</Words>
+      <Words style={{ flexGrow: 1, flexShrink: 1, flexBasis: 260 }}>{name}</Words>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <Press
           label={`Thrown out: ${name}`}

@@ -40,6 +40,8 @@ const HELPS: Readonly<Partial<Record<Happening, string>>> = {
 /** What a verdict means in this very case. */
 export function meansOf(verdict: Verdict, signs: Signs, usual: string): string {
   if (verdict.kind === 'contaminated') return OUT_BECAUSE[spoilageOf(verdict, signs)] ?? usual;
+  if (verdict.kind === 'fine' && signs.age === 'unknown')
+    return `${usual} If it may be younger than three weeks, see it double several feeds running before you bake with it: the first rises are of other microbes.`;
   if (verdict.kind === 'wrongThingIn') {
     const helps = Object.entries(HELPS).filter(([what]) => befell(signs, what as Happening));
     return [usual, ...helps.map(([, text]) => text)].join(' ');

@@ -1,0 +1,35 @@
+import { useRouter } from 'expo-router';
+
+import { Notice, Press } from '@kit';
+import { selectQuarantines, useAppSelector } from '@state';
+
+import { useJarName } from '../words/useJarName';
+
+/** That something which came from a jar that was thrown out waits to be looked over; nothing while there is none. */
+export function QuarantineNotice() {
+  const router = useRouter();
+  const nameOf = useJarName();
+  const quarantines = useAppSelector(selectQuarantines);
+  if (quarantines.length === 0) return null;
+  const things = quarantines.reduce((sum, { reached }) => sum + reached.length, 0);
+  const jars = quarantines.filter(({ reached }) => reached.some(({ what }) => what === 'jar'));
+  const names = quarantines.map(({ thrownOut }) => nameOf(thrownOut.jar)).join(' and ');
+  const split = jars.flatMap(({ reached }) =>
+    reached.filter(({ what }) => what === 'jar').map(({ of }) => nameOf(of)),
+  );
+  return (
+    <Notice
+      title={`${things === 1 ? 'One thing' : `${things} things`} may have the trouble of ${names}`}
+      tone="beet"
+      actions={
+        <Press href="/larder" onPress={() => router.navigate('/larder')}>
+          Look them over
+        </Press>
+      }
+    >
+      {split.length > 0
+        ? `${split.join(' and ')} ${split.length === 1 ? 'was' : 'were'} split off it. Do not feed or bake from ${split.length === 1 ? 'it' : 'them'} before you have looked.`
+        : 'Do not use what came from it before you have looked.'}
+    </Notice>
+  );
+}
