@@ -247,6 +247,7 @@ test('an oven, a tight lid and a false rise are not soothed @phone', async ({ pa
   await expect(page.getByText('First, the pressure')).toBeVisible();
   await page.getByRole('checkbox', { name: 'nothing odd' }).click();
   await kitchen.button('Go on').click();
+  await kitchen.button('flour, yoghurt, fruit').click();
   await kitchen.button('over 45 °C, like a hot bath').click();
   await expect(page.getByRole('heading', { name: 'It got too hot' })).toBeVisible();
   await expect(page.getByText(/Besides: under pressure/)).toBeVisible();

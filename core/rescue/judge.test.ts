@@ -363,6 +363,7 @@ describe('a verdict', () => {
       }),
     );
     expect(turnsOf({ surface: ['nothing'], smell: 'fresh', rise: 'doubled' })[0]).toMatchObject({
+      question: 'surface',
       kind: 'contaminated',
     });
   });

@@ -90,7 +90,8 @@ export function turnsOf(signs: Signs): readonly Turn[] {
   const { kind } = judge(signs);
   const seen = new Set<VerdictKind>([kind, 'cannotTell', 'waiting']);
   const turns: Turn[] = [];
-  for (const question of QUESTIONS)
+  // What may yet be seen is worth more to somebody than what may have happened.
+  for (const question of [...QUESTIONS.slice(1), QUESTIONS[0]!])
     for (const answer of SIGNS_OF[question]) {
       const changed = withAnswer(signs, question, answer);
       if (!applies(question, changed)) continue;
