@@ -7,7 +7,8 @@ import { selectFollowed } from './decided';
 import { bakeWanted, planChosen } from './deeds';
 import { planLookedAt } from './plan';
 import { keepPlanning, stopPlanning } from './planning';
-import { beginProgramme } from './rescue';
+import { lookOver, selectQuarantines } from './quarantine';
+import { beginProgramme, throwOut } from './rescue';
 import { selectJars } from './selectors';
 import { type RootState } from './store';
 import { ticked } from './time';
@@ -205,6 +206,45 @@ describe('plans', () => {
       plans: [{ name: 'balanced' }],
       impossible: [{ wanted: 'bake from skua', because: 'inProgramme' }],
     });
+  });
+
+  it('leave alone a jar that was split off one that was thrown out, until it was looked over', async () => {
+    const store = planning(({ dispatch, getState }) => {
+      const [grebe] = selectJars(getState());
+      dispatch(
+        logEntries([
+          {
+            kind: 'started',
+            jar: 'part',
+            at: new Date(NOW - 24 * HOUR).toISOString(),
+            card: { ...grebe!.card, name: 'Part' },
+            massG: 60,
+            hydrationPct: 100,
+            condition: 'hungry',
+            place: 'counter',
+            from: 'grebe',
+          },
+        ]),
+      );
+      dispatch(throwOut('grebe', 'growth', 'Thrown out.', 'Grebe is off the shelf'));
+      dispatch(bakeWanted(bake('part')));
+      dispatch(planLookedAt(true));
+    });
+    await pause();
+    expect(last().problem.jars.map(({ id }) => id)).not.toContain('part');
+    last().end({ impossible: [], plans: [plan('balanced')] });
+    await pause();
+    expect(store.getState().plan.impossible).toMatchObject([{ because: 'heldBack' }]);
+    const held = selectQuarantines(store.getState()).flatMap(({ reached }) => reached);
+    store.dispatch(
+      lookOver(
+        held.filter(({ of }) => of === 'part'),
+        true,
+        'Kept',
+      ),
+    );
+    await pause();
+    expect(last().problem.jars.map(({ id }) => id)).toContain('part');
   });
 
   it('are none where every jar is in a programme', async () => {

@@ -16,6 +16,7 @@ import {
 } from './decided';
 import { weekPattern } from './hands';
 import { planFound, searchBegun, searchEnded, searchStopped, searchWentOn } from './plan';
+import { selectQuarantined } from './quarantine';
 import { selectRuns } from './rescue';
 import {
   selectArranged,
@@ -39,19 +40,28 @@ const LOOKING = 30 * 60_000;
 const PAUSE = 400;
 
 /** Jars that are fed as a programme says, and by no plan. */
-const jarsInProgramme = (state: RootState) => new Set(selectRuns(state).map(({ jar }) => jar.id));
-
-function jarsToPlan(state: RootState) {
-  const inProgramme = jarsInProgramme(state);
-  return selectJars(state).filter(({ id }) => !inProgramme.has(id));
+/** Jars that no plan touches, with why: one in a programme belongs to it, one from a jar that was thrown out is not used. */
+function jarsLeftOut(state: RootState): ReadonlyMap<string, 'inProgramme' | 'heldBack'> {
+  const held = selectQuarantined(state);
+  return new Map([
+    ...selectRuns(state).map(({ jar }) => [jar.id, 'inProgramme'] as const),
+    ...selectJars(state)
+      .filter(({ id }) => held.has(id))
+      .map(({ id }) => [id, 'heldBack'] as const),
+  ]);
 }
 
-/** Bakes that wait for a jar to be well. */
+function jarsToPlan(state: RootState) {
+  const leftOut = jarsLeftOut(state);
+  return selectJars(state).filter(({ id }) => !leftOut.has(id));
+}
+
+/** Bakes that wait for a jar to be well, or to be looked over. */
 function waiting(state: RootState): readonly Impossible[] {
-  const inProgramme = jarsInProgramme(state);
+  const leftOut = jarsLeftOut(state);
   return selectBakes(state)
-    .filter(({ jar, until }) => inProgramme.has(jar) && until > selectNow(state))
-    .map(({ id }) => ({ wanted: id, because: 'inProgramme', nearest: [] }));
+    .filter(({ jar, until }) => leftOut.has(jar) && until > selectNow(state))
+    .map(({ id, jar }) => ({ wanted: id, because: leftOut.get(jar)!, nearest: [] }));
 }
 
 /** The problem that the kitchen and its wishes pose now. */
@@ -62,10 +72,8 @@ function problemOf(state: RootState): SentProblem {
   const trips = selectTrips(state);
   const time = selectTime(state);
   const tubs = selectTubs(state);
-  const inProgramme = jarsInProgramme(state);
-  const wanted = selectBakes(state).filter(
-    ({ until, jar }) => until > now && !inProgramme.has(jar),
-  );
+  const leftOut = jarsLeftOut(state);
+  const wanted = selectBakes(state).filter(({ until, jar }) => until > now && !leftOut.has(jar));
   const until = Math.max(now + DAYS * DAY, ...wanted.map((bake) => bake.until + AFTER_LAST_BAKE));
   // Who looks at the plan is there, whatever the pattern says; but for a trip, which may be planned from afar.
   const there =

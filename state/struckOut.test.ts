@@ -41,6 +41,6 @@ it('whatever is struck out of a log, what stands in the jars stays a number', ()
         numbersIn([selectBackups(state), selectRuns(state)]).every(([, x]) => !Number.isNaN(x)),
       ).toBe(true);
     }),
-    { numRuns: 30 },
+    { numRuns: 15 },
   );
 }, 60_000);

@@ -149,7 +149,13 @@ export type PlanName = PlanChoice;
 export interface Impossible {
   readonly wanted: string;
   readonly because:
-    'handsAway' | 'tooSoon' | 'jarTooSmall' | 'flourShort' | 'neverRipe' | 'inProgramme';
+    | 'handsAway'
+    | 'tooSoon'
+    | 'jarTooSmall'
+    | 'flourShort'
+    | 'neverRipe'
+    | 'inProgramme'
+    | 'heldBack';
   readonly nearest: readonly Nearest[];
 }
 

@@ -117,6 +117,7 @@ export function impossibleWords(
     jarTooSmall: `${bakeName}: the jar and what is in it do not give so much levain.`,
     neverRipe: `${bakeName}: the starter does not come to strength by then.`,
     inProgramme: `${bakeName}: its jar is in a programme, and is no levain until it is well.`,
+    heldBack: `${bakeName}: its jar came from one that was thrown out. Look it over first, in the larder.`,
   };
   return [reasons[because], ...nearest.map((near) => nearestWords(near, words))];
 }
