@@ -20,9 +20,11 @@ async function followed(page) {
 
 /** Says what there is to see of a jar with liquid on it, up to the verdict. */
 async function judged(page) {
+  await press('Nothing that I know')(page);
   await page.getByRole('checkbox', { name: 'liquid' }).click();
   await press('Go on')(page);
   await page.getByRole('radio', { name: 'a finger’s breadth' }).click();
+  await page.getByRole('radio', { name: 'on top' }).click();
   await press('Go on')(page);
   await page.getByRole('heading', { name: /^Neglected/ }).waitFor();
 }

@@ -209,8 +209,9 @@ describe('plans', () => {
   });
 
   it('leave alone a jar that was split off one that was thrown out, until it was looked over', async () => {
-    const store = planning(({ dispatch, getState }) => {
-      const [grebe] = selectJars(getState());
+    const store = planning((kitchen) => {
+      const { dispatch } = kitchen;
+      const [grebe] = selectJars(kitchen.getState());
       dispatch(
         logEntries([
           {
