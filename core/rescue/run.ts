@@ -125,7 +125,11 @@ export function runOf(
   const everDoubled = trusted.some(({ doubledH }) => doubledH !== null);
   const days = (now - begunAt) / DAY;
   const well = doublings >= GATES && goodSmells >= GATES;
-  const slower = slowedBy(mean([0, 6, 12, 18].map((h) => celsiusAt(now - h * HOUR))));
+  // Before its first feed a jar stands where it was neglected, which tells nothing of the programme's warmth.
+  const last = feeds[feeds.length - 1];
+  const slower = last
+    ? slowedBy(mean([0, 0.3, 0.6, 0.9].map((part) => celsiusAt(now - part * (now - last.at)))))
+    : 1;
   const patient = everDoubled || isRising(feeds);
   const timeIsUp =
     days >= programme.longestDays * slower || (days >= programme.patienceDays * slower && !patient);

@@ -28,7 +28,7 @@ import {
 } from '@state';
 
 import { MakeBackupSheet } from '../larder/MakeBackupSheet';
-import { useKitchenWords } from '../words';
+import { type KitchenWords, useKitchenWords } from '../words';
 
 const LEAVING_WORDS: Readonly<Record<Leaving, string>> = {
   leanFeed: 'lean feed, fridge',
@@ -77,7 +77,7 @@ export function JarAway({
       <Words strong level={3}>
         Before
       </Words>
-      <Words>{beforeWords(leaving, outcome)}</Words>
+      <Words>{beforeWords(leaving, outcome, words)}</Words>
       {outcome.keepsDays !== null && (
         <Words tone="crust">
           {before
@@ -112,13 +112,13 @@ export function JarAway({
   );
 }
 
-function beforeWords(leaving: Leaving, { before }: LeavingOutcome): string {
+function beforeWords(leaving: Leaving, { before }: LeavingOutcome, words: KitchenWords): string {
   if (leaving === 'dry')
     return 'Spread ripe starter thin and let it dry for one to two days: begin three days before leaving. Keep the jar in the fridge beside it, as a chance.';
   if (leaving === 'freeze')
     return 'Freeze a portion of ripe starter flat, in a bag or with headspace in a box, never in glass. It keeps about three months.';
   const { keepG, flourG, waterG } = before!;
-  return `On the last day: keep ${keepG} g, add ${waterG} g water and ${flourG} g flour${leaving === 'stiffBall' ? ', kneaded to a ball' : ''}. An hour and a half out, then into the fridge, loosely covered.`;
+  return `On the last day: keep ${words.grams(keepG)}, add ${words.grams(waterG)} water and ${words.grams(flourG)} flour${leaving === 'stiffBall' ? ', kneaded to a ball' : ''}. An hour and a half out, then into the fridge, loosely covered.`;
 }
 
 function AfterWords({

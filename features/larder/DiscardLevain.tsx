@@ -56,7 +56,7 @@ export function DiscardLevain({ lots }: { readonly lots: readonly Lot[] }) {
         onValue={setWanted}
       />
       <Words>
-        {`${seedG} g of the freshest discard, ${waterG} g water and ${flourG} g flour: ${
+        {`${words.grams(seedG)} of the freshest discard, ${words.grams(waterG)} water and ${words.grams(flourG)} flour: ${
           ripeFromH === null
             ? 'not ripe within three days. Wake it with a feed first'
             : `ripe ${ripeUntilH === null ? `from ${words.about(now + ripeFromH * HOUR)}` : words.stretch(now + ripeFromH * HOUR, now + ripeUntilH * HOUR)} in the room`
@@ -72,13 +72,13 @@ export function DiscardLevain({ lots }: { readonly lots: readonly Lot[] }) {
                 [freshest],
                 seedG,
                 'bake',
-                `${seedG} g of discard taken for a levain`,
+                `${words.grams(seedG)} of discard taken for a levain`,
                 'a levain',
               ),
             )
           }
         >
-          {`Take ${seedG} g for it`}
+          {`Take ${words.grams(seedG)} for it`}
         </Press>
       )}
     </Panel>

@@ -95,7 +95,9 @@ export function FormulaPanel({
               }}
             >
               <Words>{of}</Words>
-              <Words strong>{`${figure(grams)} g${bySpoon}`}</Words>
+              <Words
+                strong
+              >{`${grams < 10 ? `${figure(grams)} g` : words.grams(grams)}${bySpoon}`}</Words>
             </View>
           ))}
       </View>
@@ -133,7 +135,7 @@ export function FormulaPanel({
             )
           }
         >
-          {`Made: take ${figure(discardG)} g off`}
+          {`Made: take ${words.grams(discardG)} off`}
         </Press>
       )}
     </Panel>

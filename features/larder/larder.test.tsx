@@ -261,9 +261,9 @@ describe('going away', () => {
   it('advises each jar by how long, and lets another way be chosen', () => {
     show(<AwayScreen />);
     type('Leaving', '2026-03-20T09:00');
-    type('Back', '2026-06-20T09:00');
+    type('Back', '2026-07-20T09:00');
     const grebe = region('Grebe');
-    expect(grebe.getByText('For 92 days the least trouble: dry it')).toBeVisible();
+    expect(grebe.getByText('For 122 days the least trouble: dry it')).toBeVisible();
     expect(grebe.getByText(/begin three days before leaving/)).toBeVisible();
     expect(grebe.getByText(/^It takes 4 feeds/)).toBeVisible();
   });

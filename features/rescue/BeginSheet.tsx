@@ -126,7 +126,7 @@ export function BeginSheet({
         problem={problems.grams ?? null}
         hint={
           soaked && parseNumber(text) > 0
-            ? `With ${Math.round((parseNumber(text) * soaked.waterG) / soaked.dryG)} g of ${programme === 'fruitWater' ? 'fruit water' : 'lukewarm water'}.`
+            ? `With ${words.grams((parseNumber(text) * soaked.waterG) / soaked.dryG)} of ${programme === 'fruitWater' ? 'fruit water' : 'lukewarm water'}.`
             : ''
         }
       />

@@ -60,7 +60,7 @@ export function HoochPanel({
       </Words>
       {jar.pouredG > 0 ? (
         <Words>
-          {`${words.grams(jar.pouredG)} are poured off. A keep of ${words.grams(keepG)} gets ${waterBack(jar, keepG)} g more water for it, and the bench knows.`}
+          {`${words.grams(jar.pouredG)} are poured off. A keep of ${words.grams(keepG)} gets ${words.grams(waterBack(jar, keepG))} more water for it, and the bench knows.`}
         </Words>
       ) : (
         <>

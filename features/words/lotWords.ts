@@ -5,7 +5,7 @@ import { type KitchenWords } from './kitchenWords';
 const KEEPING_WORDS: Readonly<Record<Keeping, string>> = {
   good: '',
   soonOld: 'use it soon',
-  old: 'past its time, sour',
+  old: 'past its time',
   gone: 'too old for anything',
 };
 
