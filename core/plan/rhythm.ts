@@ -69,9 +69,10 @@ export function keepRhythm(
     mix = courseOf(problem, jar, mix, at, [{ from: at, place }], (when - at) / HOUR).mixAt(
       (when - at) / HOUR,
     );
+    // Not before what was done last: a jar is taken from, and then carried home.
+    const earliest = Math.max(at, when - MOVE_SLACK);
     at = when;
     place = to;
-    const earliest = when - MOVE_SLACK;
     steps.push({ at, earliest, latest: when + MOVE_SLACK, kind: 'move', jar: jar.id, place });
   };
 

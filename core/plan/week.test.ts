@@ -100,6 +100,13 @@ describe(`a week, in ${KITCHENS} kitchens`, () => {
     });
   });
 
+  it('keeps its order: no slack reaches back beyond what is done before to the same jar', () => {
+    eachJar((_, __, steps) => {
+      for (const [i, { earliest }] of steps.slice(1).entries())
+        expect(earliest).toBeGreaterThanOrEqual(steps[i]!.at);
+    });
+  });
+
   it("falls on half hours of the kitchen's clock", () => {
     eachPlan((problem, { steps }) => {
       for (const { at, kind } of steps)
