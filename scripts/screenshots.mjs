@@ -15,7 +15,10 @@ const press = (name) => (page) => page.getByRole('button', { name }).first().cli
 /** Waits for the plans and follows the first. */
 async function followed(page) {
   await page.getByRole('button', { name: 'Follow it' }).first().click({ timeout: 90_000 });
-  await page.getByText('Looking for plans').waitFor({ state: 'hidden', timeout: 90_000 });
+  const looking = page.getByText('Looking for plans');
+  // It is made anew around what is followed, a moment later.
+  await looking.waitFor({ timeout: 3000 }).catch(() => undefined);
+  await looking.waitFor({ state: 'hidden', timeout: 90_000 });
 }
 
 /** Says what there is to see of a jar with liquid on it, up to the verdict. */
