@@ -1,24 +1,17 @@
-import { type JarCard, type JarEvent, type JournalEvent, type Spoilage } from '../journal';
+import { type JarEvent, type JournalEvent, type Spoilage } from '../journal';
+import { someCard } from '../journal/someJar.testing';
 import { DAY } from '../measure';
 import { type Shelf, quarantinesOf, troubleSince } from './reach';
 
 const NOW = Date.parse('2026-03-13T18:20:00Z');
 const ago = (days: number) => NOW - days * DAY;
 const iso = (days: number) => new Date(ago(days)).toISOString();
-const CARD: JarCard = {
-  name: 'Tern',
-  vessel: { emptyG: 300, capacityMl: 500 },
-  keepG: 20,
-  ratio: { flour: 4, water: 4 },
-  flour: { white: 1 },
-  archived: false,
-};
 const started = (jar: string, days: number, from?: string): JarEvent => ({
   kind: 'started',
   id: `${jar} began`,
   jar,
   at: iso(days),
-  card: CARD,
+  card: someCard(),
   massG: 50,
   hydrationPct: 100,
   condition: 'hungry',
