@@ -1,16 +1,21 @@
 import { createSelector } from './memo';
 
 import { contentOf } from '@core/journal';
-import { type Reached, quarantinesOf } from '@core/rescue';
+import { type Quarantine, type Reached, quarantinesOf } from '@core/rescue';
 
 import { type NewEvent, isoNow, logEntries } from './actions';
 import { selectLots } from './larder';
 import { selectBackups, selectDrying } from './rescue';
-import { selectEventsByJar, selectJars, selectLiveEvents, selectTubs } from './selectors';
+import {
+  selectEventsByJar,
+  selectJars,
+  selectLiveEvents,
+  selectLog,
+  selectTubs,
+} from './selectors';
 import { type Dispatch, type RootState } from './store';
 
-/** Jars that were thrown out, with what came from each and is still to be looked over. */
-export const selectQuarantines = createSelector(
+const selectReached = createSelector(
   [
     selectEventsByJar,
     selectLiveEvents,
@@ -23,6 +28,15 @@ export const selectQuarantines = createSelector(
   (byJar, live, lots, backups, drying, jars, tubs) =>
     quarantinesOf(byJar, live, { lots, backups, drying, jars, tubs }),
 );
+
+const NONE: readonly Quarantine[] = [];
+
+/**
+ * Jars that were thrown out, with what came from each and is still to be looked over. Where none ever was, as in most
+ * kitchens, nothing of the larder is worked out for it: the first page asks.
+ */
+export const selectQuarantines = (state: RootState): readonly Quarantine[] =>
+  selectLog(state).of('thrownOut').length === 0 ? NONE : selectReached(state);
 
 /** The ids of all that is to be looked over before it is used. */
 export const selectQuarantined = createSelector(

@@ -13,6 +13,7 @@ export * from './away';
 export * from './judge';
 export * from './questions';
 export * from './reach';
+export * from './spoilage';
 export { VERDICTS, type Certainty, type VerdictKind } from './rules';
 export * from './knownSigns';
 export * from './signs';

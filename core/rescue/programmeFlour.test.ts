@@ -15,3 +15,8 @@ it('and goes on with the jar’s own once the baker gave that', () => {
   // A treat of something else says nothing of what there is in the house.
   expect(programmeFlour(PROGRAMME.neglected, OWN, { spelt: 1 })).toBe(medicine);
 });
+
+it('gives no wheat or rye to a gluten-free starter, whatever would help it most', () => {
+  for (const programme of Object.values(PROGRAMME))
+    expect(programmeFlour(programme, { glutenFree: 1 })).toEqual({ glutenFree: 1 });
+});

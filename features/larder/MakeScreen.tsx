@@ -32,9 +32,11 @@ export function MakeScreen() {
   const words = useKitchenWords();
   const now = useAppSelector(selectNow);
   const nameOf = useJarName();
-  const thawed = useAppSelector(selectGoodLots).filter(
+  const inFridge = useAppSelector(selectGoodLots).filter(
     ({ store, thawedAt }) => store === 'fridge' && (thawedAt === null || thawedAt <= now),
   );
+  const gone = inFridge.filter(({ keeping }) => keeping === 'gone');
+  const thawed = inFridge.filter(({ keeping }) => keeping !== 'gone');
   const [whose, setWhose] = useState(EVERYBODYS);
   const jars = [...new Set(thawed.map(({ jar }) => jar))];
   // What is used up is chosen no more.
@@ -48,7 +50,6 @@ export function MakeScreen() {
     not: unfit(formula, together(lotsFor(formula, usable)), minutes),
   }));
   const old = usable.filter(({ keeping }) => keeping === 'old');
-  const gone = usable.filter(({ keeping }) => keeping === 'gone');
   const sorted = [...fitting.filter(({ not }) => !not), ...fitting.filter(({ not }) => not)];
   const shown = FORMULAS.find(({ id }) => id === chosen) ?? (wide ? sorted[0]!.formula : null);
   const grams = (of: readonly Lot[]) => words.grams(together(of).grams);
@@ -62,12 +63,12 @@ export function MakeScreen() {
         </Words>
         {old.length > 0 && (
           <Words tone="crust">
-            {`${grams(old)} of it is past its time and sour: only what is baked dry or takes soda is offered that.`}
+            {`${grams(old)} of it is past its time and sour: it is offered only for what is good when sour.`}
           </Words>
         )}
         {gone.length > 0 && (
           <Words tone="crust">
-            {`${grams(gone)} has stood too long for anything: more than six weeks in the fridge. It goes to the compost.`}
+            {`${grams(gone)} more has stood too long for anything: past six weeks in the fridge, or eight months in the freezer. It goes to the compost.`}
           </Words>
         )}
         {jars.length > 1 && (

@@ -12,9 +12,8 @@ export function QuarantineNotice() {
   const quarantines = useAppSelector(selectQuarantines);
   if (quarantines.length === 0) return null;
   const things = quarantines.reduce((sum, { reached }) => sum + reached.length, 0);
-  const jars = quarantines.filter(({ reached }) => reached.some(({ what }) => what === 'jar'));
   const names = quarantines.map(({ thrownOut }) => nameOf(thrownOut.jar)).join(' and ');
-  const split = jars.flatMap(({ reached }) =>
+  const split = quarantines.flatMap(({ reached }) =>
     reached.filter(({ what }) => what === 'jar').map(({ of }) => nameOf(of)),
   );
   return (

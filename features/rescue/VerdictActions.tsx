@@ -3,7 +3,14 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { type Looked, type ProgrammeId, type Smell, type Standing } from '@core/journal';
-import { type Signs, type Verdict, type VerdictKind, befell, shows } from '@core/rescue';
+import {
+  type Signs,
+  type Verdict,
+  type VerdictKind,
+  befell,
+  shows,
+  spoilageOf,
+} from '@core/rescue';
 import { Press, Words } from '@kit';
 import {
   beginProgramme,
@@ -21,7 +28,6 @@ import {
 import { MoveSheet } from '../jar/MoveSheet';
 import { PROGRAMME_WORDS, useKitchenWords } from '../words';
 import { ForetoldWords } from './ForetoldWords';
-import { spoilageOf } from './caseWords';
 import { QUESTION_WORDS, saidOf } from './questionWords';
 
 /** Verdicts that a usual feed answers. */

@@ -1,17 +1,5 @@
 import { type Spoilage } from '@core/journal';
-import { type Happening, type Signs, type Verdict, befell, shows } from '@core/rescue';
-
-/** Why something has to go, for what came from it. */
-export function spoilageOf({ kind, because, bySmellAlone }: Verdict, signs: Signs): Spoilage {
-  if (kind === 'killed') return 'heat';
-  if (befell(signs, 'insects')) return 'insects';
-  if (befell(signs, 'hardBits') || because.includes('glass')) return 'hardBits';
-  if (befell(signs, 'cleaner')) return 'cleaner';
-  if (befell(signs, 'eggOrMilk')) return 'food';
-  if (shows(signs, 'foreign')) return 'insects';
-  if (bySmellAlone) return 'smell';
-  return because.includes('secondLook') ? 'unsure' : 'growth';
-}
+import { type Happening, type Signs, type Verdict, befell, spoilageOf } from '@core/rescue';
 
 /** What a verdict of throwing out means, for each reason; what grows is told in the verdict's own words. */
 const OUT_BECAUSE: Readonly<Partial<Record<Spoilage, string>>> = {

@@ -7,7 +7,7 @@ export const PROGRAMME_TEXTS: Readonly<
 > = {
   neglected: {
     begins:
-      'Pour off the liquid. Take about a teaspoon from the clean middle into a clean jar; the rest goes. Half of the flour whole wheat or rye helps.',
+      'Pour off the liquid. Take about a teaspoon from the clean middle into a clean jar; the rest goes. Half of the flour whole wheat or rye helps; a gluten-free starter keeps to its own.',
     expect: [
       'A first rise may take a whole day, or not show at all.',
       'Some bubbles, perhaps a third up. Sharp smells fade.',

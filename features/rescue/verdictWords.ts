@@ -142,7 +142,7 @@ export const VERDICT_WORDS: Readonly<Record<VerdictKind, VerdictText>> = {
     means:
       'Weeks of feeds without a doubling usually mean that it is fed before it has peaked, or with too little: its yeast is thinned out each time.',
     does: [
-      'A small keep, four to five times its weight of flour and of water, half of the flour whole wheat or rye, at {24-27}.',
+      'A small keep, four to five times its weight of flour and of water, half of the flour whole wheat or rye, at {24-27}. A gluten-free starter keeps to its own flour.',
       'Then wait until it has peaked, even if that takes a day, before the next.',
     ],
   },
