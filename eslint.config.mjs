@@ -21,6 +21,7 @@ export default defineConfig([
     'dist*/**',
     '.expo/**',
     '.e2e/**',
+    '.stryker-tmp/**',
     'node_modules/**',
     'public/**',
     'expo-env.d.ts',

@@ -3,6 +3,7 @@ const aliases = {
   '^@react-native-async-storage/async-storage$':
     '<rootDir>/node_modules/@react-native-async-storage/async-storage/lib/module/jest/AsyncStorageMock.js',
   '^@react-native-vector-icons/material-design-icons$': '<rootDir>/kit/Icon.tsx',
+  '^\\./Pressable$': '<rootDir>/kit/paper/Pressable.tsx',
   '^@(core|kit|state|features|demo)/(.*)$': '<rootDir>/$1/$2',
   '^@(kit|state)$': '<rootDir>/$1',
 };

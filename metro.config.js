@@ -4,11 +4,40 @@ const { getDefaultConfig } = require('expo/metro-config');
 
 const config = getDefaultConfig(__dirname);
 
-// Paper's icons are our own SVG ones: no 1.3 MB icon font, no 250 kB glyph map.
-const PAPER_ICONS = '@react-native-vector-icons/material-design-icons';
+const here = (file) => ({ type: 'sourceFile', filePath: path.join(__dirname, file) });
+const NOTHING = { type: 'empty' };
+
+/**
+ * What stands in for a module of somebody else's: the first rule that names it, and the file that asks.
+ * Each is explained where it leads to, or in docs/decisions/3-start-up.md.
+ */
+const STAND_INS = [
+  // Paper's icons are our own drawn ones: no icon font of 1.3 MB, no glyph map of 250 kB.
+  { name: /^@react-native-vector-icons\/material-design-icons$/, is: here('kit/Icon.tsx') },
+  // What all its controls are pressed through, mended for the web.
+  {
+    name: /^\.\/Pressable$/,
+    from: /react-native-paper[\\/].*TouchableRipple/,
+    is: here('kit/paper/Pressable.tsx'),
+  },
+  // Long lists here are FlashList's; these come along with react-native-web's index, unused.
+  {
+    name: /\/(FlatList|SectionList|VirtualizedList|VirtualizedSectionList)$/,
+    from: /react-native-web[\\/]dist/,
+    is: NOTHING,
+  },
+  {
+    name: /\/v2\/colors$|^\.\/colors$/,
+    from: /react-native-paper[\\/]/,
+    is: here('kit/paper/formerPalette.ts'),
+  },
+  // Two shapes and one curve of its thirty: it names its parts in one index, which is not shaken here.
+  { name: /^d3-shape$/, is: here('kit/shapes.js') },
+];
+
 config.resolver.resolveRequest = (context, moduleName, platform) =>
-  moduleName === PAPER_ICONS
-    ? { type: 'sourceFile', filePath: path.join(__dirname, 'kit/Icon.tsx') }
-    : context.resolveRequest(context, moduleName, platform);
+  STAND_INS.find(
+    ({ name, from }) => name.test(moduleName) && (!from || from.test(context.originModulePath)),
+  )?.is ?? context.resolveRequest(context, moduleName, platform);
 
 module.exports = config;

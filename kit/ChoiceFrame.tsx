@@ -1,8 +1,9 @@
 import { type ReactNode } from 'react';
-import { Pressable, View } from 'react-native';
+import { StyleSheet, type TextStyle, View } from 'react-native';
+import { Chip } from 'react-native-paper';
 
 import { RADIUS, RIM, TOUCH, useLook } from './look';
-import { Words } from './Words';
+import { SIZES, Words } from './Words';
 
 /** The label of a choice, and its words in a row that wraps. */
 export function ChoiceFrame({
@@ -17,17 +18,13 @@ export function ChoiceFrame({
   readonly children: ReactNode;
 }) {
   return (
-    <View style={{ gap: 6 }}>
+    <View style={styles.frame}>
       {!hideLabel && (
         <Words size="small" tone="quiet">
           {label}
         </Words>
       )}
-      <View
-        role={role}
-        aria-label={label}
-        style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
-      >
+      <View role={role} aria-label={label} style={styles.row}>
         {children}
       </View>
     </View>
@@ -53,38 +50,53 @@ export function ChoiceWord({
   // A dashed frame says that others may be chosen with it.
   const several = role === 'checkbox';
   return (
-    <Pressable
-      role={role}
-      aria-checked={on}
+    <Chip
+      mode="outlined"
+      accessibilityRole={role}
+      selected={on}
+      showSelectedCheck={false}
       onPress={onPress}
-      style={({ pressed }) => ({
-        minHeight: TOUCH,
-        paddingHorizontal: 14,
-        borderRadius: RADIUS,
-        borderWidth: RIM,
-        borderStyle: several && !on ? 'dashed' : 'solid',
-        borderColor: on ? look.rim : several ? look.quiet : look.seam,
-        backgroundColor: on ? look.rim : look.enamel,
-        opacity: pressed ? 0.75 : 1,
-        flexDirection: 'row',
-        alignItems: 'center',
-        gap: 8,
-      })}
+      style={[
+        styles.word,
+        several && !on && styles.dashed,
+        {
+          borderColor: on ? look.rim : several ? look.quiet : look.seam,
+          backgroundColor: on ? look.rim : look.enamel,
+        },
+      ]}
+      textStyle={[styles.text, on && styles.chosen, { color: on ? look.enamel : look.ink }]}
+      {...(swatch === undefined
+        ? {}
+        : {
+            icon: () => (
+              <View
+                style={[
+                  styles.swatch,
+                  { borderColor: on ? look.enamel : look.rim, backgroundColor: swatch },
+                ]}
+              />
+            ),
+          })}
     >
-      {swatch !== undefined && (
-        <View
-          style={{
-            width: 16,
-            height: 16,
-            borderWidth: 1,
-            borderColor: on ? look.enamel : look.rim,
-            backgroundColor: swatch,
-          }}
-        />
-      )}
-      <Words strong={on} style={on ? { color: look.enamel } : null}>
-        {text}
-      </Words>
-    </Pressable>
+      {text}
+    </Chip>
   );
 }
+
+const styles = StyleSheet.create({
+  frame: { gap: 6 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  word: { borderWidth: RIM, borderRadius: RADIUS, maxWidth: '100%', justifyContent: 'center' },
+  dashed: { borderStyle: 'dashed' },
+  // The text gives the chip its height, so that all of it is touched; Paper would cut a long one.
+  text: {
+    ...SIZES.body,
+    marginHorizontal: 14,
+    marginVertical: (TOUCH - 2 * RIM - SIZES.body.lineHeight) / 2,
+    letterSpacing: 0,
+    flexShrink: 1,
+    whiteSpace: 'normal',
+  } as TextStyle,
+  chosen: { fontWeight: '700' },
+  swatch: { width: 16, height: 16, borderWidth: 1 },
+});

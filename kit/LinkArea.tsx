@@ -1,58 +1,32 @@
+import { type Href } from 'expo-router';
 import { type ReactNode } from 'react';
-import {
-  type GestureResponderEvent,
-  Pressable,
-  type PressableStateCallbackType,
-  type StyleProp,
-  type ViewStyle,
-} from 'react-native';
+import { type StyleProp, View, type ViewStyle } from 'react-native';
+import { TouchableRipple } from 'react-native-paper';
 
-interface LinkAreaProps {
-  readonly href?: string | undefined;
-  readonly label?: string | undefined;
-  /** Whether it names what is shown already. */
-  readonly current?: 'page' | 'true' | undefined;
-  readonly disabled?: boolean;
-  readonly onPress: () => void;
-  readonly style: (state: PressableStateCallbackType) => StyleProp<ViewStyle>;
-  readonly children: ReactNode;
-}
+import { Leading } from './Leading';
 
-/** The path under which the application lives on its host; empty at the root. */
-const BASE = process.env.EXPO_BASE_URL ?? '';
-
-/** Something to touch. With an address it is a real link, which the browser may open elsewhere; here it stays inside. */
+/** Something to touch that leads somewhere, whatever it looks like. */
 export function LinkArea({
   href,
   label,
   current,
-  disabled,
-  onPress,
   style,
   children,
-}: LinkAreaProps) {
-  const press = (event: GestureResponderEvent) => {
-    const keys = event.nativeEvent as unknown as {
-      ctrlKey?: boolean;
-      metaKey?: boolean;
-      shiftKey?: boolean;
-    };
-    if (href && (keys.ctrlKey || keys.metaKey || keys.shiftKey)) return;
-    event.preventDefault();
-    onPress();
-  };
-  // `href` is known to the web only, and so not to the types.
-  const web = { href: href && BASE + href, 'aria-current': current } as object;
+}: {
+  readonly href: Href;
+  readonly label?: string | undefined;
+  readonly current?: 'page' | 'true' | undefined;
+  readonly style: StyleProp<ViewStyle>;
+  readonly children: ReactNode;
+}) {
   return (
-    <Pressable
-      role={href ? 'link' : 'button'}
-      disabled={disabled ?? false}
-      {...(label ? { 'aria-label': label } : {})}
-      {...web}
-      onPress={press}
-      style={style}
-    >
-      {children}
-    </Pressable>
+    <Leading to={href} current={current}>
+      <TouchableRipple onPress={followed} {...(label ? { accessibilityLabel: label } : {})}>
+        <View style={style}>{children}</View>
+      </TouchableRipple>
+    </Leading>
   );
 }
+
+/** Paper takes what has no deed for switched off; a link's deed is its address. */
+const followed = () => undefined;

@@ -1,38 +1,12 @@
 import { type ReactNode, useEffect } from 'react';
 import { useColorScheme } from 'react-native';
-import { type MD3Theme, PaperProvider, configureFonts } from 'react-native-paper';
-// From their own files: named from its root, Paper would come whole, 31 kB of it unused.
-import { MD3DarkTheme } from 'react-native-paper/lib/module/styles/themes/v3/DarkTheme';
-import { MD3LightTheme } from 'react-native-paper/lib/module/styles/themes/v3/LightTheme';
+import { PaperProvider } from 'react-native-paper';
 
-import { DARK, LIGHT, type Look, LookContext, TEXT_FONT } from './look';
+import { DARK, LIGHT, LookContext } from './look';
+import { PAPER_THEMES } from './paper/theme';
 
-const fonts = configureFonts({ config: { fontFamily: TEXT_FONT } });
-
-const paperTheme = (look: Look): MD3Theme => {
-  const base = look.dark ? MD3DarkTheme : MD3LightTheme;
-  return {
-    ...base,
-    roundness: 3.5,
-    fonts,
-    colors: {
-      ...base.colors,
-      primary: look.rim,
-      onPrimary: look.enamel,
-      background: look.ground,
-      surface: look.enamel,
-      surfaceVariant: look.enamel,
-      onSurface: look.ink,
-      onSurfaceVariant: look.quiet,
-      onBackground: look.ink,
-      outline: look.rim,
-      error: look.beet,
-      elevation: { ...base.colors.elevation, level3: look.enamel },
-    },
-  };
-};
-
-const PAPER = { light: paperTheme(LIGHT), dark: paperTheme(DARK) };
+/** No ripple: what is touched answers at once, and flat. */
+const SETTINGS = { rippleEffectEnabled: false };
 
 /** Gives everything below it the colours and type of a theme; `system` follows the device. */
 export function LookProvider({
@@ -51,7 +25,9 @@ export function LookProvider({
   }, [look, dark]);
   return (
     <LookContext.Provider value={look}>
-      <PaperProvider theme={dark ? PAPER.dark : PAPER.light}>{children}</PaperProvider>
+      <PaperProvider theme={dark ? PAPER_THEMES.dark : PAPER_THEMES.light} settings={SETTINGS}>
+        {children}
+      </PaperProvider>
     </LookContext.Provider>
   );
 }

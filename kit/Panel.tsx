@@ -1,5 +1,6 @@
 import { type ReactNode } from 'react';
-import { type StyleProp, View, type ViewStyle } from 'react-native';
+import { type StyleProp, StyleSheet, type ViewStyle } from 'react-native';
+import { Surface } from 'react-native-paper';
 
 import { RADIUS, RIM, useLook } from './look';
 
@@ -20,22 +21,18 @@ export function Panel({
 }) {
   const look = useLook();
   return (
-    <View
+    <Surface
+      mode="flat"
+      elevation={0}
       {...(lasting ? { testID: 'lasting' } : {})}
       {...(label ? { role: 'region' as const, 'aria-label': label } : {})}
-      style={[
-        {
-          backgroundColor: look.enamel,
-          borderColor: look[tone],
-          borderWidth: RIM,
-          borderRadius: RADIUS,
-          padding: 16,
-          gap: 12,
-        },
-        style,
-      ]}
+      style={[styles.panel, { backgroundColor: look.enamel, borderColor: look[tone] }, style]}
     >
       {children}
-    </View>
+    </Surface>
   );
 }
+
+const styles = StyleSheet.create({
+  panel: { borderWidth: RIM, borderRadius: RADIUS, padding: 16, gap: 12 },
+});

@@ -1,9 +1,7 @@
-import { useEffect } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
+import { Snackbar } from 'react-native-paper';
 
-import { RADIUS, RIM, useLook } from './look';
-import { Press } from './Press';
-import { Words } from './Words';
+import { RIM, useLook } from './look';
 
 /** How long the offer stands, ms; longer than a hurried reader needs. */
 const STAYS = 9000;
@@ -14,53 +12,40 @@ export function UndoBar({
   onUndo,
   onClose,
 }: {
-  readonly text: string;
+  readonly text: string | null;
   readonly onUndo: (() => void) | null;
   readonly onClose: () => void;
 }) {
   const look = useLook();
-  useEffect(() => {
-    const timer = setTimeout(onClose, STAYS);
-    return () => clearTimeout(timer);
-  }, [text, onClose]);
   return (
-    <View
-      role="status"
-      style={{
-        position: 'absolute',
-        left: 0,
-        right: 0,
-        bottom: 12,
-        alignItems: 'center',
-        pointerEvents: 'box-none',
-      }}
-    >
-      <View
-        style={{
-          flexDirection: 'row',
-          alignItems: 'center',
-          gap: 8,
-          maxWidth: 560,
-          marginHorizontal: 16,
-          paddingLeft: 16,
-          paddingRight: 4,
-          paddingVertical: 2,
-          backgroundColor: look.enamel,
-          borderColor: look.leaf,
-          borderWidth: RIM,
-          borderRadius: RADIUS,
-        }}
+    // It is there before there is something to say, or the saying is not heard.
+    <View role="status" style={styles.place}>
+      <Snackbar
+        key={text}
+        visible={text !== null}
+        duration={STAYS}
+        onDismiss={onClose}
+        onIconPress={onClose}
+        iconAccessibilityLabel="Close"
+        {...(onUndo ? { action: { label: 'Undo', icon: 'undo', onPress: onUndo } } : {})}
+        wrapperStyle={styles.wrapper}
+        style={[styles.bar, { borderColor: look.leaf }]}
       >
-        <Words style={{ flexShrink: 1 }}>{text}</Words>
-        {onUndo && (
-          <Press kind="bare" icon="undo" onPress={onUndo}>
-            Undo
-          </Press>
-        )}
-        <Press kind="bare" icon="close" label="Close" onPress={onClose}>
-          {''}
-        </Press>
-      </View>
+        {text ?? ''}
+      </Snackbar>
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  place: {
+    position: 'absolute',
+    left: 0,
+    right: 0,
+    bottom: 12,
+    alignItems: 'center',
+    pointerEvents: 'box-none',
+  },
+  wrapper: { position: 'relative', maxWidth: 560 },
+  bar: { borderWidth: RIM, margin: 0, marginHorizontal: 16 },
+});

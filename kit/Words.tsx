@@ -4,7 +4,7 @@ import { Text } from 'react-native-paper';
 
 import { HEADING_FONT, type Look, TEXT_FONT, useLook } from './look';
 
-const SIZES = {
+export const SIZES = {
   giant: { fontFamily: HEADING_FONT, fontWeight: '700', fontSize: 116, lineHeight: 116 },
   number: { fontFamily: HEADING_FONT, fontWeight: '700', fontSize: 34, lineHeight: 40 },
   heading: { fontFamily: HEADING_FONT, fontWeight: '700', fontSize: 26, lineHeight: 32 },

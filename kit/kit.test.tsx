@@ -7,7 +7,7 @@ import { STAGES } from '@core/ferment';
 import { Choice } from './Choice';
 import { Field } from './Field';
 import { LookProvider } from './LookProvider';
-import { Press } from './Press';
+import { Button } from './Button';
 import { Sheet } from './Sheet';
 import { umbrellaFor } from './UmbrellaMark';
 
@@ -59,10 +59,10 @@ it('a sheet takes the focus, keeps it, closes on Escape and gives it back', asyn
     const [open, setOpen] = useState(false);
     return (
       <>
-        <Press onPress={() => setOpen(true)}>Open</Press>
+        <Button onPress={() => setOpen(true)}>Open</Button>
         {open && (
           <Sheet title="Move" onClose={() => setOpen(false)}>
-            <Press onPress={() => undefined}>Fridge</Press>
+            <Button onPress={() => undefined}>Fridge</Button>
           </Sheet>
         )}
       </>
@@ -86,9 +86,9 @@ it('a sheet takes the focus, keeps it, closes on Escape and gives it back', asyn
 it('a link keeps its address for the browser and opens inside', async () => {
   const opened = jest.fn();
   show(
-    <Press href="/settings" onPress={opened}>
+    <Button href="/settings" onPress={opened}>
       Settings
-    </Press>,
+    </Button>,
   );
   const link = screen.getByRole('link', { name: 'Settings' });
   expect(link).toHaveAttribute('href', '/settings');

@@ -29,6 +29,8 @@ export interface Look {
   /** Glass of a jar, and the outer canopy of what is uncertain. */
   readonly glass: string;
   readonly mist: string;
+  /** What lies over the page behind a sheet. */
+  readonly shade: string;
 }
 
 export const LIGHT: Look = {
@@ -48,6 +50,7 @@ export const LIGHT: Look = {
   beet: '#A3243B',
   glass: '#FFFFFF',
   mist: '#DCE5F0',
+  shade: '#14233A8C',
 };
 
 export const DARK: Look = {
@@ -67,6 +70,7 @@ export const DARK: Look = {
   beet: '#F08A9B',
   glass: '#22344F',
   mist: '#2A3D5C',
+  shade: '#000000B0',
 };
 
 export const LookContext = createContext<Look>(LIGHT);

@@ -5,18 +5,12 @@ import { Provider } from 'react-redux';
 import { LookProvider } from '@kit';
 import { type Store, ticked } from '@state';
 
+import { went } from './kitchenRouter';
 import { kitchenStore } from './kitchenStore';
 
 export * from './kitchenStore';
 
-/** Where the router was asked to go; emptied by each {@link show}. */
-export const went: string[] = [];
-
-export const mockRouter = {
-  navigate: (path: string) => went.push(path),
-  replace: (path: string) => went.push(path),
-  setParams: () => undefined,
-};
+export { went };
 
 /** Shows a screen in a kitchen. */
 export function show(screen: ReactNode, store: Store = kitchenStore()): Store {

@@ -1,5 +1,8 @@
 import '@testing-library/jest-dom';
 
+// No screen moves in a test: it says where it would lead.
+jest.mock('expo-router', () => jest.requireActual('./expoRouter'));
+
 // Screens of a whole kitchen take their time on a busy machine.
 jest.setTimeout(40_000);
 

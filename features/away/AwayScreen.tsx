@@ -1,7 +1,7 @@
 import { useState } from 'react';
 
 import { daysAway } from '@core/rescue';
-import { Choices, MomentField, Page, Panel, Press, Words } from '@kit';
+import { Choices, MomentField, Page, Panel, Button, Words } from '@kit';
 import {
   selectJars,
   selectNow,
@@ -70,7 +70,7 @@ export function AwayScreen() {
           />
         )}
         {problem === null && (
-          <Press
+          <Button
             disabled={known}
             onPress={() =>
               dispatch(
@@ -83,7 +83,7 @@ export function AwayScreen() {
             }
           >
             {known ? 'The plan knows of it' : 'Tell the plan'}
-          </Press>
+          </Button>
         )}
       </Panel>
       {jars.length === 0 && <Words tone="quiet">There is no jar to leave behind.</Words>}

@@ -14,7 +14,7 @@ import {
   beginBy,
   leave,
 } from '@core/rescue';
-import { Choice, Panel, Press, Words } from '@kit';
+import { Choice, Panel, Button, Words } from '@kit';
 import {
   fillBench,
   selectBackups,
@@ -86,16 +86,16 @@ export function JarAway({
         </Words>
       )}
       {before ? (
-        <Press
+        <Button
           onPress={() => {
             dispatch(fillBench(jar.id, before, null));
             router.navigate(`/jar/${jar.id}/feed`);
           }}
         >
           To the bench
-        </Press>
+        </Button>
       ) : (
-        <Press onPress={() => setMaking(true)}>Make it now</Press>
+        <Button onPress={() => setMaking(true)}>Make it now</Button>
       )}
       {backups.length === 0 && before && (
         <Words tone="crust">

@@ -5,10 +5,6 @@ import { selectTrips } from '@state';
 import { PLACES, kitchenStore, show, tern, touch, type, went } from '../../tests/kitchen';
 import { AwayScreen } from './AwayScreen';
 
-jest.mock('expo-router', () => ({
-  useRouter: () => jest.requireActual('../../tests/kitchen').mockRouter,
-}));
-
 const press = (name: string | RegExp) => touch('button', name);
 const away = (from: string, until: string) => {
   const store = show(<AwayScreen />, kitchenStore([...PLACES, tern()]));

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 
 import { cupsText } from '@core/bench';
 import { type Ingredient } from '@core/measure';
-import { Panel, Press, Words, useLook } from '@kit';
+import { Panel, Button, Words, useLook } from '@kit';
 import { noticed, selectSettings, useAppDispatch, useAppSelector } from '@state';
 
 import { printText } from '../shell';
@@ -63,11 +63,11 @@ export function Bowl({
       ))}
       <Words tone="quiet">{`${Math.round(total)} g of dough.`}</Words>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, paddingTop: 6 }}>
-        <Press kind="main" grow onPress={onWeigh}>
+        <Button kind="main" grow onPress={onWeigh}>
           Weigh it out
-        </Press>
-        <Press onPress={() => void copy()}>Copy</Press>
-        <Press onPress={() => printText('Dough', text)}>Print</Press>
+        </Button>
+        <Button onPress={() => void copy()}>Copy</Button>
+        <Button onPress={() => printText('Dough', text)}>Print</Button>
       </View>
     </Panel>
   );

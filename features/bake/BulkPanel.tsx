@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 
 import { bulkHours, inoculationFor } from '@core/bench';
 import { USUAL_PACE, middlePace, starterIn } from '@core/ferment';
-import { Field, Panel, Press, Slider, Words, parseNumber } from '@kit';
+import { Field, Panel, Button, Slider, Words, parseNumber } from '@kit';
 import {
   doughChanged,
   selectJars,
@@ -97,14 +97,14 @@ export function BulkPanel() {
         </Words>
       )}
       {typeof share === 'number' && (
-        <Press
+        <Button
           onPress={() => {
             dispatch(doughChanged({ formula: { ...formula, inoculationPct: share } }));
             setWanted('');
           }}
         >
           {`Take ${share} % of the flour from levain`}
-        </Press>
+        </Button>
       )}
     </Panel>
   );

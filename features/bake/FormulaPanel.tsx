@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 
 import { INOCULATIONS, type DoughFormula, inoculationBySeason } from '@core/bench';
-import { NumberField, Panel, Press, Words } from '@kit';
+import { NumberField, Panel, Button, Words } from '@kit';
 import { doughChanged, useAppDispatch, useAppSelector, selectDough } from '@state';
 
 import { useKitchenWords } from '../words';
@@ -52,11 +52,11 @@ function Season() {
         {`10 to 20 % from levain is usual, less in summer and more in winter: at ${words.celsius(celsius)} about ${usual} %.`}
       </Words>
       {Math.round(formula.inoculationPct) !== usual && (
-        <Press
+        <Button
           onPress={() => dispatch(doughChanged({ formula: { ...formula, inoculationPct: usual } }))}
         >
           {`Take the season’s ${usual} %`}
-        </Press>
+        </Button>
       )}
     </View>
   );

@@ -7,7 +7,7 @@ import { type LevainWay, buildSeries, levainWays, wholeGrainPct } from '@core/be
 import { contentOf } from '@core/journal';
 import { feedFlour } from '@core/larder';
 import { type Blend, DAY, HOUR } from '@core/measure';
-import { Choice, MomentField, Panel, Press, Words, useLook } from '@kit';
+import { Choice, MomentField, Panel, Button, Words, useLook } from '@kit';
 import {
   bakeWanted,
   doughChanged,
@@ -90,7 +90,7 @@ export function LevainPanel({ levainG }: { readonly levainG: number }) {
       )}
       <LevainFlour flour={feedFlour(jar, tubs).flour} />
       <MomentField label="Ripe at" text={at} onText={setAt} problem={problem} />
-      <Press onPress={plan}>Into the plan</Press>
+      <Button onPress={plan}>Into the plan</Button>
       <Words
         strong
         level={3}
@@ -119,11 +119,11 @@ function LevainFlour({ flour }: { readonly flour: Blend }) {
       <Words size="small" tone="quiet">
         {`It is fed ${blendWords(flour)}; the dough counts on ${Math.round(formula.levainWholePct)} % whole grain in it.`}
       </Words>
-      <Press
+      <Button
         onPress={() => dispatch(doughChanged({ formula: { ...formula, levainWholePct: pct } }))}
       >
         {`Count ${pct} % instead`}
-      </Press>
+      </Button>
     </View>
   );
 }
@@ -164,9 +164,9 @@ function Way({
     >
       <Words>{levainWayWords(way, name)}</Words>
       {kind === 'take' ? null : kind === 'beside' ? (
-        <Press onPress={takeSeed}>{`Take ${seedG} g out`}</Press>
+        <Button onPress={takeSeed}>{`Take ${seedG} g out`}</Button>
       ) : (
-        <Press onPress={toBench}>To the bench</Press>
+        <Button onPress={toBench}>To the bench</Button>
       )}
     </View>
   );

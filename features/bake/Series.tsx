@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { type Build, ripeHours } from '@core/bench';
 import { type Jar, airOf, mixAt } from '@core/journal';
 import { HOUR } from '@core/measure';
-import { Press, Words, useLook } from '@kit';
+import { Button, Words, useLook } from '@kit';
 import {
   logEntries,
   selectNow,
@@ -55,7 +55,7 @@ export function Series({ builds, jar }: { readonly builds: readonly Build[]; rea
           </Words>
         );
       })}
-      <Press onPress={take}>{`Take ${first!.seedG} g out`}</Press>
+      <Button onPress={take}>{`Take ${first!.seedG} g out`}</Button>
     </View>
   );
 }

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { Page, Press, Words } from '@kit';
+import { Page, Button, Words } from '@kit';
 
 /** The dough onto the scale: one big number at a time. */
 export function WeighOut({
@@ -20,12 +20,12 @@ export function WeighOut({
       narrow
       foot={
         <View style={{ flexDirection: 'row', gap: 10 }}>
-          <Press big onPress={() => (step === 0 ? onDone() : setStep(step - 1))}>
+          <Button big onPress={() => (step === 0 ? onDone() : setStep(step - 1))}>
             Back
-          </Press>
-          <Press big kind="main" grow onPress={() => (last ? onDone() : setStep(step + 1))}>
+          </Button>
+          <Button big kind="main" grow onPress={() => (last ? onDone() : setStep(step + 1))}>
             {last ? 'All is in' : `${name.charAt(0).toUpperCase()}${name.slice(1)} is in`}
-          </Press>
+          </Button>
         </View>
       }
     >

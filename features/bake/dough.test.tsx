@@ -8,10 +8,6 @@ import { learned } from '@state/learnt';
 import { PLACES, kitchenStore, show, tern, touch, type, went } from '../../tests/kitchen';
 import { DoughScreen } from './DoughScreen';
 
-jest.mock('expo-router', () => ({
-  useRouter: () => jest.requireActual('../../tests/kitchen').mockRouter,
-}));
-
 const press = (name: string | RegExp) => touch('button', name);
 const pick = (name: string | RegExp) => touch('radio', name);
 const bowl = () => within(screen.getByRole('region', { name: 'Into the bowl', hidden: true }));

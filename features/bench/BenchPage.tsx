@@ -1,7 +1,7 @@
 import { type ReactNode } from 'react';
 import { View } from 'react-native';
 
-import { Page, Press } from '@kit';
+import { Page, Button } from '@kit';
 
 /** A step of the bench: its content, and back and on at the foot. */
 export function BenchPage({
@@ -20,12 +20,12 @@ export function BenchPage({
       narrow
       foot={
         <View style={{ flexDirection: 'row', gap: 10 }}>
-          <Press big onPress={onBack}>
+          <Button big onPress={onBack}>
             Back
-          </Press>
-          <Press big kind="main" grow onPress={onDone}>
+          </Button>
+          <Button big kind="main" grow onPress={onDone}>
             {doneText}
-          </Press>
+          </Button>
         </View>
       }
     >

@@ -5,7 +5,7 @@ import { View } from 'react-native';
 
 import { ratioText } from '@core/bench';
 import { type Standing } from '@core/journal';
-import { Page, Press, Words } from '@kit';
+import { Page, IconOnly, Words } from '@kit';
 import { draftCleared, selectStanding, useAppDispatch, useAppSelector } from '@state';
 
 import { benchPath } from './benchPath';
@@ -124,9 +124,7 @@ function BenchHeader({
         {outcome.ratio ? `${ratioText(outcome.ratio)} · ${Math.round(outcome.hydrationPct)} %` : ''}
       </Words>
       <View style={{ marginVertical: -10, marginRight: -8 }}>
-        <Press kind="bare" icon="close" label="Leave the bench" onPress={onLeave}>
-          {''}
-        </Press>
+        <IconOnly icon="close" label="Leave the bench" onPress={onLeave} />
       </View>
     </View>
   );

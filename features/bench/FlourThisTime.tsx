@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { type OtherFlour, feedFlour } from '@core/larder';
 import { type Standing } from '@core/journal';
 import { FLOUR_KINDS } from '@core/measure';
-import { Choice, Panel, Press, Words } from '@kit';
+import { Choice, Panel, Button, Words } from '@kit';
 import { selectTubs, useAppSelector } from '@state';
 
 import { FLOUR_WORDS, blendWords } from '../words';
@@ -26,9 +26,9 @@ export function FlourThisTime({
   const [open, setOpen] = useState(asked !== null);
   if (!open)
     return (
-      <Press kind="bare" onPress={() => setOpen(true)}>
+      <Button kind="bare" onPress={() => setOpen(true)}>
         Another flour this time
-      </Press>
+      </Button>
     );
   const own = feedFlour(standing.jar, tubs);
   const ways: readonly {

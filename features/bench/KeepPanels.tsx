@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { ratioText } from '@core/bench';
 import { type Standing, contentOf } from '@core/journal';
 import { HOUR } from '@core/measure';
-import { Field, MomentField, Panel, Press, Words, parseNumber } from '@kit';
+import { Field, MomentField, Panel, Button, Words, parseNumber } from '@kit';
 import { selectLots, selectNow, selectSettings, useAppSelector } from '@state';
 
 import { DestinationChoice } from '../larder/DestinationChoice';
@@ -140,7 +140,7 @@ function Suggestion({
         {`${holds ? 'Ripe' : 'Nearest'} by ${words.moment(wanted)}: ${ratioText(ratio)}, ripe ${words.stretch(from, until)}.`}
       </Words>
       {ratio.flour !== draft.parts && (
-        <Press onPress={() => onUse(ratio.flour)}>{`Feed it ${ratioText(ratio)}`}</Press>
+        <Button onPress={() => onUse(ratio.flour)}>{`Feed it ${ratioText(ratio)}`}</Button>
       )}
     </View>
   );

@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { ratioText } from '@core/bench';
 import { type Jar, type Standing } from '@core/journal';
 import { DAY, HOUR } from '@core/measure';
-import { MomentField, Notice, Panel, Press, Words } from '@kit';
+import { MomentField, Notice, Panel, Button, Words } from '@kit';
 import { logEntries, selectNow, selectSettings, useAppDispatch, useAppSelector } from '@state';
 
 import { useKitchenWords } from '../words';
@@ -92,7 +92,7 @@ function CleanJarNotice({ jar }: { readonly jar: Jar }) {
       tone="rim"
       title={`In this jar since ${words.date(jar.cleanSince)}`}
       actions={
-        <Press
+        <Button
           onPress={() =>
             dispatch(
               logEntries(
@@ -110,7 +110,7 @@ function CleanJarNotice({ jar }: { readonly jar: Jar }) {
           }
         >
           It is washed
-        </Press>
+        </Button>
       }
     >
       Time for a clean one, or for a good look at the rim.

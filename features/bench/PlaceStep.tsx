@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { celsiusAt } from '@core/ferment';
 import { type Standing } from '@core/journal';
 import { HOUR } from '@core/measure';
-import { Choice, Panel, Press, Words } from '@kit';
+import { Choice, Panel, Button, Words } from '@kit';
 import { selectPlaces, selectTime, useAppSelector } from '@state';
 
 import { useKitchenWords } from '../words';
@@ -79,7 +79,7 @@ export function PlaceStep({
         </Words>
         <Words>{`${standing.jar.card.name}, ${words.moment(fedAt)}, ${bench.amounts.keepG} + ${bench.amounts.flourG} + ${bench.amounts.waterG} g`}</Words>
         {onLabel ? (
-          <Press onPress={onLabel}>Done, and print its label</Press>
+          <Button onPress={onLabel}>Done, and print its label</Button>
         ) : (
           <Words size="small" tone="quiet">
             It can be printed from the jar’s page, under Label.

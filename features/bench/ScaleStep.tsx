@@ -1,4 +1,3 @@
-import { useRouter } from 'expo-router';
 import { type ReactNode, useState } from 'react';
 import { View } from 'react-native';
 
@@ -11,7 +10,7 @@ import {
 } from '@core/bench';
 import { type Standing, weightObjections, contentOf } from '@core/journal';
 import { freshDensity } from '@core/measure';
-import { Choice, Field, Notice, Pour, type PourLayer, Press, Words, parseNumber } from '@kit';
+import { Choice, Field, Notice, Pour, type PourLayer, Button, Words, parseNumber } from '@kit';
 
 import { selectSettings, useAppSelector } from '@state';
 
@@ -140,17 +139,12 @@ export function ScaleStep({
 
 /** A tub that does not hold enough: the feed goes on with other flour, or the tub is filled first. */
 function TubNotice({ bench }: { readonly bench: Bench }) {
-  const router = useRouter();
   const { tub, shortG } = bench;
   if (!tub || shortG === 0) return null;
   return (
     <Notice
       title={`${tub.name} is ${shortG} g short`}
-      actions={
-        <Press href="/larder" onPress={() => router.navigate('/larder')}>
-          Fill up the tub
-        </Press>
-      }
+      actions={<Button href="/larder">Fill up the tub</Button>}
     >
       {`By the log it holds ${Math.round(tub.grams)} g. Take the rest from another bag and go on, or fill the tub up first: this feed waits here.`}
     </Notice>

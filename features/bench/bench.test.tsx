@@ -6,10 +6,6 @@ import { fillBench, selectJar, selectJarEvents, selectTubs, settingsChanged } fr
 import { PLACES, iso, kitchenStore, show, tern, touch, type, went } from '../../tests/kitchen';
 import { BenchScreen } from './BenchScreen';
 
-jest.mock('expo-router', () => ({
-  useRouter: () => jest.requireActual('../../tests/kitchen').mockRouter,
-}));
-
 const press = (name: string | RegExp) => touch('button', name);
 const pick = (name: string | RegExp) => touch('radio', name);
 const fedLast = (store: ReturnType<typeof kitchenStore>, jar: string) =>

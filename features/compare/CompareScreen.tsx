@@ -5,7 +5,7 @@ import { View } from 'react-native';
 import { amountsAfter } from '@core/bench';
 import { type Standing, compareJars } from '@core/journal';
 import { HOUR, highest } from '@core/measure';
-import { Choice, Page, Panel, Press, TwoCanopies, TwoPanes, Words, useWide } from '@kit';
+import { Choice, Page, Panel, Button, TwoCanopies, TwoPanes, Words, useWide } from '@kit';
 import { fillBench, selectStandings, useAppDispatch, useAppSelector } from '@state';
 
 import { benchPath } from '../bench/benchPath';
@@ -34,9 +34,7 @@ export function CompareScreen({
         </Words>
         <Panel>
           <Words>Two jars on the shelf are needed to compare them.</Words>
-          <Press href="/add" onPress={() => router.navigate('/add')}>
-            Add a starter
-          </Press>
+          <Button href="/add">Add a starter</Button>
         </Panel>
       </Page>
     );
@@ -98,7 +96,7 @@ function Pair({ one, other }: { readonly one: Standing; readonly other: Standing
       {details.map((detail) => (
         <Words key={detail}>{detail}</Words>
       ))}
-      <Press onPress={feedAlike}>Feed both alike, in one pass</Press>
+      <Button onPress={feedAlike}>Feed both alike, in one pass</Button>
     </Panel>
   );
   const looks = <LookAtBoth key={`${one.jar.id} ${other.jar.id}`} pair={[one, other]} />;

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 
 import { heightRise, volumeRise } from '@core/bench';
 import { type Standing } from '@core/journal';
-import { Panel, Press, Words, bandVolume, jarPicture } from '@kit';
+import { Panel, Button, Words, bandVolume, jarPicture } from '@kit';
 import { logEntries, selectNow, useAppDispatch, useAppSelector } from '@state';
 
 import { SurfaceDrag } from '../jar/SurfaceDrag';
@@ -54,7 +54,7 @@ export function LookAtBoth({ pair }: { readonly pair: readonly [Standing, Standi
           </View>
         ))}
       </View>
-      <Press onPress={log}>Log both looks</Press>
+      <Button onPress={log}>Log both looks</Button>
     </Panel>
   );
 }

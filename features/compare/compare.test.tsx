@@ -6,10 +6,6 @@ import { selectJarEvents } from '@state';
 import { PLACES, iso, kitchenStore, show, tern, touch, went } from '../../tests/kitchen';
 import { CompareScreen } from './CompareScreen';
 
-jest.mock('expo-router', () => ({
-  useRouter: () => jest.requireActual('../../tests/kitchen').mockRouter,
-}));
-
 const fed = (jar: string, grams: number): JournalEvent => ({
   kind: 'fed',
   id: `${jar} fed`,

@@ -1,7 +1,6 @@
-import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 
-import { Page, Panel, Press, type Umbrella, UmbrellaMark, Words } from '@kit';
+import { Page, Panel, Button, type Umbrella, UmbrellaMark, Words } from '@kit';
 
 import { FlourAndWater } from './FlourAndWater';
 
@@ -52,30 +51,21 @@ const MARKS: readonly MarkHelp[] = [
 
 /** What the marks mean, what to watch for, and where the settings are. */
 export function HelpScreen() {
-  const router = useRouter();
   return (
     <Page narrow>
       <Words size="heading" level={1}>
         Help
       </Words>
-      <Press kind="main" big href="/trouble" onPress={() => router.navigate('/trouble')}>
+      <Button kind="main" big href="/trouble">
         Something is wrong with a jar
-      </Press>
-      <Press href="/start" onPress={() => router.navigate('/start')}>
-        Wake a backup, or begin a new starter
-      </Press>
-      <Press href="/away" onPress={() => router.navigate('/away')}>
-        Going away and coming back
-      </Press>
-      <Press href="/schools" onPress={() => router.navigate('/schools')}>
-        Schools and reasons
-      </Press>
-      <Press href="/dough" onPress={() => router.navigate('/dough')}>
-        A dough, or a yeast recipe turned
-      </Press>
-      <Press icon="cog-outline" href="/settings" onPress={() => router.navigate('/settings')}>
+      </Button>
+      <Button href="/start">Wake a backup, or begin a new starter</Button>
+      <Button href="/away">Going away and coming back</Button>
+      <Button href="/schools">Schools and reasons</Button>
+      <Button href="/dough">A dough, or a yeast recipe turned</Button>
+      <Button icon="cog-outline" href="/settings">
         Settings, places, export
-      </Press>
+      </Button>
       <Panel label="Stage marks">
         <Words size="title" level={2}>
           Stage marks

@@ -1,12 +1,9 @@
-import { useRouter } from 'expo-router';
-
-import { Page, Panel, Press, Words } from '@kit';
+import { Page, Panel, Button, Words } from '@kit';
 
 import { SCHOOLS } from './schools';
 
 /** Where bakers disagree: both sides, what is done here, and where to change it. */
 export function SchoolsScreen() {
-  const router = useRouter();
   return (
     <Page narrow>
       <Words size="heading" level={1}>
@@ -25,14 +22,9 @@ export function SchoolsScreen() {
           <Words>{other}</Words>
           <Words strong>{`Here: ${here}`}</Words>
           {change && (
-            <Press
-              kind="bare"
-              href={change}
-              label={`Change: ${title}`}
-              onPress={() => router.navigate(change)}
-            >
+            <Button kind="bare" href={change} label={`Change: ${title}`}>
               Change it
-            </Press>
+            </Button>
           )}
         </Panel>
       ))}

@@ -5,7 +5,7 @@ import { View } from 'react-native';
 
 import { type Condition } from '@core/ferment';
 import { objectionsTo, weightObjections } from '@core/journal';
-import { Choice, Field, MomentField, Page, Panel, Press, Words, parseNumber } from '@kit';
+import { Choice, Field, MomentField, Page, Panel, Button, Words, parseNumber } from '@kit';
 import {
   type NewEvent,
   logEntries,
@@ -129,10 +129,10 @@ export function AddJarScreen() {
       narrow
       foot={
         <View style={{ flexDirection: 'row', gap: 8 }}>
-          <Press onPress={() => router.navigate('/')}>Cancel</Press>
-          <Press kind="main" grow onPress={add}>
+          <Button onPress={() => router.navigate('/')}>Cancel</Button>
+          <Button kind="main" grow onPress={add}>
             Put it on the shelf
-          </Press>
+          </Button>
         </View>
       }
     >

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { type Jar } from '@core/journal';
-import { Page, Press, Words } from '@kit';
+import { Page, Button, Words } from '@kit';
 import { logEntries, selectJar, selectNow, useAppDispatch, useAppSelector } from '@state';
 
 import { CardFields } from './CardFields';
@@ -48,10 +48,10 @@ function CardEditor({ jar }: { readonly jar: Jar }) {
       narrow
       foot={
         <View style={{ flexDirection: 'row', gap: 8 }}>
-          <Press onPress={back}>Cancel</Press>
-          <Press kind="main" grow onPress={save}>
+          <Button onPress={back}>Cancel</Button>
+          <Button kind="main" grow onPress={save}>
             Save the card
-          </Press>
+          </Button>
         </View>
       }
     >

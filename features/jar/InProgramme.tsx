@@ -1,13 +1,10 @@
-import { useRouter } from 'expo-router';
-
-import { Notice, Press } from '@kit';
+import { Notice, Button } from '@kit';
 import { selectNow, selectRuns, useAppSelector } from '@state';
 
 import { PROGRAMME_WORDS, useKitchenWords } from '../words';
 
 /** That a jar is fed as a programme says, and where that is. */
 export function InProgramme({ id }: { readonly id: string }) {
-  const router = useRouter();
   const words = useKitchenWords();
   const now = useAppSelector(selectNow);
   const under = useAppSelector(selectRuns).find(({ jar }) => jar.id === id);
@@ -18,11 +15,7 @@ export function InProgramme({ id }: { readonly id: string }) {
     <Notice
       tone="rim"
       title={`Being ${PROGRAMME_WORDS[run.programme.id].doing}, day ${run.day}`}
-      actions={
-        <Press href={path} onPress={() => router.navigate(path)}>
-          To the programme
-        </Press>
-      }
+      actions={<Button href={path}>To the programme</Button>}
     >
       {
         {

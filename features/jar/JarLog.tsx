@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { Panel, Press, Words } from '@kit';
+import { Panel, Button, Words } from '@kit';
 import { selectJarEvents, useAppSelector } from '@state';
 
 import { EventRow } from '../journal/EventRow';
@@ -25,9 +25,9 @@ export function JarLog({ id }: { readonly id: string }) {
         ))}
       </View>
       {events.length > count && (
-        <Press kind="bare" onPress={() => setCount(count + MORE)}>
+        <Button kind="bare" onPress={() => setCount(count + MORE)}>
           {`Earlier entries (${events.length - count})`}
-        </Press>
+        </Button>
       )}
     </Panel>
   );

@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 
 import { type Standing } from '@core/journal';
 import { HOUR, risesUpward } from '@core/measure';
-import { Icon, Panel, TOUCH, Words, useLook } from '@kit';
+import { Icon, Panel, TOUCH, TouchArea, Words, useLook } from '@kit';
 
 import { type KitchenWords, fullRiseWords, riseWords, useKitchenWords } from '../words';
 
@@ -46,9 +46,8 @@ function NumberRow({
   const look = useLook();
   return (
     <View style={{ borderTopWidth: first ? 0 : 1, borderTopColor: look.seam }}>
-      <Pressable
-        role="button"
-        aria-expanded={open}
+      <TouchArea
+        open={open}
         onPress={onPress}
         style={{ minHeight: TOUCH, flexDirection: 'row', alignItems: 'center', gap: 8 }}
       >
@@ -59,7 +58,7 @@ function NumberRow({
           {number.reads}
         </Words>
         <Icon name={open ? 'menu-up' : 'menu-down'} size={22} color={look.rim} />
-      </Pressable>
+      </TouchArea>
       {open && (
         <Words size="small" style={{ paddingBottom: 12 }}>
           {number.because}

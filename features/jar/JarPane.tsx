@@ -1,9 +1,8 @@
-import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 
 import { celsiusAt } from '@core/ferment';
 import { type Standing, contentOf } from '@core/journal';
-import { Press, UmbrellaMark, Words, umbrellaFor } from '@kit';
+import { Button, UmbrellaMark, Words, umbrellaFor } from '@kit';
 import { selectNow, selectStanding, selectTime, useAppSelector } from '@state';
 
 import { STAGE_WORDS, blendWords, useKitchenWords } from '../words';
@@ -38,7 +37,6 @@ export function JarPane({ id, back }: { readonly id: string; readonly back?: boo
 
 function JarHeader({ standing, back }: { readonly standing: Standing; readonly back: boolean }) {
   const words = useKitchenWords();
-  const router = useRouter();
   const time = useAppSelector(selectTime);
   const now = useAppSelector(selectNow);
   const { jar, stage, place } = standing;
@@ -46,9 +44,9 @@ function JarHeader({ standing, back }: { readonly standing: Standing; readonly b
     <View style={{ gap: 2 }}>
       {back && (
         <View style={{ alignItems: 'flex-start', marginLeft: -8 }}>
-          <Press kind="bare" icon="arrow-left" href="/" onPress={() => router.navigate('/')}>
+          <Button kind="bare" icon="arrow-left" href="/">
             Shelves
-          </Press>
+          </Button>
         </View>
       )}
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 
 import { SMELLS, type Standing, objectionsTo } from '@core/journal';
 import { heightRise, volumeRise } from '@core/bench';
-import { bandVolume, Choice, Field, Panel, Press, Words, jarPicture, parseNumber } from '@kit';
+import { bandVolume, Choice, Field, Panel, Button, Words, jarPicture, parseNumber } from '@kit';
 import {
   type NewEvent,
   logEntries,
@@ -123,10 +123,10 @@ export function LookPanel({
       )}
       {more && <MoreSeen seen={seen} onSeen={setSeen} problems={problems} />}
       <View style={{ flexDirection: 'row', gap: 8 }}>
-        <Press kind="plain" grow onPress={log}>
+        <Button kind="plain" grow onPress={log}>
           Log this look
-        </Press>
-        <Press
+        </Button>
+        <Button
           kind="bare"
           onPress={() => {
             setMore(!more);
@@ -134,7 +134,7 @@ export function LookPanel({
           }}
         >
           {more ? 'Less' : 'More'}
-        </Press>
+        </Button>
       </View>
     </Panel>
   );

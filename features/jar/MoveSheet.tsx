@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { forecast } from '@core/ferment';
 import { type Standing, conditionsOf } from '@core/journal';
 import { HOUR } from '@core/measure';
-import { Press, Sheet, Words } from '@kit';
+import { Button, Sheet, Words } from '@kit';
 import {
   logEntries,
   selectNow,
@@ -56,7 +56,7 @@ export function MoveSheet({
                 : `ripe ${words.stretch(jar.since + ripeFromH * HOUR, jar.since + ripeUntilH * HOUR)}`;
         return (
           <View key={place.id} style={{ gap: 4 }}>
-            <Press
+            <Button
               disabled={place.id === here?.id}
               onPress={() => {
                 dispatch(
@@ -76,7 +76,7 @@ export function MoveSheet({
               }}
             >
               {place.id === here?.id ? `${place.name}, where it stands` : place.name}
-            </Press>
+            </Button>
             <Words size="small" tone="quiet" center>
               {then}
             </Words>

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 
 import { type Standing } from '@core/journal';
-import { Field, Press, Sheet } from '@kit';
+import { Field, Button, Sheet } from '@kit';
 import { logEntries, selectNow, useAppDispatch, useAppSelector } from '@state';
 
 const LONGEST = 2000;
@@ -32,9 +32,9 @@ export function NoteSheet({
   return (
     <Sheet title={`A note on ${jar.card.name}`} onClose={onClose}>
       <Field label="Note" text={text} onText={setText} lines={4} problem={problem} />
-      <Press kind="main" onPress={log}>
+      <Button kind="main" onPress={log}>
         Write it down
-      </Press>
+      </Button>
     </Sheet>
   );
 }

@@ -1,9 +1,8 @@
-import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
 import { type Standing } from '@core/journal';
-import { Page, Panel, Press, Words, labelSvg } from '@kit';
+import { Page, Panel, Button, Words, labelSvg } from '@kit';
 import { noticed, selectStanding, useAppDispatch, useAppSelector } from '@state';
 
 import { printDrawings, printText, saveFile } from '../shell';
@@ -22,7 +21,6 @@ export function PaperScreen({ id }: { readonly id: string }) {
 
 function Paper({ standing }: { readonly standing: Standing }) {
   const words = useKitchenWords();
-  const router = useRouter();
   const dispatch = useAppDispatch();
   const { id, card } = standing.jar;
   const [splitting, setSplitting] = useState(false);
@@ -36,14 +34,9 @@ function Paper({ standing }: { readonly standing: Standing }) {
   return (
     <>
       <View style={{ alignItems: 'flex-start', marginLeft: -8 }}>
-        <Press
-          kind="bare"
-          icon="arrow-left"
-          href={`/jar/${id}`}
-          onPress={() => router.navigate(`/jar/${id}`)}
-        >
+        <Button kind="bare" icon="arrow-left" href={`/jar/${id}`}>
           {card.name}
-        </Press>
+        </Button>
       </View>
       <Words size="heading" level={1}>
         {`${card.name} on paper`}
@@ -57,16 +50,16 @@ function Paper({ standing }: { readonly standing: Standing }) {
           alt={`Label: ${[label.name, ...label.lines].join(', ')}`}
           style={{ width: '100%', maxWidth: 340, height: 'auto' }}
         />
-        <Press kind="main" onPress={() => printDrawings([svg])}>
+        <Button kind="main" onPress={() => printDrawings([svg])}>
           Print one
-        </Press>
+        </Button>
         <View style={{ flexDirection: 'row', gap: 8 }}>
-          <Press grow onPress={() => printDrawings(Array.from({ length: ON_A_SHEET }, () => svg))}>
+          <Button grow onPress={() => printDrawings(Array.from({ length: ON_A_SHEET }, () => svg))}>
             Print a sheet
-          </Press>
-          <Press grow onPress={() => saveFile(`${card.name}-label.svg`, svg, 'image/svg+xml')}>
+          </Button>
+          <Button grow onPress={() => saveFile(`${card.name}-label.svg`, svg, 'image/svg+xml')}>
             Save as SVG
-          </Press>
+          </Button>
         </View>
       </Panel>
       <Panel label="Care card">
@@ -75,13 +68,13 @@ function Paper({ standing }: { readonly standing: Standing }) {
         </Words>
         <Words>{care}</Words>
         <View style={{ flexDirection: 'row', gap: 8 }}>
-          <Press grow onPress={() => printText(card.name, care)}>
+          <Button grow onPress={() => printText(card.name, care)}>
             Print the card
-          </Press>
-          <Press onPress={() => void copy()}>Copy</Press>
+          </Button>
+          <Button onPress={() => void copy()}>Copy</Button>
         </View>
         {!standing.jar.card.archived && (
-          <Press onPress={() => setSplitting(true)}>Split off a part as a jar of its own</Press>
+          <Button onPress={() => setSplitting(true)}>Split off a part as a jar of its own</Button>
         )}
         {splitting && <SplitSheet standing={standing} onClose={() => setSplitting(false)} />}
       </Panel>

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { type Standing, contentOf } from '@core/journal';
-import { Field, Press, Sheet, Words, parseNumber } from '@kit';
+import { Field, Button, Sheet, Words, parseNumber } from '@kit';
 import { logEntries, selectNow, useAppDispatch, useAppSelector } from '@state';
 
 import { useKitchenWords } from '../words';
@@ -69,9 +69,9 @@ export function RejarSheet({
       <Words>
         {`In this one since ${words.date(jar.cleanSince)}. A clean jar each time or the same for weeks: both work, while the rim is clean.`}
       </Words>
-      <Press onPress={() => log(vessel, `${jar.card.name} stands in a clean jar`)}>
+      <Button onPress={() => log(vessel, `${jar.card.name} stands in a clean jar`)}>
         The same jar, washed
-      </Press>
+      </Button>
       <Words strong level={3}>
         Another jar
       </Words>
@@ -80,9 +80,9 @@ export function RejarSheet({
         {field('emptyG', 'Weighs empty', 'g')}
       </View>
       {field('taperPct', 'Its floor against its mouth', '%')}
-      <Press kind="main" onPress={another}>
+      <Button kind="main" onPress={another}>
         It is in the other jar
-      </Press>
+      </Button>
     </Sheet>
   );
 }

@@ -2,7 +2,7 @@ import { useState } from 'react';
 
 import { amountsAfter } from '@core/bench';
 import { type Destination, type Standing, objectionsTo, contentOf } from '@core/journal';
-import { Amounts, Press, Sheet, Words } from '@kit';
+import { Amounts, Button, Sheet, Words } from '@kit';
 import {
   feedEntries,
   logEntries,
@@ -65,9 +65,9 @@ export function SameAgainSheet({
           {problem}
         </Words>
       )}
-      <Press kind="main" onPress={done}>
+      <Button kind="main" onPress={done}>
         It is fed
-      </Press>
+      </Button>
     </Sheet>
   );
 }

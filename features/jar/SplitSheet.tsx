@@ -3,7 +3,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 
 import { type Standing, objectionsTo, contentOf } from '@core/journal';
-import { Choice, Field, Press, Sheet, Words, parseNumber } from '@kit';
+import { Choice, Field, Button, Sheet, Words, parseNumber } from '@kit';
 import {
   type NewEvent,
   logEntries,
@@ -103,9 +103,9 @@ export function SplitSheet({
         It begins with the same flour, feed and jar, which its card can change, and with what was
         learnt of its pace.
       </Words>
-      <Press kind="main" onPress={split}>
+      <Button kind="main" onPress={split}>
         Split it off
-      </Press>
+      </Button>
     </Sheet>
   );
 }

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 
 import { type Destination, type Standing, objectionsTo, contentOf } from '@core/journal';
-import { Field, Press, Sheet, Words, parseNumber } from '@kit';
+import { Field, Button, Sheet, Words, parseNumber } from '@kit';
 import {
   type NewEvent,
   logEntries,
@@ -63,16 +63,16 @@ export function TakeSheet({
         onSubmit={take}
       />
       <DestinationChoice chosen={to} onChoose={setTo} />
-      <Press kind="main" onPress={take}>
+      <Button kind="main" onPress={take}>
         Take it out
-      </Press>
-      <Press
+      </Button>
+      <Button
         onPress={() => {
           if (take()) router.navigate(`/jar/${jar.id}/feed`);
         }}
       >
         Take it out, then feed what stays
-      </Press>
+      </Button>
     </Sheet>
   );
 }

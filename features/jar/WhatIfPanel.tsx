@@ -7,7 +7,7 @@ import { celsiusAt } from '@core/ferment';
 import { type Standing, ifFed } from '@core/journal';
 import { feedFlour } from '@core/larder';
 import { HOUR } from '@core/measure';
-import { Canopy, Choice, Panel, Press, Slider, Words } from '@kit';
+import { Canopy, Choice, Panel, Button, Slider, Words } from '@kit';
 import {
   fillBench,
   jarLeftAlone,
@@ -38,9 +38,9 @@ export function WhatIfPanel({ standing }: { readonly standing: Standing }) {
   const [open, setOpen] = useState(false);
   if (!open)
     return (
-      <Press icon="tune-variant" onPress={() => setOpen(true)}>
+      <Button icon="tune-variant" onPress={() => setOpen(true)}>
         What happens if I feed it
-      </Press>
+      </Button>
     );
   return <WhatIf standing={standing} onClose={() => setOpen(false)} />;
 }
@@ -155,12 +155,12 @@ function WhatIf({
         onValue={setCelsius}
       />
       <View style={{ flexDirection: 'row', gap: 8 }}>
-        <Press grow onPress={onClose}>
+        <Button grow onPress={onClose}>
           Close
-        </Press>
-        <Press grow kind="main" onPress={take}>
+        </Button>
+        <Button grow kind="main" onPress={take}>
           Do this
-        </Press>
+        </Button>
       </View>
     </Panel>
   );

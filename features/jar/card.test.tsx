@@ -8,10 +8,6 @@ import { EditJarScreen } from './EditJarScreen';
 import { PaperScreen } from './PaperScreen';
 import { PLACES, iso, kitchenStore, show, tern, touch, type, went } from '../../tests/kitchen';
 
-jest.mock('expo-router', () => ({
-  useRouter: () => jest.requireActual('../../tests/kitchen').mockRouter,
-}));
-
 type Kitchen = ReturnType<typeof kitchenStore>;
 
 const press = (name: string | RegExp) => touch('button', name);

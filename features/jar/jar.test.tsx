@@ -16,10 +16,6 @@ import {
   went,
 } from '../../tests/kitchen';
 
-jest.mock('expo-router', () => ({
-  useRouter: () => jest.requireActual('../../tests/kitchen').mockRouter,
-}));
-
 type Kitchen = ReturnType<typeof kitchenStore>;
 
 const press = (name: string | RegExp) => touch('button', name);

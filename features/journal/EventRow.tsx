@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 
 import { type JarEvent, instantOf } from '@core/journal';
-import { Press, Words, useLook } from '@kit';
+import { IconOnly, Words, useLook } from '@kit';
 import { selectPlaces, useAppDispatch, useAppSelector, withdrawEntries } from '@state';
 
 import { canBeStruck, eventWords, useKitchenWords } from '../words';
@@ -46,14 +46,11 @@ export function EventRow({
         <Words size="small">{text}</Words>
       </View>
       {canBeStruck(event) && (
-        <Press
-          kind="bare"
+        <IconOnly
           icon="close"
           label={`Strike out: ${text}`}
           onPress={() => dispatch(withdrawEntries([event.id], 'Struck out'))}
-        >
-          {''}
-        </Press>
+        />
       )}
     </View>
   );

@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 
-import { Choice, Page, Panel, Press, Words } from '@kit';
+import { Choice, Page, Panel, Button, Words } from '@kit';
 import { selectArchived, selectJars, selectLiveEvents, useAppSelector } from '@state';
 import { isJarEvent } from '@core/journal';
 
@@ -68,9 +68,9 @@ export function JournalScreen() {
         </Panel>
       )}
       {entries.length > count && (
-        <Press
+        <Button
           onPress={() => setCount(count + PAGE)}
-        >{`Earlier entries (${entries.length - count})`}</Press>
+        >{`Earlier entries (${entries.length - count})`}</Button>
       )}
     </Page>
   );

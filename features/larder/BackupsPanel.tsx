@@ -1,9 +1,8 @@
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 
 import { type Backup, type DryingBatch, aliveShare } from '@core/rescue';
-import { Panel, Press, Words, useLook } from '@kit';
+import { Panel, Button, Words, useLook } from '@kit';
 import {
   logEntries,
   selectBackups,
@@ -22,7 +21,6 @@ import { PackSheet } from './PackSheet';
 
 /** The shelf of backups: what lies there, how much of it should live, and when to make it anew. */
 export function BackupsPanel() {
-  const router = useRouter();
   const backups = useAppSelector(selectBackups);
   const drying = useAppSelector(selectDrying);
   const without = useAppSelector(selectWithoutBackup);
@@ -46,13 +44,13 @@ export function BackupsPanel() {
         <Without key={id} id={id} onMake={() => setMaking(id)} />
       ))}
       {jars.length > 0 && (
-        <Press icon="plus" onPress={() => setMaking(jars[0]!.id)}>
+        <Button icon="plus" onPress={() => setMaking(jars[0]!.id)}>
           Make a backup
-        </Press>
+        </Button>
       )}
-      <Press kind="bare" href="/start" onPress={() => router.navigate('/start')}>
+      <Button kind="bare" href="/start">
         Wake one, or begin anew
-      </Press>
+      </Button>
       {making !== null && <MakeBackupSheet jar={making} onClose={() => setMaking(null)} />}
     </Panel>
   );
@@ -99,7 +97,7 @@ function BackupRow({ backup }: { readonly backup: Backup }) {
       </View>
       <View style={{ flexDirection: 'row', gap: 8 }}>
         {form === 'twin' && (
-          <Press
+          <Button
             grow
             label={`${what}: fed`}
             onPress={() =>
@@ -109,9 +107,9 @@ function BackupRow({ backup }: { readonly backup: Backup }) {
             }
           >
             It is fed
-          </Press>
+          </Button>
         )}
-        <Press
+        <Button
           grow
           label={`${what}: used up or thrown out`}
           onPress={() =>
@@ -124,7 +122,7 @@ function BackupRow({ backup }: { readonly backup: Backup }) {
           }
         >
           Used up
-        </Press>
+        </Button>
       </View>
     </Line>
   );
@@ -148,9 +146,9 @@ function DryingRow({ batch }: { readonly batch: DryingBatch }) {
               : `Spread out ${words.moment(batch.since)}. Try whether it snaps from ${words.moment(batch.snapsFrom)}.`}
         </Words>
       </View>
-      <Press label={`${name} snaps: pack it`} onPress={() => setPacking(true)}>
+      <Button label={`${name} snaps: pack it`} onPress={() => setPacking(true)}>
         It snaps: crumble and pack it
-      </Press>
+      </Button>
       {packing && <PackSheet batch={batch} onClose={() => setPacking(false)} />}
     </Line>
   );
@@ -165,10 +163,10 @@ function Without({ id, onMake }: { readonly id: string; readonly onMake: () => v
     <Line>
       <Words>{`${name} has no backup yet.`}</Words>
       <View style={{ flexDirection: 'row', gap: 8 }}>
-        <Press grow label={`Make a backup of ${name}`} onPress={onMake}>
+        <Button grow label={`Make a backup of ${name}`} onPress={onMake}>
           Make one
-        </Press>
-        <Press
+        </Button>
+        <Button
           grow
           label={`${name} goes without a backup`}
           onPress={() =>
@@ -181,7 +179,7 @@ function Without({ id, onMake }: { readonly id: string; readonly onMake: () => v
           }
         >
           It goes without
-        </Press>
+        </Button>
       </View>
     </Line>
   );

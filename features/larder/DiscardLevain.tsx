@@ -4,7 +4,7 @@ import { celsiusAt } from '@core/ferment';
 import { UNKNOWN_CELSIUS } from '@core/journal';
 import { type Lot, discardLevain } from '@core/larder';
 import { HOUR } from '@core/measure';
-import { NumberField, Panel, Press, Words } from '@kit';
+import { NumberField, Panel, Button, Words } from '@kit';
 import {
   selectNow,
   selectPlaces,
@@ -65,7 +65,7 @@ export function DiscardLevain({ lots }: { readonly lots: readonly Lot[] }) {
       {lacks ? (
         <Words tone="crust">{`Only ${words.grams(freshest.grams)} of the freshest are here.`}</Words>
       ) : (
-        <Press
+        <Button
           onPress={() =>
             dispatch(
               takeLots(
@@ -79,7 +79,7 @@ export function DiscardLevain({ lots }: { readonly lots: readonly Lot[] }) {
           }
         >
           {`Take ${words.grams(seedG)} for it`}
-        </Press>
+        </Button>
       )}
     </Panel>
   );

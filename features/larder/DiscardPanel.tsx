@@ -1,9 +1,8 @@
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 
 import { type Lot } from '@core/larder';
-import { NumberField, Notice, Panel, Press, Words, useLook } from '@kit';
+import { NumberField, Notice, Panel, Button, Words, useLook } from '@kit';
 import {
   logEntries,
   selectGoodLots,
@@ -25,7 +24,6 @@ const FULL_SHARE = 0.85;
 
 /** The discard that is here, by age, and what can be done with it. */
 export function DiscardPanel({ making = false }: { readonly making?: boolean }) {
-  const router = useRouter();
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
   const lots = useAppSelector(selectLots);
@@ -62,11 +60,11 @@ export function DiscardPanel({ making = false }: { readonly making?: boolean }) 
       {good.length > 0 && (
         <View style={{ gap: 8 }}>
           {!making && (
-            <Press kind="main" href="/make" onPress={() => router.navigate('/make')}>
+            <Button kind="main" href="/make">
               What can I make?
-            </Press>
+            </Button>
           )}
-          <Press onPress={() => setUsing(true)}>Take some</Press>
+          <Button onPress={() => setUsing(true)}>Take some</Button>
         </View>
       )}
       <NumberField
@@ -129,7 +127,7 @@ function Lots({
               </Words>
             )}
           </View>
-          <Press
+          <Button
             kind="bare"
             label={`${to === 'freezer' ? 'Freeze' : 'Thaw'} ${Math.round(lot.grams)} g of ${nameOf(lot.jar)}, ${words.date(lot.takenAt)}`}
             onPress={() =>
@@ -144,13 +142,13 @@ function Lots({
             }
           >
             {to === 'freezer' ? 'Freeze' : 'Thaw'}
-          </Press>
+          </Button>
         </View>
       ))}
       {lots.length > SHOWN_LOTS && (
-        <Press kind="bare" onPress={() => setAll(!all)}>
+        <Button kind="bare" onPress={() => setAll(!all)}>
           {all ? 'Fewer' : `All ${lots.length}`}
-        </Press>
+        </Button>
       )}
     </View>
   );

@@ -11,7 +11,7 @@ import {
   mixtureFor,
   together,
 } from '@core/larder';
-import { NumberField, Panel, Press, Words, useLook } from '@kit';
+import { NumberField, Panel, Button, Words, useLook } from '@kit';
 import { takeLots, useAppDispatch } from '@state';
 
 import { useKitchenWords } from '../words';
@@ -76,9 +76,9 @@ export function FormulaPanel({
         onValue={(pieces) => setWanted(Math.round(pieces))}
       />
       {wanted !== null && (
-        <Press kind="bare" onPress={() => setWanted(null)}>
+        <Button kind="bare" onPress={() => setWanted(null)}>
           For all the discard there is
-        </Press>
+        </Button>
       )}
       <View>
         {rows
@@ -121,7 +121,7 @@ export function FormulaPanel({
           {`That takes ${words.grams(discardG)} of discard; ${here.grams < 1 ? 'there is none' : `${words.grams(here.grams)} are here`}. Fewer pieces, or make up the rest with flour and water.`}
         </Words>
       ) : (
-        <Press
+        <Button
           kind="main"
           onPress={() =>
             dispatch(
@@ -136,7 +136,7 @@ export function FormulaPanel({
           }
         >
           {`Made: take ${words.grams(discardG)} off`}
-        </Press>
+        </Button>
       )}
     </Panel>
   );

@@ -2,7 +2,7 @@ import { useState } from 'react';
 
 import { BACKUP_FORMS, type BackupForm, objectionsTo, contentOf } from '@core/journal';
 import { USUAL_STORE, filmGrams, flakesFrom } from '@core/rescue';
-import { Choice, Field, Press, Sheet, Words, parseNumber } from '@kit';
+import { Choice, Field, Button, Sheet, Words, parseNumber } from '@kit';
 import {
   type NewEvent,
   logEntries,
@@ -130,9 +130,9 @@ export function MakeBackupSheet({
       {form !== 'flakes' && (
         <Field label="Where exactly" text={note} onText={setNote} placeholder="top drawer" />
       )}
-      <Press kind="main" onPress={make}>
+      <Button kind="main" onPress={make}>
         {form === 'flakes' ? 'It is spread out' : 'It is made'}
-      </Press>
+      </Button>
     </Sheet>
   );
 }

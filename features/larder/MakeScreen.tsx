@@ -1,6 +1,5 @@
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 
 import {
   FORMULAS,
@@ -13,7 +12,18 @@ import {
   together,
   unfit,
 } from '@core/larder';
-import { Choice, Page, Panel, Press, TOUCH, TwoPanes, Words, useLook, useWide } from '@kit';
+import {
+  Choice,
+  Page,
+  Panel,
+  Button,
+  TOUCH,
+  TouchArea,
+  TwoPanes,
+  Words,
+  useLook,
+  useWide,
+} from '@kit';
 import { selectGoodLots, selectNow, useAppSelector } from '@state';
 
 import { useJarName } from '../words/useJarName';
@@ -28,7 +38,6 @@ const EVERYBODYS = '';
 /** What the discard can become, by how much there is, how sour it is, and the time. */
 export function MakeScreen() {
   const wide = useWide();
-  const router = useRouter();
   const words = useKitchenWords();
   const now = useAppSelector(selectNow);
   const nameOf = useJarName();
@@ -113,14 +122,9 @@ export function MakeScreen() {
     <Page>
       <View style={{ gap: 2 }}>
         <View style={{ alignItems: 'flex-start', marginLeft: -8 }}>
-          <Press
-            kind="bare"
-            icon="arrow-left"
-            href="/larder"
-            onPress={() => router.navigate('/larder')}
-          >
+          <Button kind="bare" icon="arrow-left" href="/larder">
             Larder
-          </Press>
+          </Button>
         </View>
         <Words size="heading" level={1}>
           What can I make?
@@ -176,12 +180,11 @@ function FormulaRow({
 }) {
   const look = useLook();
   return (
-    <Pressable
-      role="button"
-      aria-pressed={on}
-      aria-label={`${FORMULA_WORDS[formula.id].name}: ${text}`}
+    <TouchArea
+      on={on}
+      label={`${FORMULA_WORDS[formula.id].name}: ${text}`}
       onPress={onPress}
-      style={({ pressed }) => ({
+      style={{
         minHeight: TOUCH,
         justifyContent: 'center',
         paddingVertical: 6,
@@ -189,13 +192,12 @@ function FormulaRow({
         borderTopWidth: 1,
         borderTopColor: look.seam,
         backgroundColor: on ? look.mist : 'transparent',
-        opacity: pressed ? 0.7 : 1,
-      })}
+      }}
     >
       <Words strong={!dim}>{FORMULA_WORDS[formula.id].name}</Words>
       <Words size="small" tone="quiet">
         {text}
       </Words>
-    </Pressable>
+    </TouchArea>
   );
 }

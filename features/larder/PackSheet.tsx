@@ -2,7 +2,7 @@ import { useState } from 'react';
 
 import { STORES, type Storage, contentOf } from '@core/journal';
 import { type DryingBatch, flakesFrom } from '@core/rescue';
-import { Choice, Field, Press, Sheet, Words, parseNumber } from '@kit';
+import { Choice, Field, Button, Sheet, Words, parseNumber } from '@kit';
 import { makeBackup, selectJar, useAppDispatch, useAppSelector } from '@state';
 
 import { STORE_WORDS, useKitchenWords } from '../words';
@@ -71,9 +71,9 @@ export function PackSheet({
         onText={setNote}
         placeholder="tin on the top shelf"
       />
-      <Press kind="main" onPress={pack}>
+      <Button kind="main" onPress={pack}>
         They are packed
-      </Press>
+      </Button>
     </Sheet>
   );
 }

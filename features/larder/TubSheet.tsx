@@ -4,7 +4,7 @@ import { View } from 'react-native';
 
 import { type Tub } from '@core/larder';
 import { FLOUR_KINDS } from '@core/measure';
-import { Choices, DayField, Field, Press, Sheet, Words } from '@kit';
+import { Choices, DayField, Field, Button, Sheet, Words } from '@kit';
 import { logEntries, selectNow, selectTubs, useAppDispatch, useAppSelector } from '@state';
 
 import { FLOUR_WORDS, useKitchenWords } from '../words';
@@ -108,9 +108,9 @@ export function TubSheet({
         onText={(useBy) => setForm({ ...form, useBy })}
         problem={problems.useBy ?? null}
       />
-      <Press kind="main" onPress={save}>
+      <Button kind="main" onPress={save}>
         {tub ? 'It is in' : 'Set up the tub'}
-      </Press>
+      </Button>
     </Sheet>
   );
 }

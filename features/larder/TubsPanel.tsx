@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { type Tub, flourUse, shoppingNote } from '@core/larder';
-import { Panel, Press, TubDrawing, Words, useLook } from '@kit';
+import { Panel, Button, TubDrawing, Words, useLook } from '@kit';
 import {
   noticed,
   selectJars,
@@ -52,9 +52,9 @@ export function TubsPanel() {
       ))}
       <JarCosts />
       <ShoppingNote />
-      <Press icon="plus" onPress={() => setAdding(true)}>
+      <Button icon="plus" onPress={() => setAdding(true)}>
         A tub of flour
-      </Press>
+      </Button>
       {adding && <TubSheet tub={null} onClose={() => setAdding(false)} />}
     </Panel>
   );
@@ -85,12 +85,12 @@ function TubRow({ tub }: { readonly tub: Tub }) {
         </View>
       </View>
       <View style={{ flexDirection: 'row', gap: 8 }}>
-        <Press grow onPress={() => setSheet('fill')} label={`Fill up ${tub.name}`}>
+        <Button grow onPress={() => setSheet('fill')} label={`Fill up ${tub.name}`}>
           Fill up
-        </Press>
-        <Press grow onPress={() => setSheet('weigh')} label={`Weigh ${tub.name}`}>
+        </Button>
+        <Button grow onPress={() => setSheet('weigh')} label={`Weigh ${tub.name}`}>
           Weigh
-        </Press>
+        </Button>
       </View>
       {sheet === 'fill' && <TubSheet tub={tub} onClose={() => setSheet(null)} />}
       {sheet === 'weigh' && <WeighTubSheet tub={tub} onClose={() => setSheet(null)} />}
@@ -128,9 +128,9 @@ function ShoppingNote() {
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
       <Words style={{ flex: 1 }}>{`For the next four weeks, buy ${text}.`}</Words>
-      <Press kind="bare" label="Copy the shopping note" onPress={() => void copy()}>
+      <Button kind="bare" label="Copy the shopping note" onPress={() => void copy()}>
         Copy
-      </Press>
+      </Button>
     </View>
   );
 }

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 
 import { takeOldest } from '@core/larder';
-import { Choice, Field, Press, Sheet, Words, parseNumber } from '@kit';
+import { Choice, Field, Button, Sheet, Words, parseNumber } from '@kit';
 import { selectGoodLots, selectNow, takeLots, useAppDispatch, useAppSelector } from '@state';
 
 import { DestinationChoice } from './DestinationChoice';
@@ -74,9 +74,9 @@ export function UseSheet({ onClose }: { readonly onClose: () => void }) {
         onSubmit={use}
       />
       <DestinationChoice among={TO} chosen={to} onChoose={setTo} />
-      <Press kind="main" onPress={use}>
+      <Button kind="main" onPress={use}>
         Take it
-      </Press>
+      </Button>
     </Sheet>
   );
 }

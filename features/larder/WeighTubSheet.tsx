@@ -1,7 +1,7 @@
 import { useState } from 'react';
 
 import { type Tub } from '@core/larder';
-import { Field, Press, Sheet, Words, parseNumber } from '@kit';
+import { Field, Button, Sheet, Words, parseNumber } from '@kit';
 import { logEntries, selectNow, useAppDispatch, useAppSelector } from '@state';
 
 import { useKitchenWords } from '../words';
@@ -48,12 +48,12 @@ export function WeighTubSheet({
         problem={problem}
         onSubmit={save}
       />
-      <Press kind="main" onPress={save}>
+      <Button kind="main" onPress={save}>
         That is in it
-      </Press>
-      <Press kind="danger" onPress={putAway}>
+      </Button>
+      <Button kind="danger" onPress={putAway}>
         Put the tub away for good
-      </Press>
+      </Button>
     </Sheet>
   );
 }

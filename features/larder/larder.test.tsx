@@ -19,10 +19,6 @@ import { AwayScreen } from '../away';
 import { LarderScreen } from './LarderScreen';
 import { MakeScreen } from './MakeScreen';
 
-jest.mock('expo-router', () => ({
-  useRouter: () => jest.requireActual('../../tests/kitchen').mockRouter,
-}));
-
 const press = (name: string | RegExp) => touch('button', name);
 const region = (name: string) => within(screen.getByRole('region', { name, hidden: true }));
 

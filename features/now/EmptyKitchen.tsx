@@ -1,8 +1,7 @@
-import { useRouter } from 'expo-router';
 import { Suspense, lazy } from 'react';
 import { View } from 'react-native';
 
-import { JarDrawing, Panel, Press, Words } from '@kit';
+import { JarDrawing, Panel, Button, Words } from '@kit';
 import { selectArchived, selectKitchen, useAppSelector } from '@state';
 
 import { KitchenSwitch } from './KitchenSwitch';
@@ -25,7 +24,6 @@ const WAITING = {
 
 /** What belongs here, one action, and the demo. */
 export function EmptyKitchen() {
-  const router = useRouter();
   const { name } = useAppSelector(selectKitchen);
   const archived = useAppSelector(selectArchived);
   return (
@@ -44,9 +42,9 @@ export function EmptyKitchen() {
             <Words tone="quiet">One starter takes less than a minute.</Words>
           </View>
         </View>
-        <Press kind="main" big href="/add" onPress={() => router.navigate('/add')}>
+        <Button kind="main" big href="/add">
           Add a starter
-        </Press>
+        </Button>
       </Panel>
       {name === 'own' && (
         <Suspense fallback={null}>
@@ -56,14 +54,9 @@ export function EmptyKitchen() {
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <KitchenSwitch name={name} />
         {archived.length > 0 && (
-          <Press
-            kind="bare"
-            icon="archive-outline"
-            href="/settings"
-            onPress={() => router.navigate('/settings')}
-          >
+          <Button kind="bare" icon="archive-outline" href="/settings">
             Archived jars
-          </Press>
+          </Button>
         )}
       </View>
     </>

@@ -1,4 +1,3 @@
-import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 
 import { type Standing } from '@core/journal';
@@ -17,7 +16,6 @@ export function LaterSteps({
   readonly standings: readonly Standing[];
 }) {
   const words = useKitchenWords();
-  const router = useRouter();
   if (steps.length === 0) return null;
   return (
     <View role="region" aria-label="After that">
@@ -31,7 +29,6 @@ export function LaterSteps({
             text={stepTitle(step, standing.jar.card.name, standing.now, words)}
             path={path}
             first={i === 0}
-            onPress={() => router.navigate(path)}
           />
         );
       })}

@@ -1,3 +1,5 @@
+import { type Href } from 'expo-router';
+
 import { LinkArea, TOUCH, type Umbrella, UmbrellaMark, Words, useLook } from '@kit';
 
 /** A line with its mark that leads somewhere. */
@@ -6,29 +8,25 @@ export function MarkRow({
   text,
   path,
   first,
-  onPress,
 }: {
   readonly umbrella: Umbrella;
   readonly text: string;
-  readonly path: string;
+  readonly path: Href;
   readonly first: boolean;
-  readonly onPress: () => void;
 }) {
   const look = useLook();
   return (
     <LinkArea
       href={path}
-      onPress={onPress}
-      style={({ pressed }) => ({
+      style={{
         flexDirection: 'row',
         alignItems: 'center',
         gap: 12,
         minHeight: TOUCH,
         paddingHorizontal: 4,
-        opacity: pressed ? 0.7 : 1,
         borderTopWidth: first ? 0 : 1,
         borderTopColor: look.seam,
-      })}
+      }}
     >
       <UmbrellaMark umbrella={umbrella} size={24} />
       <Words style={{ flex: 1 }}>{text}</Words>

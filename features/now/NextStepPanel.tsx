@@ -1,10 +1,9 @@
-import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 
 import { amountsAfter } from '@core/bench';
 import { type Standing } from '@core/journal';
 import { type NextStep } from '@core/plan';
-import { Amounts, Panel, Press, UmbrellaMark, Words, umbrellaFor } from '@kit';
+import { Amounts, Panel, Button, UmbrellaMark, Words, umbrellaFor } from '@kit';
 import { useAppSelector, ofJar } from '@state';
 
 import { stepReason, stepTitle, useKitchenWords } from '../words';
@@ -18,7 +17,6 @@ export function NextStepPanel({
   readonly standing: Standing;
 }) {
   const words = useKitchenWords();
-  const router = useRouter();
   const { card } = standing.jar;
   const underWay = useAppSelector((state) => ofJar(state.bench, step.jar));
   const amounts = amountsAfter(card, {});
@@ -41,14 +39,9 @@ export function NextStepPanel({
             ['flour', amounts.flourG],
           ]}
         />
-        <Press
-          kind="main"
-          big
-          href={`/jar/${step.jar}/feed`}
-          onPress={() => router.navigate(`/jar/${step.jar}/feed`)}
-        >
+        <Button kind="main" big href={`/jar/${step.jar}/feed`}>
           {underWay ? 'Go on at the bench' : 'Go to the bench'}
-        </Press>
+        </Button>
       </Panel>
     </>
   );

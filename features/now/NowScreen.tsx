@@ -3,7 +3,7 @@ import { View } from 'react-native';
 
 import { celsiusAt } from '@core/ferment';
 import { stepsInOrder } from '@core/plan';
-import { Notice, Page, Panel, Press, TwoPanes, Words, useWide } from '@kit';
+import { Notice, Page, Panel, Button, TwoPanes, Words, useWide } from '@kit';
 import {
   selectBeingRead,
   selectChosen,
@@ -74,11 +74,7 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
       {lost && (
         <Notice
           title="The plan that was followed does not work any more."
-          actions={
-            <Press href="/plan" onPress={() => router.navigate('/plan')}>
-              What comes nearest
-            </Press>
-          }
+          actions={<Button href="/plan">What comes nearest</Button>}
         />
       )}
       {beingRead.size > 0 ? (
@@ -89,12 +85,12 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
         next && <NextStepPanel step={steps[0]!} standing={next} />
       )}
       {beingRead.size === 0 && due.length > 1 && (
-        <Press
+        <Button
           href={benchPath(due[0]!, due.slice(1))}
           onPress={() => router.navigate(benchPath(due[0]!, due.slice(1)))}
         >
           {due.length === 2 ? 'Feed both that are due' : `Feed all ${due.length} that are due`}
-        </Press>
+        </Button>
       )}
       {beingRead.size === 0 && (
         <LaterSteps
@@ -108,9 +104,9 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
       <View
         style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, justifyContent: 'space-between' }}
       >
-        <Press kind="bare" icon="plus" href="/add" onPress={() => router.navigate('/add')}>
+        <Button kind="bare" icon="plus" href="/add">
           Add a starter
-        </Press>
+        </Button>
         <KitchenSwitch name={name} />
       </View>
     </>

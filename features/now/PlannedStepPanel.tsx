@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { type Step } from '@core/plan';
-import { Amounts, Panel, Press, UmbrellaMark, Words, umbrellaFor } from '@kit';
+import { Amounts, Panel, Button, UmbrellaMark, Words, umbrellaFor } from '@kit';
 import { selectFollowed, selectNow, selectStanding, useAppSelector } from '@state';
 
 import { StepSheet } from '../plan/StepSheet';
@@ -46,12 +46,12 @@ export function PlannedStepPanel({ step }: { readonly step: Step }) {
             ]}
           />
         )}
-        <Press kind="main" big onPress={open}>
+        <Button kind="main" big onPress={open}>
           {step.keepG === undefined ? openText : 'Go to the bench'}
-        </Press>
-        <Press kind="bare" onPress={() => setOpened(true)}>
+        </Button>
+        <Button kind="bare" onPress={() => setOpened(true)}>
           Skip or shift it
-        </Press>
+        </Button>
         {opened && (
           <StepSheet step={step} steps={plan?.steps ?? [step]} onClose={() => setOpened(false)} />
         )}

@@ -1,4 +1,4 @@
-import { useRouter } from 'expo-router';
+import { type Href } from 'expo-router';
 import { View } from 'react-native';
 
 import { type Umbrella } from '@kit';
@@ -19,7 +19,7 @@ import { MarkRow } from './MarkRow';
 
 /** A word about something that is not a feed, and where it leads. */
 interface Remark {
-  readonly path: string;
+  readonly path: Href;
   readonly umbrella: Umbrella;
   readonly text: string;
 }
@@ -41,19 +41,11 @@ function RemarkList({
   readonly label: string;
   readonly remarks: readonly Remark[];
 }) {
-  const router = useRouter();
   if (remarks.length === 0) return null;
   return (
     <View role="region" aria-label={label}>
       {remarks.map(({ path, umbrella, text }, i) => (
-        <MarkRow
-          key={text}
-          umbrella={umbrella}
-          text={text}
-          path={path}
-          first={i === 0}
-          onPress={() => router.navigate(path)}
-        />
+        <MarkRow key={text} umbrella={umbrella} text={text} path={path} first={i === 0} />
       ))}
     </View>
   );

@@ -1,4 +1,3 @@
-import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 
 import { type Place, celsiusAt } from '@core/ferment';
@@ -103,7 +102,6 @@ function JarOnShelf({
 }) {
   const look = useLook();
   const words = useKitchenWords();
-  const router = useRouter();
   const beingRead = useAppSelector(selectBeingRead).has(standing.jar.id);
   const path = `/jar/${standing.jar.id}` as const;
   return (
@@ -115,16 +113,14 @@ function JarOnShelf({
           : jarSentence(standing, words)
       }
       current={chosen ? 'true' : undefined}
-      onPress={() => router.navigate(path)}
-      style={({ pressed }) => ({
+      style={{
         width: SPOT,
         alignItems: 'center',
         paddingTop: 6,
         borderTopLeftRadius: RADIUS,
         borderTopRightRadius: RADIUS,
         backgroundColor: chosen ? look.mist : 'transparent',
-        opacity: pressed ? 0.7 : 1,
-      })}
+      }}
     >
       <JarDrawing picture={jarPicture(standing)} width={JAR_WIDTH} />
     </LinkArea>

@@ -17,9 +17,6 @@ import {
 import { NowScreen } from './NowScreen';
 
 jest.mock('expo-document-picker', () => ({ getDocumentAsync: jest.fn() }));
-jest.mock('expo-router', () => ({
-  useRouter: () => jest.requireActual('../../tests/kitchen').mockRouter,
-}));
 
 const HOUR = 3_600_000;
 const press = (name: string | RegExp) => touch('button', name);

@@ -4,7 +4,7 @@ import { View } from 'react-native';
 
 import { NAME_LENGTH } from '@core/journal';
 import { DAY, HOUR, type Instant, type KitchenTime, instantAt } from '@core/measure';
-import { Choice, Field, MomentField, Press, Sheet, Words, parseNumber } from '@kit';
+import { Choice, Field, MomentField, Button, Sheet, Words, parseNumber } from '@kit';
 import {
   bakeWanted,
   selectJars,
@@ -147,9 +147,9 @@ export function BakeSheet({ onClose }: { readonly onClose: () => void }) {
         onText={setName}
         problem={problems.name ?? null}
       />
-      <Press kind="main" onPress={add}>
+      <Button kind="main" onPress={add}>
         Want it
-      </Press>
+      </Button>
     </Sheet>
   );
 }

@@ -1,8 +1,7 @@
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { Choice, Field, Panel, Press, Words, parseNumber } from '@kit';
+import { Choice, Field, Panel, Button, IconOnly, Words, parseNumber } from '@kit';
 import {
   bakeDropped,
   selectBakes,
@@ -20,7 +19,6 @@ import { BakeSheet } from './BakeSheet';
 /** The bakes wanted. */
 export function BakesPanel() {
   const words = useKitchenWords();
-  const router = useRouter();
   const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
   const jars = useAppSelector(selectJars);
@@ -43,22 +41,19 @@ export function BakesPanel() {
               {`${words.grams(bake.levainG)} of ${jars.find(({ id }) => id === bake.jar)?.card.name ?? 'a jar since archived'}, ripe ${words.moment(bake.from)} to ${words.time(bake.until)}`}
             </Words>
           </View>
-          <Press
-            kind="bare"
+          <IconOnly
             icon="close"
             label={`Remove ${bake.name}`}
             onPress={() => dispatch(bakeDropped(bake.id, `${bake.name} is off`))}
-          >
-            {''}
-          </Press>
+          />
         </View>
       ))}
-      <Press icon="plus" onPress={() => setAdding(true)}>
+      <Button icon="plus" onPress={() => setAdding(true)}>
         Add a bake
-      </Press>
-      <Press kind="bare" href="/dough" onPress={() => router.navigate('/dough')}>
+      </Button>
+      <Button kind="bare" href="/dough">
         Reckon a dough
-      </Press>
+      </Button>
       {bakes.length > 0 && (
         <Choice
           label="Feeds that doubled in a row, before a levain is built"

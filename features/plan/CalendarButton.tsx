@@ -1,6 +1,6 @@
 import { planCalendar } from '@core/formats';
 import { type Step } from '@core/plan';
-import { Press } from '@kit';
+import { Button } from '@kit';
 import { selectNow, selectSettings, selectZone, useAppSelector } from '@state';
 
 import { saveFile } from '../shell/saveFile';
@@ -37,5 +37,5 @@ export function CalendarButton({
     });
     saveFile(`${name}.ics`, planCalendar(told, zone, now, calendarAlarms), 'text/calendar');
   };
-  return <Press onPress={save}>{children}</Press>;
+  return <Button onPress={save}>{children}</Button>;
 }

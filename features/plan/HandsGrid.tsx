@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { type HandsState } from '@core/journal';
-import { Choice, PaintGrid, Press, Words, useLook } from '@kit';
+import { Choice, PaintGrid, Button, Words, useLook } from '@kit';
 import { handsAt, handsChanged, paint, selectHands, useAppDispatch, useAppSelector } from '@state';
 
 import { useKitchenWords } from '../words';
@@ -58,12 +58,12 @@ export function HandsGrid() {
         Draw across hours to paint them. With the keyboard: arrows and space.
       </Words>
       {Object.keys(hands.painted).length > 0 && (
-        <Press
+        <Button
           kind="bare"
           onPress={() => dispatch(handsChanged({ ...hands, painted: {} }, 'Washed off'))}
         >
           Wash off what was painted
-        </Press>
+        </Button>
       )}
     </View>
   );

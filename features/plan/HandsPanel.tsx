@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 
 import { type HandsPattern } from '@core/journal';
 import { DAY } from '@core/measure';
@@ -7,10 +7,12 @@ import {
   Field,
   MomentField,
   Panel,
-  Press,
+  Button,
+  IconOnly,
   RADIUS,
   RIM,
   TOUCH,
+  TouchArea,
   Words,
   parseNumber,
   useLook,
@@ -62,10 +64,10 @@ export function HandsPanel() {
         {DAYS.map((name, day) => {
           const on = hands.workDays.includes(day);
           return (
-            <Pressable
+            <TouchArea
               key={name}
               role="checkbox"
-              aria-checked={on}
+              on={on}
               onPress={() => toggle(day)}
               style={{
                 flex: 1,
@@ -81,7 +83,7 @@ export function HandsPanel() {
               <Words size="small" strong={on} style={on ? { color: look.enamel } : null}>
                 {name}
               </Words>
-            </Pressable>
+            </TouchArea>
           );
         })}
       </View>
@@ -178,14 +180,11 @@ function Trips() {
           <Words
             style={{ flex: 1 }}
           >{`Away ${words.moment(trip.from)} to ${words.moment(trip.until)}`}</Words>
-          <Press
-            kind="bare"
+          <IconOnly
             icon="close"
             label="Remove the trip"
             onPress={() => dispatch(tripDropped(trip.id, 'The trip is off'))}
-          >
-            {''}
-          </Press>
+          />
         </View>
       ))}
       {adding ? (
@@ -193,16 +192,16 @@ function Trips() {
           <MomentField label="Leaving" text={from} onText={setFrom} />
           <MomentField label="Coming back" text={until} onText={setUntil} problem={problem} />
           <View style={{ flexDirection: 'row', gap: 8 }}>
-            <Press onPress={() => setAdding(false)}>Cancel</Press>
-            <Press grow onPress={add}>
+            <Button onPress={() => setAdding(false)}>Cancel</Button>
+            <Button grow onPress={add}>
               Mark the trip
-            </Press>
+            </Button>
           </View>
         </>
       ) : (
-        <Press kind="bare" icon="plus" onPress={() => setAdding(true)}>
+        <Button kind="bare" icon="plus" onPress={() => setAdding(true)}>
           A trip, or a night away
-        </Press>
+        </Button>
       )}
     </>
   );

@@ -1,4 +1,4 @@
-import { Notice, Press } from '@kit';
+import { Notice, Button } from '@kit';
 import { mendingSeen, useAppDispatch, useAppSelector } from '@state';
 
 /** What changed in the followed plan when things went otherwise; it stands until it is read. */
@@ -9,7 +9,7 @@ export function MendedNotice() {
   return (
     <Notice
       title={mended}
-      actions={<Press onPress={() => dispatch(mendingSeen())}>All right</Press>}
+      actions={<Button onPress={() => dispatch(mendingSeen())}>All right</Button>}
     />
   );
 }

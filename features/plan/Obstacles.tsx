@@ -1,6 +1,6 @@
 import { type Bake } from '@core/journal';
 import { type Nearest } from '@core/plan';
-import { Notice, Press } from '@kit';
+import { Notice, Button } from '@kit';
 import { bakeMoved, bakeWanted, selectBakes, useAppDispatch, useAppSelector } from '@state';
 
 import { type KitchenWords, impossibleWords, useKitchenWords } from '../words';
@@ -24,9 +24,9 @@ export function Obstacles() {
           const way = bake && wayOut(bake, near, words);
           return (
             way && (
-              <Press key={near.kind} onPress={() => dispatch(way.deed)}>
+              <Button key={near.kind} onPress={() => dispatch(way.deed)}>
                 {way.text}
-              </Press>
+              </Button>
             )
           );
         })}

@@ -1,7 +1,7 @@
 import { memo, useDeferredValue, useEffect, useState } from 'react';
 import { View } from 'react-native';
 
-import { Page, Panel, Press, TwoPanes, Words, useWide } from '@kit';
+import { Page, Panel, Button, TwoPanes, Words, useWide } from '@kit';
 import {
   selectFollowed,
   planLookedAt,
@@ -115,9 +115,9 @@ function Searching() {
       <Words tone="quiet" style={{ flex: 1 }}>
         {`Looking for plans, ${Math.round(share * 100)} %`}
       </Words>
-      <Press kind="bare" onPress={stopPlanning}>
+      <Button kind="bare" onPress={stopPlanning}>
         Stop
-      </Press>
+      </Button>
     </View>
   );
 }

@@ -1,7 +1,7 @@
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 
 import { type Plan } from '@core/plan';
-import { Notice, Panel, Press, RADIUS, RIM, TOUCH, Words, useLook } from '@kit';
+import { Notice, Panel, Button, RADIUS, RIM, TOUCH, TouchArea, Words, useLook } from '@kit';
 import {
   planChosen,
   selectBakes,
@@ -68,18 +68,18 @@ export function PlansOffered({
         </Words>
       ))}
       {follows ? (
-        <Press onPress={() => dispatch(planChosen(null, 'No plan is followed'))}>
+        <Button onPress={() => dispatch(planChosen(null, 'No plan is followed'))}>
           Leave this plan
-        </Press>
+        </Button>
       ) : (
-        <Press
+        <Button
           kind="main"
           onPress={() =>
             dispatch(planChosen(shown.name, `Followed: ${PLAN_WORDS[shown.name].toLowerCase()}`))
           }
         >
           {chosen === null ? 'Follow it' : 'Follow this one instead'}
-        </Press>
+        </Button>
       )}
     </Panel>
   );
@@ -99,12 +99,12 @@ function PlanRow({
   const look = useLook();
   const words = useKitchenWords();
   return (
-    <Pressable
+    <TouchArea
       role="radio"
-      aria-checked={on}
-      aria-label={`${PLAN_WORDS[plan.name]}${followed ? ', followed' : ''}. ${planLine(plan, words)}`}
+      on={on}
+      label={`${PLAN_WORDS[plan.name]}${followed ? ', followed' : ''}. ${planLine(plan, words)}`}
       onPress={onShow}
-      style={({ pressed }) => ({
+      style={{
         minHeight: TOUCH,
         paddingHorizontal: 12,
         paddingVertical: 6,
@@ -112,8 +112,7 @@ function PlanRow({
         borderWidth: RIM,
         borderColor: on ? look.rim : look.seam,
         backgroundColor: on ? look.mist : look.enamel,
-        opacity: pressed ? 0.75 : 1,
-      })}
+      }}
     >
       <Words strong>
         {followed ? `${PLAN_WORDS[plan.name]}, followed` : PLAN_WORDS[plan.name]}
@@ -128,6 +127,6 @@ function PlanRow({
           </View>
         ))}
       </View>
-    </Pressable>
+    </TouchArea>
   );
 }

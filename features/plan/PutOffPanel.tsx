@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 
-import { Panel, Press, Words } from '@kit';
+import { Panel, IconOnly, Words } from '@kit';
 import { leftAloneEnded, selectLeftAlone, selectNow, useAppDispatch, useAppSelector } from '@state';
 
 import { useKitchenWords } from '../words';
@@ -31,14 +31,11 @@ export function PutOffPanel() {
             style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}
           >
             <Words style={{ flex: 1 }}>{said}</Words>
-            <Press
-              kind="bare"
+            <IconOnly
               icon="close"
               label={`Let the plan decide: ${said}`}
               onPress={() => dispatch(leftAloneEnded(stretch, `The plan decides on ${name} again`))}
-            >
-              {''}
-            </Press>
+            />
           </View>
         );
       })}

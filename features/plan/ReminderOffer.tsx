@@ -1,4 +1,4 @@
-import { Notice, Press } from '@kit';
+import { Notice, Button } from '@kit';
 import {
   selectFollowed,
   selectNow,
@@ -28,10 +28,10 @@ export function ReminderOffer() {
       title="Shall the browser say when a step is due?"
       actions={
         <>
-          <Press onPress={() => void answer(true)}>Yes, tell me</Press>
-          <Press kind="bare" onPress={() => void answer(false)}>
+          <Button onPress={() => void answer(true)}>Yes, tell me</Button>
+          <Button kind="bare" onPress={() => void answer(false)}>
             No
-          </Press>
+          </Button>
         </>
       }
     >

@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 
 import { type Plan, type Step } from '@core/plan';
-import { Panel, Press, TOUCH, Words, useLook } from '@kit';
+import { Panel, Button, TOUCH, TouchArea, Words, useLook } from '@kit';
 
 import { slackWords, stepWords, useKitchenWords, usePlaceName } from '../words';
 import { useJarName } from '../words/useJarName';
@@ -64,17 +64,15 @@ function StepRow({ step, onOpen }: { readonly step: Step; readonly onOpen: () =>
         paddingVertical: 6,
       }}
     >
-      <Pressable
-        role="button"
+      <TouchArea
         onPress={onOpen}
-        style={({ pressed }) => ({
+        style={{
           flex: 1,
           flexDirection: 'row',
           gap: 10,
           minHeight: TOUCH,
           alignItems: 'center',
-          opacity: pressed ? 0.75 : 1,
-        })}
+        }}
       >
         <Words strong style={{ width: 64 }}>
           {words.time(step.at)}
@@ -87,14 +85,14 @@ function StepRow({ step, onOpen }: { readonly step: Step; readonly onOpen: () =>
             </Words>
           )}
         </View>
-      </Pressable>
-      <Press
+      </TouchArea>
+      <Button
         kind="bare"
         onPress={open}
         label={`${openText}: ${stepWords(step, jarName, placeName, words)}`}
       >
         {openText}
-      </Press>
+      </Button>
     </View>
   );
 }

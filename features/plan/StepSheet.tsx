@@ -3,7 +3,7 @@ import { View } from 'react-native';
 
 import { HOUR } from '@core/measure';
 import { type Step } from '@core/plan';
-import { Amounts, MomentField, Press, Sheet, Words } from '@kit';
+import { Amounts, MomentField, Button, Sheet, Words } from '@kit';
 import {
   bakeDropped,
   bakeMoved,
@@ -56,7 +56,7 @@ export function StepSheet({
         </>
       )}
       <Outlook step={step} />
-      <Press
+      <Button
         kind="main"
         onPress={() => {
           onClose();
@@ -64,7 +64,7 @@ export function StepSheet({
         }}
       >
         {step.keepG === undefined ? openText : 'Go to the bench'}
-      </Press>
+      </Button>
       <Otherwise step={step} steps={steps} name={name} onDone={onClose} />
     </Sheet>
   );
@@ -140,12 +140,12 @@ function Otherwise({
         problem={problem}
       />
       <View style={{ flexDirection: 'row', gap: 8 }}>
-        <Press grow onPress={skip}>
+        <Button grow onPress={skip}>
           {taking ? 'Not this bake' : 'Skip it'}
-        </Press>
-        <Press grow onPress={shift}>
+        </Button>
+        <Button grow onPress={shift}>
           {taking ? 'Move the bake' : 'Shift it'}
-        </Press>
+        </Button>
       </View>
     </View>
   );

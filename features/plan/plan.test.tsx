@@ -18,10 +18,6 @@ import {
 import { NOW, kitchenStore, show, touch, type, went } from '../../tests/kitchen';
 import { PlanScreen } from './PlanScreen';
 
-jest.mock('expo-router', () => ({
-  useRouter: () => jest.requireActual('../../tests/kitchen').mockRouter,
-}));
-
 const HOUR = 3_600_000;
 const press = (name: string | RegExp) => touch('button', name);
 const pick = (name: string | RegExp) => touch('radio', name);

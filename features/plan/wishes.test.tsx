@@ -5,10 +5,6 @@ import { selectHands, selectBakes, selectTrips } from '@state';
 import { show, touch, type } from '../../tests/kitchen';
 import { PlanScreen } from './PlanScreen';
 
-jest.mock('expo-router', () => ({
-  useRouter: () => jest.requireActual('../../tests/kitchen').mockRouter,
-}));
-
 const press = (name: string | RegExp) => touch('button', name);
 const pick = (name: string | RegExp) => touch('radio', name);
 

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { type JarCard, type ProgrammeId } from '@core/journal';
 import { FLOUR_KINDS, type FlourKind } from '@core/measure';
 import { BEGINNINGS, type Backup, PROGRAMME } from '@core/rescue';
-import { Choice, Field, Press, Sheet, Words, parseNumber } from '@kit';
+import { Choice, Field, Button, Sheet, Words, parseNumber } from '@kit';
 import {
   begin,
   selectArchived,
@@ -144,9 +144,9 @@ export function BeginSheet({
         chosen={place}
         onChoose={setPlace}
       />
-      <Press kind="main" onPress={start}>
+      <Button kind="main" onPress={start}>
         {flakes ? 'They soak now' : 'It is mixed'}
-      </Press>
+      </Button>
     </Sheet>
   );
 }

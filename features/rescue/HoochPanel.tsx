@@ -3,7 +3,7 @@ import { View } from 'react-native';
 
 import { type Liquid, type Standing, contentOf } from '@core/journal';
 import { type Signs, hoochAdvice, waterBack } from '@core/rescue';
-import { Field, Panel, Press, Words, parseNumber } from '@kit';
+import { Field, Panel, Button, Words, parseNumber } from '@kit';
 import { logEntries, selectNow, useAppDispatch, useAppSelector } from '@state';
 
 import { useKitchenWords } from '../words';
@@ -74,12 +74,12 @@ export function HoochPanel({
             problem={problem}
           />
           <View style={{ flexDirection: 'row', gap: 8 }}>
-            <Press grow kind={advice.do === 'pourOff' ? 'main' : 'plain'} onPress={pour}>
+            <Button grow kind={advice.do === 'pourOff' ? 'main' : 'plain'} onPress={pour}>
               Poured off
-            </Press>
-            <Press grow kind={advice.do === 'stirIn' ? 'main' : 'plain'} onPress={stir}>
+            </Button>
+            <Button grow kind={advice.do === 'stirIn' ? 'main' : 'plain'} onPress={stir}>
               Stirred in
-            </Press>
+            </Button>
           </View>
         </>
       )}

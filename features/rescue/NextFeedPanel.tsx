@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { cupsText } from '@core/bench';
 import { contentOf } from '@core/journal';
 import { mainFlour, sameBlend } from '@core/measure';
-import { Amounts, Choice, Panel, Press, Words } from '@kit';
+import { Amounts, Choice, Panel, Button, Words } from '@kit';
 import { type JarRun, fillBench, selectNow, useAppDispatch, useAppSelector } from '@state';
 
 import { blendWords, useKitchenWords } from '../words';
@@ -63,9 +63,9 @@ export function NextFeedPanel({ run: { jar, begun, run, next } }: { readonly run
           onChoose={setPicked}
         />
       )}
-      <Press kind={due ? 'main' : 'plain'} big={due} onPress={toBench}>
+      <Button kind={due ? 'main' : 'plain'} big={due} onPress={toBench}>
         {due ? 'To the bench' : 'To the bench already'}
-      </Press>
+      </Button>
     </Panel>
   );
 }

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 
-import { Notice, Page, Press, TwoPanes, Words, useWide } from '@kit';
+import { Notice, Page, Button, TwoPanes, Words, useWide } from '@kit';
 import {
   type JarRun,
   logEntries,
@@ -39,7 +39,6 @@ export function ProgrammeScreen({ id }: { readonly id: string }) {
 }
 
 function NoProgramme({ id, name }: { readonly id: string; readonly name: string }) {
-  const router = useRouter();
   const trouble = `/trouble?jar=${id}` as const;
   return (
     <Notice
@@ -48,12 +47,8 @@ function NoProgramme({ id, name }: { readonly id: string; readonly name: string 
       title={`${name} is in no programme.`}
       actions={
         <>
-          <Press href={trouble} onPress={() => router.navigate(trouble)}>
-            Something is wrong with it
-          </Press>
-          <Press href={`/jar/${id}`} onPress={() => router.navigate(`/jar/${id}`)}>
-            To the jar
-          </Press>
+          <Button href={trouble}>Something is wrong with it</Button>
+          <Button href={`/jar/${id}`}>To the jar</Button>
         </>
       }
     >
@@ -130,7 +125,7 @@ function Ending({ run }: { readonly run: JarRun }) {
         tone="rim"
         title={`${jar.card.name} is well`}
         actions={
-          <Press
+          <Button
             kind="main"
             onPress={() => {
               end('well');
@@ -138,7 +133,7 @@ function Ending({ run }: { readonly run: JarRun }) {
             }}
           >
             Back to its usual feeds
-          </Press>
+          </Button>
         }
       >
         {`It rose in time twice and smells right, ${words.span(24 * day)} after it began. A backup now saves the next worry.`}
@@ -150,7 +145,7 @@ function Ending({ run }: { readonly run: JarRun }) {
         title="It has had its time"
         actions={
           <>
-            <Press
+            <Button
               kind="main"
               onPress={() => {
                 end('useBackup');
@@ -158,8 +153,8 @@ function Ending({ run }: { readonly run: JarRun }) {
               }}
             >
               Begin from a backup
-            </Press>
-            <Press onPress={() => end('left')}>Leave the programme, keep the jar</Press>
+            </Button>
+            <Button onPress={() => end('left')}>Leave the programme, keep the jar</Button>
           </>
         }
       >
@@ -178,8 +173,8 @@ function Leave({ run }: { readonly run: JarRun }) {
   const end = useEnding(run);
   if (run.run.verdict !== 'going') return null;
   return (
-    <Press kind="bare" onPress={() => end('left')}>
+    <Button kind="bare" onPress={() => end('left')}>
       Leave the programme
-    </Press>
+    </Button>
   );
 }

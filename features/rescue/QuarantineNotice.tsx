@@ -1,13 +1,10 @@
-import { useRouter } from 'expo-router';
-
-import { Notice, Press } from '@kit';
+import { Notice, Button } from '@kit';
 import { selectQuarantines, useAppSelector } from '@state';
 
 import { useJarName } from '../words/useJarName';
 
 /** That something which came from a jar that was thrown out waits to be looked over; nothing while there is none. */
 export function QuarantineNotice() {
-  const router = useRouter();
   const nameOf = useJarName();
   const quarantines = useAppSelector(selectQuarantines);
   if (quarantines.length === 0) return null;
@@ -20,11 +17,7 @@ export function QuarantineNotice() {
     <Notice
       title={`${things === 1 ? 'One thing' : `${things} things`} may have the trouble of ${names}`}
       tone="beet"
-      actions={
-        <Press href="/larder" onPress={() => router.navigate('/larder')}>
-          Look them over
-        </Press>
-      }
+      actions={<Button href="/larder">Look them over</Button>}
     >
       {split.length > 0
         ? `${split.join(' and ')} ${split.length === 1 ? 'was' : 'were'} split off it. Do not feed or bake from ${split.length === 1 ? 'it' : 'them'} before you have looked.`

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 
 import { type Quarantine, type Reached } from '@core/rescue';
-import { Panel, Press, Words, useLook } from '@kit';
+import { Panel, Button, Words, useLook } from '@kit';
 import {
   lookOver,
   selectBackups,
@@ -44,12 +44,12 @@ function OfOneJar({ quarantine: { thrownOut, reached } }: { readonly quarantine:
         </Words>
       )}
       {reached.length > 1 && (
-        <Press
+        <Button
           kind="danger"
           onPress={() => dispatch(lookOver(reached, false, `All that came from ${name} is out`))}
         >
           {`All ${reached.length} are thrown out`}
-        </Press>
+        </Button>
       )}
       {reached.map((one) => (
         <Item key={`${one.what} ${one.of}`} reached={one} />
@@ -78,19 +78,19 @@ function Item({ reached }: { readonly reached: Reached }) {
     >
       <Words style={{ flexGrow: 1, flexShrink: 1, flexBasis: 260 }}>{name}</Words>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        <Press
+        <Button
           label={`Thrown out: ${name}`}
           onPress={() => dispatch(lookOver([reached], false, `Thrown out: ${name}`))}
         >
           Thrown out
-        </Press>
-        <Press
+        </Button>
+        <Button
           kind="bare"
           label={`Looked at and kept: ${name}`}
           onPress={() => dispatch(lookOver([reached], true, `Kept: ${name}`))}
         >
           Looked at it, keep it
-        </Press>
+        </Button>
       </View>
     </View>
   );

@@ -8,7 +8,7 @@ import {
   type Surface,
   befell,
 } from '@core/rescue';
-import { Choice, Choices, type JarSign, Panel, Press, Words } from '@kit';
+import { Choice, Choices, type JarSign, Panel, Button, Words } from '@kit';
 
 import { useKitchenWords } from '../words';
 
@@ -40,18 +40,18 @@ export function QuestionPanel({
       {SIGNS_OF[question]
         .filter((answer) => answer !== 'baked' || befell(signs, 'hot'))
         .map((answer) => (
-          <Press key={answer} onPress={() => onTold({ [question]: answer })}>
+          <Button key={answer} onPress={() => onTold({ [question]: answer })}>
             {words.inUnits(answerWords(question, answer))}
-          </Press>
+          </Button>
         ))}
       {question === 'secondLook' && (
-        <Press onPress={() => onTold({ surface: undefined, secondLook: undefined })}>
+        <Button onPress={() => onTold({ surface: undefined, secondLook: undefined })}>
           I can see something now
-        </Press>
+        </Button>
       )}
-      <Press kind="bare" onPress={() => onTold({ [question]: 'unknown' })}>
+      <Button kind="bare" onPress={() => onTold({ [question]: 'unknown' })}>
         I cannot tell
-      </Press>
+      </Button>
     </Panel>
   );
 }
@@ -72,12 +72,12 @@ function HappenedQuestion({
       <Words size="title" level={2}>
         {ask}
       </Words>
-      <Press
+      <Button
         kind={chosen.length > 0 ? 'plain' : 'main'}
         onPress={() => onTold({ happened: ['nothing'] })}
       >
         Nothing that I know
-      </Press>
+      </Button>
       <Words tone="quiet">{hint}</Words>
       <Choices
         label={ask}
@@ -89,9 +89,9 @@ function HappenedQuestion({
         onChoose={(to) => setChosen([...to])}
       />
       {chosen.length > 0 && (
-        <Press kind="main" onPress={() => onTold({ happened: chosen })}>
+        <Button kind="main" onPress={() => onTold({ happened: chosen })}>
           Go on
-        </Press>
+        </Button>
       )}
     </Panel>
   );
@@ -129,12 +129,12 @@ function SurfaceQuestion({
         chosen={seen}
         onChoose={toggle}
       />
-      <Press kind="main" disabled={seen.length === 0} onPress={() => onTold({ surface: seen })}>
+      <Button kind="main" disabled={seen.length === 0} onPress={() => onTold({ surface: seen })}>
         Go on
-      </Press>
-      <Press kind="bare" onPress={() => onTold({ surface: 'unknown' })}>
+      </Button>
+      <Button kind="bare" onPress={() => onTold({ surface: 'unknown' })}>
         I cannot tell
-      </Press>
+      </Button>
     </Panel>
   );
 }
@@ -178,19 +178,19 @@ function LiquidQuestions({
         chosen={where && where !== 'unknown' ? where : null}
         onChoose={(is) => setTold({ ...told, where: is })}
       />
-      <Press
+      <Button
         kind="main"
         disabled={liquid === undefined || where === undefined}
         onPress={() => onTold(told)}
       >
         Go on
-      </Press>
-      <Press
+      </Button>
+      <Button
         kind="bare"
         onPress={() => onTold({ ...told, where: where ?? 'unknown', liquid: 'unknown' })}
       >
         I cannot tell its colour
-      </Press>
+      </Button>
     </Panel>
   );
 }

@@ -1,6 +1,6 @@
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 
-import { type JarSign, RADIUS, RIM, SignDrawing, Words, useLook } from '@kit';
+import { type JarSign, RADIUS, RIM, SignDrawing, TouchArea, Words, useLook } from '@kit';
 
 /** Drawn examples to choose from: one, or several. */
 export function SignTiles<T extends JarSign>({
@@ -26,13 +26,13 @@ export function SignTiles<T extends JarSign>({
       {options.map(({ is, text }) => {
         const on = chosen.includes(is);
         return (
-          <Pressable
+          <TouchArea
             key={is}
             role={several ? 'checkbox' : 'radio'}
-            aria-checked={on}
-            aria-label={text}
+            on={on}
+            label={text}
             onPress={() => onChoose(is)}
-            style={({ pressed }) => ({
+            style={{
               width: '31%',
               maxWidth: 140,
               alignItems: 'center',
@@ -43,14 +43,13 @@ export function SignTiles<T extends JarSign>({
               borderWidth: on ? 3 : RIM,
               borderColor: on ? look.rim : look.seam,
               backgroundColor: on ? look.mist : look.enamel,
-              opacity: pressed ? 0.75 : 1,
-            })}
+            }}
           >
             <SignDrawing sign={is} width={78} />
             <Words size="small" strong={on} center>
               {text}
             </Words>
-          </Pressable>
+          </TouchArea>
         );
       })}
     </View>

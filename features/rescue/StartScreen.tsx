@@ -4,7 +4,7 @@ import { View } from 'react-native';
 
 import { type BackupForm, type ProgrammeId } from '@core/journal';
 import { type Backup, DAYS_FOR_ONE_FEED, FROM_NOTHING, aliveShare } from '@core/rescue';
-import { Page, Panel, Press, Words, useLook } from '@kit';
+import { Page, Panel, Button, Words, useLook } from '@kit';
 import {
   beginProgramme,
   selectBackups,
@@ -192,9 +192,9 @@ function Row({
           {text}
         </Words>
       </View>
-      <Press onPress={onPress} label={label}>
+      <Button onPress={onPress} label={label}>
         {press}
-      </Press>
+      </Button>
     </View>
   );
 }

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 
 import { QUESTIONS, type QuestionId, type Signs, shows, toldBeside } from '@core/rescue';
-import { Press, Words, useLook } from '@kit';
+import { Button, Words, useLook } from '@kit';
 
 import { useKitchenWords } from '../words';
 import { QUESTION_WORDS, saidOf } from './questionWords';
@@ -52,13 +52,13 @@ export function ToldPanel({
               </Words>
             )}
           </Words>
-          <Press
+          <Button
             kind="bare"
             label={`Change ${QUESTION_WORDS[question].short}`}
             onPress={() => onAskAgain(question)}
           >
             Change
-          </Press>
+          </Button>
         </View>
       ))}
     </View>

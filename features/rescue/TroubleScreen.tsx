@@ -11,7 +11,7 @@ import {
   nextQuestion,
   toldBeside,
 } from '@core/rescue';
-import { Choice, Notice, Page, Panel, Press, Words, useWide, TwoPanes } from '@kit';
+import { Choice, Notice, Page, Panel, Button, Words, useWide, TwoPanes } from '@kit';
 import {
   selectJarEvents,
   selectStandings,
@@ -119,7 +119,7 @@ function Asking({ standing }: { readonly standing: Standing | null }) {
     <>
       <ToldPanel told={told} known={known} onAskAgain={setAgain} />
       {begun && (
-        <Press
+        <Button
           kind="bare"
           onPress={() => {
             setAgain(null);
@@ -127,7 +127,7 @@ function Asking({ standing }: { readonly standing: Standing | null }) {
           }}
         >
           Start again
-        </Press>
+        </Button>
       )}
     </>
   );

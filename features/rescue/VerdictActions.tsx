@@ -11,7 +11,7 @@ import {
   shows,
   spoilageOf,
 } from '@core/rescue';
-import { Press, Words } from '@kit';
+import { Button, Words } from '@kit';
 import {
   beginProgramme,
   fillBench,
@@ -59,22 +59,17 @@ export function VerdictActions({
   readonly signs: Signs;
   readonly standing: Standing | null;
 }) {
-  const router = useRouter();
   if (!standing)
     return (
       <View style={{ gap: 8 }}>
         {verdict.kind === 'contaminated' || verdict.kind === 'killed' ? (
-          <Press href="/start" onPress={() => router.navigate('/start')}>
-            Begin from a backup, or anew
-          </Press>
+          <Button href="/start">Begin from a backup, or anew</Button>
         ) : (
           <>
             <Words size="small" tone="quiet">
               Put it on the shelf, and its feeds are planned, foretold and written down.
             </Words>
-            <Press href="/add" onPress={() => router.navigate('/add')}>
-              Add this starter
-            </Press>
+            <Button href="/add">Add this starter</Button>
           </>
         )}
       </View>
@@ -117,14 +112,14 @@ function ThrowOut({
   const own = backups.filter(({ jar }) => jar === id).length;
   return (
     <View style={{ gap: 8 }}>
-      <Press kind="danger" onPress={out}>
+      <Button kind="danger" onPress={out}>
         It is thrown out
-      </Press>
-      <Press href="/start" onPress={() => router.navigate('/start')}>
+      </Button>
+      <Button href="/start">
         {own > 0
           ? `Begin from ${own === 1 ? 'its backup' : `one of its ${own} backups`}`
           : 'Begin from a backup, or anew'}
-      </Press>
+      </Button>
     </View>
   );
 }
@@ -177,39 +172,37 @@ function Help({
         <ForetoldWords jar={jar} programme={programme ?? 'afterFridge'} />
       )}
       {run ? (
-        <Press kind="main" href={programmePath} onPress={() => router.navigate(programmePath)}>
+        <Button kind="main" href={programmePath}>
           {`On with its programme, day ${run.run.day}`}
-        </Press>
+        </Button>
       ) : (
         programme !== null && (
-          <Press kind="main" onPress={() => begin(programme)}>
+          <Button kind="main" onPress={() => begin(programme)}>
             {programme === 'halfOut' ? 'Begin: half out, then feed' : 'Begin the programme'}
-          </Press>
+          </Button>
         )
       )}
       {(verdict.kind === 'tooYoung' || verdict.kind === 'falseRise') && !run && (
-        <Press href="/start" onPress={() => router.navigate('/start')}>
-          Programmes for a new starter
-        </Press>
+        <Button href="/start">Programmes for a new starter</Button>
       )}
       {verdict.kind === 'tooCold' && (
-        <Press kind="main" onPress={() => setMoving(true)}>
+        <Button kind="main" onPress={() => setMoving(true)}>
           Move it
-        </Press>
+        </Button>
       )}
       {FED.has(verdict.kind) && !run && (
-        <Press kind={programme === null ? 'main' : 'plain'} onPress={bench}>
+        <Button kind={programme === null ? 'main' : 'plain'} onPress={bench}>
           To the bench
-        </Press>
+        </Button>
       )}
       {verdict.kind === 'hungry' && programme === null && !run && (
-        <Press kind="bare" onPress={() => begin('neglected')}>
+        <Button kind="bare" onPress={() => begin('neglected')}>
           It was long neglected: bring it back
-        </Press>
+        </Button>
       )}
-      <Press kind="bare" onPress={logSeen}>
+      <Button kind="bare" onPress={logSeen}>
         Log what was seen
-      </Press>
+      </Button>
       {verdict.kind === 'waiting' && (
         <Words size="small" tone="quiet">
           {`Its forecast: ${standing.outlook.forecast.peaksAtH === null ? 'no peak in the days looked at' : `a peak about ${words.about(jar.since + standing.outlook.forecast.peaksAtH * 3_600_000)}`}.`}

@@ -7,10 +7,6 @@ import { ProgrammeScreen } from './ProgrammeScreen';
 import { StartScreen } from './StartScreen';
 import { TroubleScreen } from './TroubleScreen';
 
-jest.mock('expo-router', () => ({
-  useRouter: () => jest.requireActual('../../tests/kitchen').mockRouter,
-}));
-
 const press = (name: string | RegExp) => touch('button', name);
 const check = (name: string) => touch('checkbox', name);
 const tellNothing = () => {

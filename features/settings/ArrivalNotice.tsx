@@ -1,4 +1,4 @@
-import { Notice, Press, Words } from '@kit';
+import { Notice, Button, Words } from '@kit';
 
 import { entriesText, type useTakeIn } from './useTakeIn';
 
@@ -27,10 +27,10 @@ export function ArrivalNotice({ taking }: { readonly taking: ReturnType<typeof u
       title={`The file holds ${entriesText(fresh.length + known)}, ${fresh.length} of them new`}
       actions={
         <>
-          <Press kind="main" onPress={() => void accept(arrival)}>
+          <Button kind="main" onPress={() => void accept(arrival)}>
             Take in
-          </Press>
-          <Press onPress={leave}>Leave it</Press>
+          </Button>
+          <Button onPress={leave}>Leave it</Button>
         </>
       }
     >

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { useStore } from 'react-redux';
 
-import { Panel, Press, Words } from '@kit';
+import { Panel, Button, Words } from '@kit';
 import {
   type Store,
   copyLater,
@@ -38,15 +38,15 @@ export function Exchange() {
         device.
       </Words>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        <Press onPress={exportAll}>Export the kitchen</Press>
-        <Press disabled={taking.reading} onPress={() => void taking.choose()}>
+        <Button onPress={exportAll}>Export the kitchen</Button>
+        <Button disabled={taking.reading} onPress={() => void taking.choose()}>
           Take in a file
-        </Press>
+        </Button>
       </View>
       {due && (
-        <Press kind="bare" onPress={() => dispatch(copyLater())}>
+        <Button kind="bare" onPress={() => dispatch(copyLater())}>
           Not now: remind me in a week
-        </Press>
+        </Button>
       )}
       <ArrivalNotice taking={taking} />
     </Panel>

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 
-import { Panel, Press, Words } from '@kit';
+import { Panel, Button, Words } from '@kit';
 import { type Room, askToKeep, roomLeft, selectKitchen, selectLog, useAppSelector } from '@state';
 
 import { saveAside } from '../shell';
@@ -42,9 +42,9 @@ export function KeptPanel() {
         </Words>
       )}
       {room && !room.promised && (
-        <Press disabled={asked} onPress={() => void askToKeep().then(() => setAsked(true))}>
+        <Button disabled={asked} onPress={() => void askToKeep().then(() => setAsked(true))}>
           {asked ? 'The browser says no: make copies now and then' : 'Ask it to keep them'}
-        </Press>
+        </Button>
       )}
       {lines > 0 && (
         <View role="region" aria-label="Set aside" style={{ gap: 8 }}>
@@ -59,7 +59,7 @@ export function KeptPanel() {
           <Words size="small" tone="quiet">
             They do not count, and are never erased. An export of the kitchen holds them too.
           </Words>
-          <Press onPress={() => saveAside(setAside)}>Export what was set aside</Press>
+          <Button onPress={() => saveAside(setAside)}>Export what was set aside</Button>
         </View>
       )}
     </Panel>

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { type DayTemperature, PLACE_KINDS, type Place, type PlaceKind } from '@core/ferment';
-import { Choice, Field, Press, Sheet } from '@kit';
+import { Choice, Field, Button, IconOnly, Sheet } from '@kit';
 import { arrangePlace, selectPlaces, selectSettings, useAppDispatch, useAppSelector } from '@state';
 
 import { type PlaceForm, placeForm, placeFrom, placeProblems } from './placeForm';
@@ -80,9 +80,9 @@ export function PlaceSheet({
           onChoose={setSince}
         />
       )}
-      <Press kind="main" onPress={save}>
+      <Button kind="main" onPress={save}>
         Save the place
-      </Press>
+      </Button>
     </Sheet>
   );
 }
@@ -149,18 +149,15 @@ function Temperatures({
             problem={problems[`degrees-${i}`] ?? null}
           />
           {form.hours.length > 1 && (
-            <Press
-              kind="bare"
+            <IconOnly
               icon="close"
               label={`Remove hour ${i + 1}`}
               onPress={() => onForm({ ...form, hours: form.hours.filter((_, at) => at !== i) })}
-            >
-              {''}
-            </Press>
+            />
           )}
         </View>
       ))}
-      <Press
+      <Button
         kind="bare"
         icon="plus"
         onPress={() =>
@@ -168,7 +165,7 @@ function Temperatures({
         }
       >
         Another hour
-      </Press>
+      </Button>
     </>
   );
 }

@@ -4,7 +4,7 @@ import { View } from 'react-native';
 
 import { type DayTemperature, type Place, celsiusAt } from '@core/ferment';
 import { highest, lowest } from '@core/measure';
-import { Panel, Press, Words } from '@kit';
+import { Panel, Button, Words } from '@kit';
 import { selectPlaces, useAppSelector } from '@state';
 
 import { type KitchenWords, useKitchenWords } from '../words';
@@ -32,14 +32,14 @@ export function PlacesPanel() {
               {temperatureWords(place.temperature, words)}
             </Words>
           </View>
-          <Press label={`Change ${place.name}`} onPress={() => setOpen(place)}>
+          <Button label={`Change ${place.name}`} onPress={() => setOpen(place)}>
             Change
-          </Press>
+          </Button>
         </View>
       ))}
-      <Press kind="bare" icon="plus" onPress={() => setOpen(newPlace())}>
+      <Button kind="bare" icon="plus" onPress={() => setOpen(newPlace())}>
         Add a place
-      </Press>
+      </Button>
       {open && <PlaceSheet place={open} onClose={() => setOpen(null)} />}
     </Panel>
   );

@@ -1,4 +1,4 @@
-import { Panel, Press, Words } from '@kit';
+import { Panel, Button, Words } from '@kit';
 
 import { ArrivalNotice } from './ArrivalNotice';
 import { useTakeIn } from './useTakeIn';
@@ -14,9 +14,9 @@ export function RestorePanel() {
       <Words size="small" tone="quiet">
         Export the kitchen there, in its settings, and choose the file here.
       </Words>
-      <Press disabled={taking.reading} onPress={() => void taking.choose()}>
+      <Button disabled={taking.reading} onPress={() => void taking.choose()}>
         Bring a kitchen from a file
-      </Press>
+      </Button>
       <ArrivalNotice taking={taking} />
     </Panel>
   );

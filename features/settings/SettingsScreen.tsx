@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useStore } from 'react-redux';
 
-import { Page, Panel, Press, Words } from '@kit';
+import { Page, Panel, Button, Words } from '@kit';
 import {
   type Store,
   logEntries,
@@ -62,13 +62,13 @@ function KitchensPanel() {
           : 'Your own kitchen is open. The demo household stands beside it, to try things out in.'}
       </Words>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-        <Press onPress={() => void go(openKitchen(store, name === 'demo' ? 'own' : 'demo'))}>
+        <Button onPress={() => void go(openKitchen(store, name === 'demo' ? 'own' : 'demo'))}>
           {name === 'demo' ? 'Open my kitchen' : 'Open the demo'}
-        </Press>
+        </Button>
         {name === 'demo' && (
-          <Press kind="bare" onPress={() => void go(startDemo(store))}>
+          <Button kind="bare" onPress={() => void go(startDemo(store))}>
             Start the demo afresh
-          </Press>
+          </Button>
         )}
       </View>
     </Panel>
@@ -88,7 +88,7 @@ function ArchivedPanel() {
       {archived.map((jar) => (
         <View key={jar.id} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
           <Words style={{ flex: 1 }}>{jar.card.name}</Words>
-          <Press
+          <Button
             onPress={() =>
               dispatch(
                 logEntries(
@@ -106,7 +106,7 @@ function ArchivedPanel() {
             }
           >
             Back on the shelf
-          </Press>
+          </Button>
         </View>
       ))}
     </Panel>

@@ -1,4 +1,4 @@
-import { Panel, Press, Words } from '@kit';
+import { Panel, Button, Words } from '@kit';
 import { selectKitchen, selectZone, useAppDispatch, useAppSelector, zoneSettled } from '@state';
 
 import { zoneWords } from '../words';
@@ -19,7 +19,7 @@ export function ZonePanel() {
           <Words size="small" tone="quiet">
             {`This device is on ${zoneWords(device)} time.`}
           </Words>
-          <Press
+          <Button
             onPress={() =>
               dispatch(
                 zoneSettled(
@@ -31,7 +31,7 @@ export function ZonePanel() {
             }
           >
             {`The kitchen has moved to ${zoneWords(device)}`}
-          </Press>
+          </Button>
         </>
       )}
     </Panel>

@@ -15,9 +15,6 @@ import { PLACES, iso, kitchenStore, show, tern, touch, type } from '../../tests/
 import { saveFile } from '../shell';
 import { SettingsScreen } from './SettingsScreen';
 
-jest.mock('expo-router', () => ({
-  useRouter: () => jest.requireActual('../../tests/kitchen').mockRouter,
-}));
 jest.mock('expo-document-picker', () => ({ getDocumentAsync: jest.fn() }));
 // There are no workers here: it is read on the spot.
 jest.mock('../../workers/read', () => ({

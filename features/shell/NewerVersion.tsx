@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 
-import { Notice, Press } from '@kit';
+import { Notice, Button } from '@kit';
 
 import { type Waiting, watchVersions } from './serviceWorker';
 
@@ -17,10 +17,10 @@ export function NewerVersion() {
         title="A newer Ombrello is ready"
         actions={
           <>
-            <Press onPress={waiting}>Open it now</Press>
-            <Press kind="bare" onPress={() => setWaiting(null)}>
+            <Button onPress={waiting}>Open it now</Button>
+            <Button kind="bare" onPress={() => setWaiting(null)}>
               Later
-            </Press>
+            </Button>
           </>
         }
       >

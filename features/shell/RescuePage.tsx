@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 
-import { Page, Panel, Press, Words } from '@kit';
+import { Page, Panel, Button, Words } from '@kit';
 import { type KitchenName, keepOpenName, openName, rawStore } from '@state';
 
 import { saveFile } from './saveFile';
@@ -32,7 +32,7 @@ export function RescuePage({
       <Panel label="What happened">
         <Words>{whatHappened(fault)}</Words>
         <Words>What you entered is not lost: it stands in the browser’s store as it was.</Words>
-        <Press
+        <Button
           kind="main"
           onPress={attempt(async () => {
             await store.forget();
@@ -40,21 +40,21 @@ export function RescuePage({
           })}
         >
           Try again
-        </Press>
+        </Button>
       </Panel>
       <Panel label="If that does not help">
         <Words size="title" level={2}>
           If that does not help
         </Words>
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
-          <Press
+          <Button
             onPress={attempt(async () =>
               saveFile('ombrello-raw.txt', await store.text(), 'text/plain'),
             )}
           >
             Export the raw journal
-          </Press>
-          <Press
+          </Button>
+          <Button
             onPress={attempt(async () => {
               const line = await store.setNewestAside();
               setSaid(
@@ -65,16 +65,16 @@ export function RescuePage({
             })}
           >
             Set the newest entry aside
-          </Press>
-          <Press
+          </Button>
+          <Button
             onPress={attempt(async () => {
               await keepOpenName(other);
               window.location.assign(homePath());
             })}
           >
             {other === 'demo' ? 'Open the demo' : 'Open my kitchen'}
-          </Press>
-          <Press onPress={() => window.location.reload()}>Reload</Press>
+          </Button>
+          <Button onPress={() => window.location.reload()}>Reload</Button>
         </View>
         {said && <Words live>{said}</Words>}
         <Words size="small" tone="quiet">

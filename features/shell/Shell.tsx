@@ -1,4 +1,4 @@
-import { Slot, usePathname, useRouter } from 'expo-router';
+import { Slot, usePathname } from 'expo-router';
 import { useCallback } from 'react';
 import { View } from 'react-native';
 
@@ -55,13 +55,11 @@ export function Shell() {
         <PageBoundary key={path}>
           <Slot />
         </PageBoundary>
-        {notice && safe && (
-          <UndoBar
-            text={notice.text}
-            onUndo={notice.undo.length > 0 ? () => dispatch(undoNotice()) : null}
-            onClose={close}
-          />
-        )}
+        <UndoBar
+          text={notice && safe ? notice.text : null}
+          onUndo={notice && notice.undo.length > 0 ? () => dispatch(undoNotice()) : null}
+          onClose={close}
+        />
       </View>
       {!wide && !atBench && <Places />}
       <Shortcuts />
@@ -71,7 +69,6 @@ export function Shell() {
 
 function Places({ rail }: { readonly rail?: boolean }) {
   const look = useLook();
-  const router = useRouter();
   const here = placeOf(usePathname());
   return (
     <View
@@ -99,14 +96,13 @@ function Places({ rail }: { readonly rail?: boolean }) {
             key={path}
             href={path}
             current={on ? 'page' : undefined}
-            onPress={() => router.navigate(path)}
-            style={() => ({
+            style={{
               alignItems: 'center',
               gap: 3,
               minWidth: 64,
               minHeight: 52,
               justifyContent: 'center',
-            })}
+            }}
           >
             <View
               style={{

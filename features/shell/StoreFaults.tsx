@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { useStore } from 'react-redux';
 
-import { Notice, Press } from '@kit';
+import { Notice, Button } from '@kit';
 import {
   type Store,
   damageSeen,
@@ -30,12 +30,12 @@ export function StoreFaults() {
           title={unsaved}
           actions={
             <>
-              <Press
+              <Button
                 onPress={() => saveFile('ombrello-kitchen.json', kitchenToFile(store.getState()))}
               >
                 Export the kitchen
-              </Press>
-              <Press onPress={() => void keepPending(store)}>Try again</Press>
+              </Button>
+              <Button onPress={() => void keepPending(store)}>Try again</Button>
             </>
           }
         />
@@ -45,10 +45,10 @@ export function StoreFaults() {
           title={`${lines === 1 ? 'One line' : `${lines} lines`} of the journal could not be read`}
           actions={
             <>
-              <Press onPress={() => saveAside(setAside)}>Export what was set aside</Press>
-              <Press kind="bare" onPress={() => dispatch(damageSeen())}>
+              <Button onPress={() => saveAside(setAside)}>Export what was set aside</Button>
+              <Button kind="bare" onPress={() => dispatch(damageSeen())}>
                 Close
-              </Press>
+              </Button>
             </>
           }
         >
@@ -58,7 +58,7 @@ export function StoreFaults() {
       {newer && (
         <Notice
           title="Some entries were written by a newer Ombrello"
-          actions={<Press onPress={() => window.location.reload()}>Load the newer one</Press>}
+          actions={<Button onPress={() => window.location.reload()}>Load the newer one</Button>}
         >
           They are left as they are, and come back with it.
         </Notice>

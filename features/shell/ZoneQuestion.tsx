@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 
-import { Notice, Press } from '@kit';
+import { Notice, Button } from '@kit';
 import { selectZoneAsked, useAppDispatch, useAppSelector, zoneSettled } from '@state';
 
 import { zoneWords } from '../words';
@@ -19,7 +19,7 @@ export function ZoneQuestion() {
         title={`Your kitchen keeps ${here} time. Has it moved?`}
         actions={
           <>
-            <Press
+            <Button
               onPress={() =>
                 dispatch(
                   zoneSettled(kitchen, { always: false, device }, `It stays on ${here} time`),
@@ -27,8 +27,8 @@ export function ZoneQuestion() {
               }
             >
               {`No, it stays in ${here}`}
-            </Press>
-            <Press
+            </Button>
+            <Button
               onPress={() =>
                 dispatch(
                   zoneSettled(
@@ -40,8 +40,8 @@ export function ZoneQuestion() {
               }
             >
               {`Yes, to ${there}`}
-            </Press>
-            <Press
+            </Button>
+            <Button
               kind="bare"
               onPress={() =>
                 dispatch(
@@ -50,7 +50,7 @@ export function ZoneQuestion() {
               }
             >
               {`It was in ${there} all along`}
-            </Press>
+            </Button>
           </>
         }
       >

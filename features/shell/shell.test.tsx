@@ -16,10 +16,6 @@ import { NOW, PLACES, iso, kitchenStore, show, tern, went } from '../../tests/ki
 import { Reminders } from './Reminders';
 import { Shortcuts } from './Shortcuts';
 
-jest.mock('expo-router', () => ({
-  useRouter: () => jest.requireActual('../../tests/kitchen').mockRouter,
-}));
-
 const MINUTE = 60_000;
 
 describe('reminders', () => {

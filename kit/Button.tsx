@@ -1,0 +1,133 @@
+import { type Href } from 'expo-router';
+import { StyleSheet, type TextStyle } from 'react-native';
+import { IconButton, Button as PaperButton } from 'react-native-paper';
+
+import Icon from './Icon';
+import { type IconName } from './iconPaths';
+import { Leading } from './Leading';
+import { BENCH_TOUCH, type Look, RADIUS, RIM, TOUCH, useLook } from './look';
+import { SIZES } from './Words';
+
+/** `main` is the one bright action of a screen. */
+type Kind = 'main' | 'plain' | 'danger' | 'bare';
+
+interface ButtonProps {
+  readonly children: string;
+  readonly onPress?: () => void;
+  readonly kind?: Kind;
+  readonly icon?: IconName;
+  /** For floury hands. */
+  readonly big?: boolean;
+  readonly disabled?: boolean;
+  readonly grow?: boolean;
+  /** Where the words on it do not say enough. */
+  readonly label?: string;
+  /** Where it leads. */
+  readonly href?: Href;
+}
+
+const MODES = { main: 'contained', plain: 'outlined', danger: 'outlined', bare: 'text' } as const;
+/** Paper's buttons are five times as round as its theme says. */
+const ROUND = { roundness: RADIUS / 5 };
+
+/** A button, or a link when it leads somewhere. */
+export function Button({
+  children,
+  onPress,
+  kind = 'plain',
+  icon,
+  big,
+  disabled,
+  grow,
+  label,
+  href,
+}: ButtonProps) {
+  const look = useLook();
+  const { ink, paint } = coloursOf(kind, look);
+  const button = (
+    <PaperButton
+      mode={MODES[kind]}
+      onPress={onPress ?? followed}
+      disabled={disabled ?? false}
+      {...(label ? { accessibilityLabel: label } : {})}
+      {...(icon ? { icon: ({ color }) => <Icon name={icon} size={22} color={color} /> } : {})}
+      textColor={ink}
+      buttonColor={paint}
+      theme={ROUND}
+      style={[
+        styles.button,
+        kind === 'bare' ? null : [styles.rim, { borderColor: disabled ? look.seam : ink }],
+        grow && styles.grow,
+      ]}
+      contentStyle={big ? styles.big : styles.content}
+      labelStyle={[
+        big ? SIZES.title : SIZES.body,
+        styles.label,
+        kind === 'bare' ? (icon ? styles.bareBesideIcon : styles.bareLabel) : null,
+        kind !== 'bare' && (icon ? styles.besideIcon : styles.aloneLabel),
+      ]}
+    >
+      {children}
+    </PaperButton>
+  );
+  return href ? (
+    <Leading to={href} onPress={onPress}>
+      {button}
+    </Leading>
+  ) : (
+    button
+  );
+}
+
+/** A button that is only an icon. */
+export function IconOnly({
+  icon,
+  label,
+  onPress,
+}: {
+  readonly icon: IconName;
+  readonly label: string;
+  readonly onPress: () => void;
+}) {
+  const look = useLook();
+  return (
+    <IconButton
+      icon={icon}
+      iconColor={look.rim}
+      accessibilityLabel={label}
+      onPress={onPress}
+      style={styles.iconOnly}
+    />
+  );
+}
+
+const coloursOf = (kind: Kind, look: Look) =>
+  ({
+    main: { ink: look.onCanopy, paint: look.canopy },
+    plain: { ink: look.rim, paint: look.enamel },
+    danger: { ink: look.beet, paint: look.enamel },
+    bare: { ink: look.rim, paint: 'transparent' },
+  })[kind];
+
+/** Paper takes a button without a deed for one that is switched off; a link's deed is its address. */
+const followed = () => undefined;
+
+const styles = StyleSheet.create({
+  button: { flexShrink: 1, minWidth: TOUCH },
+  rim: { borderWidth: RIM },
+  grow: { flexGrow: 1, flexBasis: 0 },
+  content: { minHeight: TOUCH - 2 * RIM },
+  big: { minHeight: BENCH_TOUCH - 2 * RIM },
+  // Paper would cut a long label; here it wraps.
+  label: {
+    fontWeight: '700',
+    letterSpacing: 0,
+    marginVertical: 6,
+    whiteSpace: 'normal',
+  } as TextStyle,
+  aloneLabel: { marginHorizontal: 16 },
+  besideIcon: { marginLeft: 24, marginRight: 16 },
+  bareLabel: { marginHorizontal: 8 },
+  bareBesideIcon: { marginLeft: 16, marginRight: 8 },
+  iconOnly: { width: TOUCH, height: TOUCH, margin: 0 },
+});

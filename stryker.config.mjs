@@ -1,0 +1,21 @@
+/** Small changes to one folder of core or state, each tried against its tests: `npm run mutants -- core/bench`. */
+const folder = process.env.MUTANTS_FOLDER ?? 'core/bench';
+
+export default {
+  testRunner: 'jest',
+  coverageAnalysis: 'perTest',
+  concurrency: Number(process.env.MUTANTS_AT_ONCE ?? 2),
+  // What runs while a module is read cannot be tied to a test, and would be tried with all of them.
+  ignoreStatic: true,
+  mutate: [`${folder}/**/*.ts`, '!**/*.test.ts', '!**/*.testing.ts', '!**/index.ts'],
+  jest: {
+    projectType: 'custom',
+    configFile: 'jest.mutants.config.js',
+    enableFindRelatedTests: false,
+  },
+  ignorePatterns: ['dist', '.e2e', 'docs', 'public', 'e2e', 'app', 'kit', 'features'],
+  reporters: ['json'],
+  jsonReporter: { fileName: `node_modules/.cache/mutants/${folder.replace('/', '-')}.json` },
+  tempDirName: '.stryker-tmp',
+  allowEmpty: true,
+};
