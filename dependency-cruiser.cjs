@@ -29,6 +29,22 @@ module.exports = {
           'node_modules/(joi|@hapi|@standard-schema|date-fns|@date-fns|ml-.*|ical-generator)/',
       },
     },
+    {
+      name: 'no-feature-circles',
+      severity: 'error',
+      comment:
+        'Features use each other in one direction; what several share stands in features/parts.',
+      scope: 'folder',
+      from: { path: '^features/' },
+      to: { path: '^features/', circular: true },
+    },
+    {
+      name: 'one-platform-seam',
+      severity: 'error',
+      comment: 'What only a browser has comes through the front door of kit/platform.',
+      from: { path: '^(app|features)/' },
+      to: { path: '^kit/platform/' },
+    },
     { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
   ],
   options: {

@@ -82,6 +82,35 @@ export default defineConfig([
     },
   },
   {
+    // What only a browser has lives in kit/platform: a screen that asks for it would not run elsewhere.
+    files: ['app/**/*.tsx', 'features/**/*.{ts,tsx}', 'kit/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.tsx', 'kit/platform/**', 'kit/paper/**'],
+    rules: {
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'navigator',
+        'location',
+        'localStorage',
+        'sessionStorage',
+        'Notification',
+      ],
+      'no-restricted-imports': [
+        'error',
+        {
+          paths: [
+            {
+              name: 'react-native-paper',
+              importNames: ['MD3LightTheme', 'MD3DarkTheme', 'DefaultTheme'],
+              message: 'Named from its root, Paper would come whole: kit/paper/theme.ts.',
+            },
+          ],
+        },
+      ],
+    },
+  },
+  {
     // Colours and fonts live in kit: a screen that names one has wandered off.
     files: ['app/**/*.tsx', 'features/**/*.{ts,tsx}'],
     rules: {

@@ -14,6 +14,7 @@ module.exports = {
   projects: [
     {
       displayName: 'core',
+      modulePathIgnorePatterns: ['<rootDir>/.stryker-tmp/'],
       testEnvironment: 'node',
       testMatch: [
         '<rootDir>/core/**/*.test.ts',
@@ -44,6 +45,7 @@ module.exports = {
     },
     {
       displayName: 'interface',
+      modulePathIgnorePatterns: ['<rootDir>/.stryker-tmp/'],
       preset: 'jest-expo/web',
       testMatch: ['<rootDir>/{kit,features}/**/*.test.tsx'],
       setupFilesAfterEnv: ['<rootDir>/tests/setup-interface.ts'],

@@ -88,7 +88,7 @@ test('the surface is dragged to where it stands, and moved with the keys', async
 }) => {
   await kitchen.open('/jar/grebe', 'demo');
   const surface = page.getByRole('slider', { name: 'Surface in the jar' });
-  const field = page.getByLabel('Rise above the band');
+  const field = page.getByRole('textbox', { name: 'Rise above the band' });
   const before = Number(await field.inputValue());
   await surface.focus();
   await page.keyboard.press('ArrowUp');

@@ -94,6 +94,7 @@ export function IconOnly({
     <IconButton
       icon={icon}
       iconColor={look.rim}
+      containerColor="transparent"
       accessibilityLabel={label}
       onPress={onPress}
       style={styles.iconOnly}

@@ -4,6 +4,7 @@ import { PaperProvider } from 'react-native-paper';
 
 import { DARK, LIGHT, LookContext } from './look';
 import { PAPER_THEMES } from './paper/theme';
+import { paintPage } from './platform/page.web';
 
 /** No ripple: what is touched answers at once, and flat. */
 const SETTINGS = { rippleEffectEnabled: false };
@@ -20,8 +21,7 @@ export function LookProvider({
   const dark = theme === 'dark' || (theme === 'system' && device === 'dark');
   const look = dark ? DARK : LIGHT;
   useEffect(() => {
-    document.body.style.backgroundColor = look.ground;
-    document.documentElement.style.colorScheme = dark ? 'dark' : 'light';
+    paintPage(look.ground, dark);
   }, [look, dark]);
   return (
     <LookContext.Provider value={look}>

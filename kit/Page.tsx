@@ -1,3 +1,4 @@
+import Head from 'expo-router/head';
 import { type ReactNode, useEffect, useRef } from 'react';
 import { ScrollView, View, useWindowDimensions } from 'react-native';
 
@@ -8,11 +9,14 @@ export const useWide = (): boolean => useWindowDimensions().width >= WIDE;
 
 /** The scrolling middle of a screen. `foot` stays in sight below it. */
 export function Page({
+  title,
   children,
   foot,
   narrow,
   step,
 }: {
+  /** What the browser's tab and its history call it. */
+  readonly title: string;
   readonly children: ReactNode;
   readonly foot?: ReactNode;
   /** Keeps text lines readable on a wide screen. */
@@ -21,7 +25,12 @@ export function Page({
   readonly step?: string;
 }) {
   const scroll = useRef<ScrollView>(null);
-  useEffect(() => scroll.current?.scrollTo({ y: 0, animated: false }), [step]);
+  const read = useRef(step);
+  useEffect(() => {
+    // Not when a page that was left is come back to.
+    if (read.current !== step) scroll.current?.scrollTo({ y: 0, animated: false });
+    read.current = step;
+  }, [step]);
   const look = useLook();
   const wide = useWide();
   const inner = {
@@ -32,6 +41,9 @@ export function Page({
   };
   return (
     <View role="main" style={{ flex: 1, backgroundColor: look.ground, minHeight: 0 }}>
+      <Head>
+        <title>{`${title} · Ombrello`}</title>
+      </Head>
       <ScrollView ref={scroll} contentContainerStyle={{ flexGrow: 1 }}>
         <View
           style={[inner, { paddingTop: wide ? 28 : 20, paddingBottom: 28, gap: 16, flexGrow: 1 }]}

@@ -2,6 +2,7 @@ import { useRef, useState } from 'react';
 import { type GestureResponderEvent, View } from 'react-native';
 
 import { useLook } from './look';
+import { touchedAt } from './platform/page.web';
 import { Words } from './Words';
 
 type Cell = readonly [row: number, column: number];
@@ -39,12 +40,10 @@ export function PaintGrid({
   const [at, setAt] = useState<Cell>([0, 0]);
 
   const cellUnder = ({ nativeEvent }: GestureResponderEvent): Cell => {
-    const box = (sheet.current as unknown as HTMLElement).getBoundingClientRect();
-    const x = nativeEvent.pageX - window.scrollX - box.left;
-    const y = nativeEvent.pageY - window.scrollY - box.top;
+    const { x, y, width, height } = touchedAt(sheet.current, nativeEvent);
     const within = (share: number, count: number) =>
       Math.min(count - 1, Math.max(0, Math.floor(share * count)));
-    return [within(y / box.height, rows.length), within(x / box.width, columns)];
+    return [within(y / height, rows.length), within(x / width, columns)];
   };
   const inStroke = (row: number, column: number) =>
     stroke !== null &&

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { LookProvider } from './LookProvider';
 import { NumberField } from './NumberField';
 import { PaintGrid } from './PaintGrid';
-import { Slider } from './Slider';
+import { Slider } from './platform/Slider.web';
 import { WantedGrip } from './WantedGrip';
 
 const show = (ui: React.ReactNode) => render(<LookProvider theme="light">{ui}</LookProvider>);

@@ -1,11 +1,12 @@
 /** npm run --silent core -- COMMAND < in.json > out.json. Wrong input: exit 2 and one line on stderr naming the field. */
 import { readFileSync } from 'node:fs';
 
-import { fitCommand, forecastCommand, planCommand, rateCommand } from '@core/cli';
+import { fitCommand, forecastCommand, logCommand, planCommand, rateCommand } from '@core/cli';
 
 const COMMANDS: Readonly<Record<string, (raw: unknown) => unknown>> = {
   fit: fitCommand,
   forecast: forecastCommand,
+  log: logCommand,
   plan: planCommand,
   rate: rateCommand,
 };

@@ -1,7 +1,15 @@
 import { nanoid } from '@reduxjs/toolkit';
 
 import { type Place } from '@core/ferment';
-import { type JournalEvent, isEntry } from '@core/journal';
+import {
+  type Answer,
+  type JarAtHand,
+  type NewEntry,
+  type Objection,
+  isEntry,
+  together,
+} from '@core/journal';
+import { type Instant } from '@core/measure';
 import { type OtherFlour } from '@core/larder';
 
 import { draftChanged } from './bench';
@@ -9,16 +17,9 @@ import { readClock } from './clock';
 import { selectSettings } from './decided';
 import { logged } from './kitchen';
 import { noticeClosed, noticed } from './notice';
-import { selectArranged } from './selectors';
+import { selectArranged, selectJar, selectJarEvents } from './selectors';
 import { type Dispatch, type RootState } from './store';
 import { ticked } from './time';
-
-/** An event that has no id yet: it gets one when it is logged. */
-export type NewEvent = JournalEvent extends infer E
-  ? E extends JournalEvent
-    ? Omit<E, 'id'>
-    : never
-  : never;
 
 /** The moment, as an entry has it. */
 export const isoNow = (): string => new Date(readClock()).toISOString();
@@ -34,7 +35,7 @@ const NOT_AN_ENTRY =
  * @returns the ids of the entries; none when they were not let in
  */
 export const logEntries =
-  (entries: readonly NewEvent[], text?: string) =>
+  (entries: readonly NewEntry[], text?: string) =>
   (dispatch: Dispatch): readonly string[] => {
     const said = readClock();
     const events = entries.map((entry) => ({ ...entry, id: nanoid() }));
@@ -48,6 +49,47 @@ export const logEntries =
     if (text !== undefined) dispatch(noticed({ text, undo: ids }));
     return ids;
   };
+
+/** What the bar at the bottom says; put into words once it is done, where it could not be before. */
+type Said = string | (() => string);
+
+/**
+ * Does what a verb of core answers: writes its entries down, and offers to undo them.
+ *
+ * @returns what stands against it, by field; empty when it is done
+ */
+export const done =
+  (verb: (now: Instant) => Answer, text?: Said) =>
+  (dispatch: Dispatch): readonly Objection[] => {
+    const { entries, objections } = verb(readClock());
+    if (objections) return objections;
+    if (entries.length > 0)
+      dispatch(logEntries(entries, typeof text === 'function' ? text() : text));
+    return [];
+  };
+
+/** Does something to a jar: {@link done}, with the jar at hand. A jar that is gone is left alone. */
+export const doneTo = (id: string, verb: (atHand: JarAtHand) => Answer, text?: Said) =>
+  doneToEach([id], verb, text);
+
+/** Does the same to several jars at once, or to none. */
+export const doneToEach =
+  (ids: readonly string[], verb: (atHand: JarAtHand) => Answer, text?: Said) =>
+  (dispatch: Dispatch, getState: () => RootState): readonly Objection[] => {
+    const state = getState();
+    const jars = ids.map((id) => selectJar(state, id)).filter((jar) => jar !== null);
+    return dispatch(
+      done(
+        (now) =>
+          together(jars.map((jar) => verb({ jar, earlier: selectJarEvents(state, jar.id), now }))),
+        text,
+      ),
+    );
+  };
+
+/** The first thing that stands against each field. */
+export const byField = (objections: readonly Objection[]): Readonly<Record<string, string>> =>
+  Object.fromEntries(objections.toReversed().map(({ field, message }) => [field, message]));
 
 /** Takes back what the bar at the bottom offers to undo. */
 export const undoNotice = () => (dispatch: Dispatch, getState: () => RootState) => {

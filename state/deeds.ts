@@ -8,8 +8,9 @@ import {
   handsChange,
   overlap,
 } from '@core/journal';
+import { changeBake, dropBake } from '@core/verbs';
 
-import { type NewEvent, isoNow, logEntries, withdrawEntries } from './actions';
+import { done, isoNow, logEntries, withdrawEntries } from './actions';
 import { selectBakes, selectDough, selectHands, selectLeftAlone } from './decided';
 import { doughDrafted, doughRested } from './dough';
 import { type Dispatch, type RootState } from './store';
@@ -19,33 +20,19 @@ import { type Dispatch, type RootState } from './store';
 
 const iso = (at: number) => new Date(at).toISOString();
 
-/** A bake is wanted, or wanted otherwise. */
-export const bakeWanted = (bake: Bake, text?: string) => logEntries([wished(bake)], text);
-
-const wished = ({ id, name, jar, levainG, from, until }: Bake): NewEvent => ({
-  kind: 'wished',
-  at: isoNow(),
-  wish: id,
-  name,
-  jar,
-  what: { levainG, from: iso(from), until: iso(until) },
-});
+/** A bake is wanted otherwise. */
+export const bakeChanged = (bake: Bake, text?: string) =>
+  done((now) => changeBake(bake, now), text);
 
 /** A bake is wanted by so many milliseconds later. */
 export const bakeMoved =
   (id: string, by: number, text?: string) => (dispatch: Dispatch, getState: () => RootState) => {
     const bake = selectBakes(getState()).find((known) => known.id === id);
-    if (bake) dispatch(bakeWanted({ ...bake, from: bake.from + by, until: bake.until + by }, text));
+    if (bake)
+      dispatch(bakeChanged({ ...bake, from: bake.from + by, until: bake.until + by }, text));
   };
 
-export const bakeDropped = (id: string, text?: string) => logEntries([wishDropped(id)], text);
-
-/** The entry alone, to be logged with others. */
-export const wishDropped = (id: string): NewEvent => ({
-  kind: 'wishDropped',
-  at: isoNow(),
-  wish: id,
-});
+export const bakeDropped = (id: string, text?: string) => done((now) => dropBake(id, now), text);
 
 /** When hands are there from now on: only what is new is written down. */
 export const handsChanged =

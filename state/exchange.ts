@@ -1,10 +1,10 @@
 import { nanoid } from '@reduxjs/toolkit';
 
 import { type FileRead, isUntouched, kitchenFileText } from '@core/formats/kitchenFile';
-import { type JournalEvent } from '@core/journal';
+import { type NewEntry, type JournalEvent } from '@core/journal';
 import { DAY, isZone } from '@core/measure';
 
-import { type NewEvent, isoNow, logEntries } from './actions';
+import { isoNow, logEntries } from './actions';
 import { readClock } from './clock';
 import { selectSettings } from './decided';
 import { setAsideInto } from './door';
@@ -120,7 +120,7 @@ export function selectCopyDue(state: RootState): boolean {
   return state.time.now >= Date.parse(from) + (copyFrom === null ? FIRST_COPY * DAY : 0);
 }
 
-const copyIn = (days: number): NewEvent => ({
+const copyIn = (days: number): NewEntry => ({
   kind: 'settled',
   at: isoNow(),
   settings: { copyFrom: new Date(readClock() + days * DAY).toISOString() },

@@ -18,7 +18,6 @@ export {
   roomLeft,
 } from './door';
 export * from './exchange';
-export * from './feedEntries';
 export * from './firstPicture';
 export * from './hands';
 export * from './keeping';

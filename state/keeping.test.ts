@@ -1,7 +1,7 @@
 import { NOW } from '../tests/kitchenStore';
 import { logEntries, undoNotice } from './actions';
 import { selectBakes, selectDough, selectHands, selectSettings } from './decided';
-import { bakeWanted, doughChanged, handsChanged, settingsChanged, tripAdded } from './deeds';
+import { bakeChanged, doughChanged, handsChanged, settingsChanged, tripAdded } from './deeds';
 import { draftChanged } from './bench';
 import { readKitchen, shelf } from './door';
 import { keepKitchen, keepPending } from './keeping';
@@ -44,7 +44,7 @@ afterEach(() => {
 describe('two kitchens', () => {
   it('keep all that is decided, worked on and told apart, there and back', async () => {
     const store = await application();
-    store.dispatch(bakeWanted(BAKE));
+    store.dispatch(bakeChanged(BAKE));
     store.dispatch(handsChanged({ ...selectHands(store.getState()), upFrom: 5 }));
     store.dispatch(tripAdded(NOW + 50 * HOUR, NOW + 60 * HOUR));
     store.dispatch(doughChanged({ celsius: 19 }));
@@ -112,7 +112,7 @@ describe('without room', () => {
     await settled();
     const full = jest.spyOn(shelf, 'setMany').mockRejectedValue(new Error(''));
     for (const entry of [
-      () => store.dispatch(bakeWanted(BAKE, 'wanted')),
+      () => store.dispatch(bakeChanged(BAKE, 'wanted')),
       () => store.dispatch(settingsChanged({ theme: 'dark' }, 'dark')),
     ]) {
       entry();

@@ -1,14 +1,12 @@
 import { createSelector } from './memo';
 
 import { USUAL_BELIEF, middlePace } from '@core/ferment';
-import { type Destination } from '@core/journal';
 import { DAY } from '@core/measure';
-import { type Lot, lotsOf, originsOf, takeOldest } from '@core/larder';
+import { lotsOf, originsOf } from '@core/larder';
 
-import { isoNow, logEntries } from './actions';
 import { ofJar } from './learntBook';
 import { selectEventsByJar, selectKitchenContext, selectLiveEvents, selectNow } from './selectors';
-import { type Dispatch, type RootState } from './store';
+import { type RootState } from './store';
 
 /** Frozen discard is not kept for longer. */
 const LOOKED_BACK = 240 * DAY;
@@ -32,31 +30,3 @@ const selectOrigins = createSelector(
 
 /** Discard that is here, the oldest first. */
 export const selectLots = createSelector([selectLiveEvents, selectOrigins, selectNow], lotsOf);
-
-/** Takes discard off the ledger, the oldest first. */
-export const takeLots =
-  (
-    lots: readonly Lot[],
-    grams: number,
-    to: Exclude<Destination, 'discardJar' | 'freezer'>,
-    text: string,
-    note?: string,
-  ) =>
-  (dispatch: Dispatch) => {
-    const { from } = takeOldest(lots, grams);
-    if (from.length === 0) return;
-    dispatch(
-      logEntries(
-        [
-          {
-            kind: 'lotsUsed',
-            at: isoNow(),
-            lots: from,
-            to,
-            ...(note ? { note } : {}),
-          },
-        ],
-        text,
-      ),
-    );
-  };

@@ -14,7 +14,7 @@ import {
 import {
   bakeDropped,
   bakeMoved,
-  bakeWanted,
+  bakeChanged,
   doughChanged,
   handsChanged,
   jarLeftAlone,
@@ -60,8 +60,8 @@ afterAll(() => {
 describe('wishes', () => {
   it('keep bakes in the order of their hours, when one is moved too', () => {
     const store = kitchenStore();
-    store.dispatch(bakeWanted(bake('late', 60)));
-    store.dispatch(bakeWanted(bake('early', 20)));
+    store.dispatch(bakeChanged(bake('late', 60)));
+    store.dispatch(bakeChanged(bake('early', 20)));
     expect(names(store)).toEqual(['early', 'late']);
     store.dispatch(bakeMoved('early', 50 * HOUR));
     expect(names(store)).toEqual(['late', 'early']);
@@ -70,7 +70,7 @@ describe('wishes', () => {
 
   it('are undone as they were', () => {
     const store = kitchenStore();
-    store.dispatch(bakeWanted(bake('tins', 20)));
+    store.dispatch(bakeChanged(bake('tins', 20)));
     store.dispatch(bakeMoved('tins', HOUR));
     store.dispatch(bakeDropped('tins', 'tins is off'));
     expect(names(store)).toEqual([]);
@@ -80,10 +80,10 @@ describe('wishes', () => {
 
   it('that were dropped can be wished for again', () => {
     const store = kitchenStore();
-    store.dispatch(bakeWanted(bake('tins', 20)));
+    store.dispatch(bakeChanged(bake('tins', 20)));
     store.dispatch(bakeDropped('tins'));
     jest.setSystemTime(NOW + HOUR);
-    store.dispatch(bakeWanted(bake('tins', 30)));
+    store.dispatch(bakeChanged(bake('tins', 30)));
     expect(names(store)).toEqual(['tins']);
     jest.setSystemTime(NOW);
   });
@@ -139,7 +139,7 @@ describe('wishes', () => {
 
   it('stay the same objects while they say the same, whatever else is logged', () => {
     const store = kitchenStore();
-    store.dispatch(bakeWanted(bake('tins', 20)));
+    store.dispatch(bakeChanged(bake('tins', 20)));
     const before = [selectBakes, selectHands, selectTrips, selectLeftAlone].map((of) =>
       of(store.getState()),
     );
@@ -180,7 +180,7 @@ describe('a plan', () => {
     store.dispatch(mendingSeen());
     expect(store.getState().plan.mended).toBeNull();
     store.dispatch(searchEnded(ended));
-    store.dispatch(bakeWanted(bake('tins', 20)));
+    store.dispatch(bakeChanged(bake('tins', 20)));
     expect(store.getState().plan.mended).toBeNull();
   });
 });

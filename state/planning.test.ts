@@ -1,14 +1,13 @@
 import { type Plan, type Planned, type Step } from '@core/plan';
+import { beginProgramme, throwOut } from '@core/verbs';
 
 import { kitchenStore, NOW } from '../tests/kitchenStore';
-import { logEntries } from './actions';
-
+import { doneTo, logEntries } from './actions';
 import { selectFollowed } from './decided';
-import { bakeWanted, planChosen } from './deeds';
+import { bakeChanged, planChosen } from './deeds';
 import { planLookedAt } from './plan';
 import { keepPlanning, stopPlanning } from './planning';
-import { lookOver, selectQuarantines } from './quarantine';
-import { beginProgramme, throwOut } from './rescue';
+import { lookedOver, selectQuarantines } from './quarantine';
 import { selectJars } from './selectors';
 import { type RootState } from './store';
 import { ticked } from './time';
@@ -95,8 +94,8 @@ describe('plans', () => {
     await pause();
     expect(mockBegun).toEqual([]);
     store.dispatch(planLookedAt(true));
-    store.dispatch(bakeWanted(bake('grebe')));
-    store.dispatch(bakeWanted(bake('dunlin')));
+    store.dispatch(bakeChanged(bake('grebe')));
+    store.dispatch(bakeChanged(bake('dunlin')));
     await pause();
     expect(mockBegun).toHaveLength(1);
     expect(last().problem.wanted.map(({ id }) => id)).toEqual([
@@ -167,7 +166,7 @@ describe('plans', () => {
     await pause();
     last().end({ impossible: [], plans: [plan('balanced')] });
     await pause();
-    store.dispatch(bakeWanted(bake('grebe')));
+    store.dispatch(bakeChanged(bake('grebe')));
     await pause();
     last().end({ impossible: [], plans: [plan('balanced', [step({ at: NOW + 9 * HOUR })])] });
     await pause();
@@ -191,9 +190,9 @@ describe('plans', () => {
 
   it('leave a jar in a programme to it, and a bake from it is told to wait', async () => {
     const store = planning(({ dispatch }) => {
-      dispatch(beginProgramme('skua', 'neglected', 'begun'));
-      dispatch(bakeWanted(bake('skua')));
-      dispatch(bakeWanted(bake('grebe')));
+      dispatch(doneTo('skua', (jar) => beginProgramme(jar, { programme: 'neglected' }), 'begun'));
+      dispatch(bakeChanged(bake('skua')));
+      dispatch(bakeChanged(bake('grebe')));
       dispatch(planLookedAt(true));
     });
     await pause();
@@ -227,8 +226,14 @@ describe('plans', () => {
           },
         ]),
       );
-      dispatch(throwOut('grebe', 'growth', 'Thrown out.', 'Grebe is off the shelf'));
-      dispatch(bakeWanted(bake('part')));
+      dispatch(
+        doneTo(
+          'grebe',
+          (jar) => throwOut(jar, { why: 'growth', note: 'Thrown out.' }),
+          'Grebe is off the shelf',
+        ),
+      );
+      dispatch(bakeChanged(bake('part')));
       dispatch(planLookedAt(true));
     });
     await pause();
@@ -238,7 +243,7 @@ describe('plans', () => {
     expect(store.getState().plan.impossible).toMatchObject([{ because: 'heldBack' }]);
     const held = selectQuarantines(store.getState()).flatMap(({ reached }) => reached);
     store.dispatch(
-      lookOver(
+      lookedOver(
         held.filter(({ of }) => of === 'part'),
         true,
         'Kept',
@@ -251,8 +256,10 @@ describe('plans', () => {
   it('are none where every jar is in a programme', async () => {
     const store = planning((kitchen) => {
       for (const { id } of selectJars(kitchen.getState()))
-        kitchen.dispatch(beginProgramme(id, 'neglected', 'begun'));
-      kitchen.dispatch(bakeWanted(bake('grebe')));
+        kitchen.dispatch(
+          doneTo(id, (jar) => beginProgramme(jar, { programme: 'neglected' }), 'begun'),
+        );
+      kitchen.dispatch(bakeChanged(bake('grebe')));
       kitchen.dispatch(planLookedAt(true));
     });
     await pause();

@@ -1,8 +1,11 @@
+import { type Spoilage } from '@core/journal';
+import { throwOut } from '@core/verbs';
+
 import { NOW, kitchenStore } from '../tests/kitchenStore';
-import { undoNotice } from './actions';
+import { doneTo, undoNotice } from './actions';
 import { selectLots } from './larder';
-import { lookOver, selectGoodLots, selectQuarantined, selectQuarantines } from './quarantine';
-import { selectBackups, throwOut } from './rescue';
+import { lookedOver, selectGoodLots, selectQuarantined, selectQuarantines } from './quarantine';
+import { selectBackups } from './rescue';
 import { selectJars, selectTubs } from './selectors';
 
 beforeAll(() => {
@@ -12,9 +15,11 @@ afterAll(() => {
   jest.useRealTimers();
 });
 
-const thrownOut = (why: Parameters<typeof throwOut>[1] = 'growth') => {
+const thrownOut = (why: Spoilage = 'growth') => {
   const store = kitchenStore();
-  store.dispatch(throwOut('grebe', why, 'Thrown out.', 'Grebe is off the shelf'));
+  store.dispatch(
+    doneTo('grebe', (jar) => throwOut(jar, { why, note: 'Thrown out.' }), 'Grebe is off the shelf'),
+  );
   return store;
 };
 const reachedIn = (store: ReturnType<typeof kitchenStore>) =>
@@ -35,8 +40,8 @@ describe('what came from a jar that was thrown out', () => {
   it('is good again when it was looked at and kept, and gone when it was thrown out', () => {
     const store = thrownOut();
     const [kept, binned] = reachedIn(store).filter(({ what }) => what === 'lot');
-    store.dispatch(lookOver([kept!], true, 'Kept'));
-    store.dispatch(lookOver([binned!], false, 'Out'));
+    store.dispatch(lookedOver([kept!], true, 'Kept'));
+    store.dispatch(lookedOver([binned!], false, 'Out'));
     const good = selectGoodLots(store.getState()).map(({ id }) => id);
     expect(good).toContain(kept!.of);
     expect(selectLots(store.getState()).map(({ id }) => id)).not.toContain(binned!.of);
@@ -56,7 +61,7 @@ describe('what came from a jar that was thrown out', () => {
     expect(tubs).toBeGreaterThan(0);
     const store = thrownOut('insects');
     expect(reachedIn(store).filter(({ what }) => what === 'tub')).toHaveLength(tubs);
-    store.dispatch(lookOver(reachedIn(store), false, 'All out'));
+    store.dispatch(lookedOver(reachedIn(store), false, 'All out'));
     expect(selectTubs(store.getState())).toEqual([]);
     expect(selectQuarantines(store.getState())).toEqual([]);
   });

@@ -1,9 +1,9 @@
 import { createSelector } from './memo';
 
-import { contentOf } from '@core/journal';
 import { type Quarantine, type Reached, quarantinesOf } from '@core/rescue';
+import { lookOver } from '@core/verbs';
 
-import { type NewEvent, isoNow, logEntries } from './actions';
+import { done } from './actions';
 import { selectLots } from './larder';
 import { selectBackups, selectDrying } from './rescue';
 import {
@@ -51,50 +51,14 @@ export const selectGoodLots = createSelector([selectLots, selectQuarantined], (l
 );
 
 /** Something that came from a jar that was thrown out is kept, for it was looked at; or it goes too. */
-export const lookOver =
+export const lookedOver =
   (reached: readonly Reached[], keep: boolean, text: string) =>
   (dispatch: Dispatch, getState: () => RootState) => {
     const state = getState();
-    const at = isoNow();
-    const over = reached.map(({ what, of }): NewEvent => ({
-      kind: 'lookedOver',
-      at,
-      what,
-      of,
-      keep,
-    }));
-    dispatch(
-      logEntries([...over, ...(keep ? [] : reached.flatMap((one) => gone(state, one, at)))], text),
-    );
+    const here = {
+      lots: selectLots(state),
+      backups: selectBackups(state),
+      jars: selectJars(state),
+    };
+    return dispatch(done((now) => lookOver(reached, keep, here, now), text));
   };
-
-/** The entries by which something leaves the kitchen. */
-function gone(state: RootState, { what, of }: Reached, at: string): readonly NewEvent[] {
-  switch (what) {
-    case 'lot': {
-      const lot = selectLots(state).find(({ id }) => id === of);
-      return lot
-        ? [{ kind: 'lotsUsed', at, lots: [{ lot: of, grams: lot.grams }], to: 'bin' }]
-        : [];
-    }
-    case 'backup': {
-      const backup = selectBackups(state).find(({ id }) => id === of);
-      return backup
-        ? [{ kind: 'backupUsed', at, jar: backup.jar, backup: of, grams: backup.gramsLeft }]
-        : [];
-    }
-    case 'jar': {
-      const jar = selectJars(state).find(({ id }) => id === of);
-      if (!jar) return [];
-      const grams = Math.round(contentOf(jar).massG);
-      return [
-        ...(grams > 0 ? [{ kind: 'discarded', at, jar: of, grams, to: 'bin' } as const] : []),
-        { kind: 'described', at, jar: of, card: { ...jar.card, archived: true } },
-      ];
-    }
-    case 'tub':
-      return [{ kind: 'tubGone', at, tub: of }];
-    case 'drying':
-      return [];
-  }
-}

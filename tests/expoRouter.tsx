@@ -23,3 +23,6 @@ export function Link({
   };
   return cloneElement(children, { href, onClick } as object);
 }
+
+/** Every screen of a test is the one that is shown. */
+export const useIsFocused = () => true;

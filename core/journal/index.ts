@@ -3,6 +3,7 @@
  * `schema.ts` is not re-exported: it brings Joi along, and only doors where somebody is told what is wrong need it.
  */
 export * from './air';
+export * from './answer';
 export * from './compare';
 export * from './content';
 export * from './decided';
@@ -12,6 +13,7 @@ export * from './fold';
 export * from './hands';
 export * from './homeOf';
 export * from './ifFed';
+export * from './limits';
 export * from './lineage';
 export * from './log';
 export * from './nextFlour';
@@ -20,6 +22,6 @@ export * from './peaks';
 export * from './rekeyed';
 export * from './settings';
 export { isTimely, EARLIEST, ENTRY_AHEAD, WISH_AHEAD } from './shape';
-export { NAME_LENGTH, isEntry } from './shapes';
+export { isEntry } from './shapes';
 export * from './standing';
 export * from './vocabulary';

@@ -1,6 +1,7 @@
-import { type Instant } from '../measure';
+import { type Instant, MINUTE } from '../measure';
 import { type JarEvent, instantOf } from './events';
 import { type Jar } from './fold';
+import { LEAST_G, MOST_WEIGHED_G } from './limits';
 import { EARLIEST } from './shape';
 
 /** Something that keeps an entry out of the journal: which field, and what to tell the baker. */
@@ -11,9 +12,6 @@ export interface Objection {
 
 /** Clocks of two devices may differ by so much. */
 const CLOCK_SLACK = 2 * 60_000;
-const MINUTE = 60_000;
-/** Nobody weighs this much starter at home, grams. */
-const ABSURD_G = 10_000;
 
 /**
  * What is wrong with a new entry for a jar, given its earlier ones; empty when nothing is. Shapes and types are the
@@ -83,8 +81,8 @@ export function objectionsTo(
 /** What is wrong with a weight on the scale, grams; blank comes as NaN. */
 export function weightObjections(field: string, grams: number): readonly Objection[] {
   if (Number.isNaN(grams)) return [{ field, message: 'Give a weight in grams.' }];
-  if (grams <= 0) return [{ field, message: 'More than nothing, please.' }];
-  if (grams > ABSURD_G)
+  if (grams < LEAST_G) return [{ field, message: 'More than nothing, please.' }];
+  if (grams > MOST_WEIGHED_G)
     return [{ field, message: 'That is more than ten kilograms. Check the number.' }];
   return [];
 }

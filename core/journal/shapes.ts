@@ -1,3 +1,4 @@
+import { LEAST_G, NAME_LENGTH, NOTE_LENGTH } from './limits';
 import { CONDITIONS, PLACE_KINDS } from '../ferment';
 import { FLOUR_KINDS } from '../measure';
 import { type JournalEvent } from './events';
@@ -33,12 +34,8 @@ import {
   STORES,
 } from './vocabulary';
 
-/** Longest name, in letters as a reader counts them; a label holds no more. */
-export const NAME_LENGTH = 60;
-export const NOTE_LENGTH = 2000;
-
 const grams = number(0, 20_000);
-const some = number(0.01, 20_000);
+const some = number(LEAST_G, 20_000);
 const stock = number(0, 100_000);
 const share = number(0, 1);
 const celsius = number(-30, 60);

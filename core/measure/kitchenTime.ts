@@ -3,6 +3,7 @@ import { tzOffset } from '@date-fns/tz';
 /** An instant in milliseconds since 1970 UTC. */
 export type Instant = number;
 
+export const MINUTE = 60_000;
 export const HOUR = 3_600_000;
 export const DAY = 24 * HOUR;
 

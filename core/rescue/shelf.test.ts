@@ -21,7 +21,7 @@ import {
   flakesFrom,
   withoutBackup,
 } from './backups';
-import { hoochAdvice, waterBack } from './hooch';
+import { hoochAdvice, waterBack } from './pourOff';
 import { knownSigns } from './knownSigns';
 import { SIGNS_OF } from './signs';
 

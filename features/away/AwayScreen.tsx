@@ -49,7 +49,7 @@ export function AwayScreen() {
   const wanted = ripeBy === '' ? null : words.instantOf(ripeBy);
   const known = trips.some((trip) => trip.from === leaves && trip.until === home);
   return (
-    <Page narrow>
+    <Page title="Going away" narrow>
       <Words size="heading" level={1}>
         Going away
       </Words>

@@ -2,10 +2,10 @@ import { View } from 'react-native';
 
 import { cupsText } from '@core/bench';
 import { type Ingredient } from '@core/measure';
-import { Panel, Button, Words, useLook } from '@kit';
-import { noticed, selectSettings, useAppDispatch, useAppSelector } from '@state';
+import { Panel, Button, Words, useLook, printText } from '@kit';
+import { selectSettings, useAppSelector } from '@state';
 
-import { printText } from '../shell';
+import { useCopy } from '../parts/useCopy';
 
 /** What a part of the bowl is when it is measured by cups. */
 const BY_CUP: Readonly<Record<string, Ingredient>> = {
@@ -27,13 +27,9 @@ export function Bowl({
   readonly onWeigh: () => void;
 }) {
   const look = useLook();
-  const dispatch = useAppDispatch();
   const { cups } = useAppSelector(selectSettings);
   const total = parts.reduce((sum, [, grams]) => sum + grams, 0);
-  const copy = async () => {
-    await navigator.clipboard.writeText(text);
-    dispatch(noticed({ text: 'The dough is copied as text', undo: [] }));
-  };
+  const copy = useCopy();
   return (
     <Panel label="Into the bowl" style={{ gap: 2 }}>
       <Words size="title" level={2}>
@@ -66,7 +62,7 @@ export function Bowl({
         <Button kind="main" grow onPress={onWeigh}>
           Weigh it out
         </Button>
-        <Button onPress={() => void copy()}>Copy</Button>
+        <Button onPress={() => copy(text, 'The dough is copied as text')}>Copy</Button>
         <Button onPress={() => printText('Dough', text)}>Print</Button>
       </View>
     </Panel>

@@ -81,7 +81,7 @@ export function DoughScreen() {
     </>
   );
   return (
-    <Page>
+    <Page title="Dough">
       <Words size="heading" level={1}>
         Dough
       </Words>

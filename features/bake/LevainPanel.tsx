@@ -7,12 +7,13 @@ import { type LevainWay, buildSeries, levainWays, wholeGrainPct } from '@core/be
 import { contentOf } from '@core/journal';
 import { feedFlour } from '@core/larder';
 import { type Blend, DAY, HOUR } from '@core/measure';
+import { build, wishBake } from '@core/verbs';
 import { Choice, MomentField, Panel, Button, Words, useLook } from '@kit';
 import {
-  bakeWanted,
+  done,
+  doneTo,
   doughChanged,
   fillBench,
-  logEntries,
   selectJars,
   selectNow,
   selectSettings,
@@ -58,23 +59,23 @@ export function LevainPanel({ levainG }: { readonly levainG: number }) {
   const series = buildSeries(task, card.ratio.flour);
   const plan = () => {
     const middle = words.instantOf(at);
-    if (Number.isNaN(middle)) return setProblem('Give a day and a time.');
-    if (middle < now + HOUR) return setProblem('Too soon: no starter ripens within the hour.');
-    if (middle > now + 14 * DAY) return setProblem('Plans look two weeks ahead at most.');
-    setProblem(null);
-    dispatch(
-      bakeWanted(
-        {
-          id: nanoid(),
-          name: `Bake of ${words.day(middle)}`,
-          jar: jar.id,
-          levainG,
-          from: middle - HOUR,
-          until: middle + HOUR,
-        },
-        `${words.grams(levainG)} of ${card.name} is wanted ${words.moment(middle)}`,
+    const day = Number.isNaN(middle) ? '' : words.day(middle);
+    const wish = {
+      id: nanoid(),
+      name: `Bake of ${day}`,
+      jar: jar.id,
+      levainG,
+      at: middle,
+      widthH: 1,
+    };
+    const [objection] = dispatch(
+      done(
+        (clock) => wishBake(wish, clock),
+        () => `${words.grams(levainG)} of ${card.name} is wanted ${words.moment(middle)}`,
       ),
     );
+    setProblem(objection?.message ?? null);
+    if (objection) return;
     router.navigate('/plan');
   };
   return (
@@ -140,7 +141,6 @@ function Way({
   const look = useLook();
   const dispatch = useAppDispatch();
   const router = useRouter();
-  const now = useAppSelector(selectNow);
   const { kind, seedG, flourG, waterG } = way;
   const toBench = () => {
     dispatch(fillBench(jar, { keepG: seedG, flourG, waterG }, null));
@@ -148,8 +148,9 @@ function Way({
   };
   const takeSeed = () =>
     dispatch(
-      logEntries(
-        [{ kind: 'took', jar, at: new Date(now).toISOString(), grams: seedG }],
+      doneTo(
+        jar,
+        (atHand) => build(atHand, { seedG }),
         `${seedG} g of ${name} is taken for a levain`,
       ),
     );

@@ -4,9 +4,10 @@ import { View } from 'react-native';
 import { type Build, ripeHours } from '@core/bench';
 import { type Jar, airOf, mixAt } from '@core/journal';
 import { HOUR } from '@core/measure';
+import { build } from '@core/verbs';
 import { Button, Words, useLook } from '@kit';
 import {
-  logEntries,
+  doneTo,
   selectNow,
   selectPlaces,
   useAppDispatch,
@@ -39,8 +40,9 @@ export function Series({ builds, jar }: { readonly builds: readonly Build[]; rea
   const [first] = builds;
   const take = () =>
     dispatch(
-      logEntries(
-        [{ kind: 'took', jar: jar.id, at: new Date(now).toISOString(), grams: first!.seedG }],
+      doneTo(
+        jar.id,
+        (atHand) => build(atHand, first!),
         `${first!.seedG} g of ${jar.card.name} is taken for a levain`,
       ),
     );

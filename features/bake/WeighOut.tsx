@@ -17,6 +17,7 @@ export function WeighOut({
   const last = step === parts.length - 1;
   return (
     <Page
+      title="Weigh it out"
       narrow
       foot={
         <View style={{ flexDirection: 'row', gap: 10 }}>

@@ -17,6 +17,7 @@ export function BenchPage({
 }) {
   return (
     <Page
+      title="At the bench"
       narrow
       foot={
         <View style={{ flexDirection: 'row', gap: 10 }}>

@@ -13,7 +13,7 @@ import { MixStep } from './MixStep';
 import { PlaceStep } from './PlaceStep';
 import { ScaleStep } from './ScaleStep';
 import { type Bench, portionsOf, useBench } from './useBench';
-import { NoSuchJar } from '../jar/NoSuchJar';
+import { NoSuchJar } from '../parts/NoSuchJar';
 
 /** Feeding a jar in five steps: keep, water, flour, mix and mark, place. */
 export function BenchScreen({
@@ -27,7 +27,7 @@ export function BenchScreen({
   const standing = useAppSelector((state) => selectStanding(state, id));
   if (!standing)
     return (
-      <Page narrow>
+      <Page title="No such jar" narrow>
         <NoSuchJar />
       </Page>
     );

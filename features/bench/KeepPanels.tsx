@@ -7,7 +7,7 @@ import { HOUR } from '@core/measure';
 import { Field, MomentField, Panel, Button, Words, parseNumber } from '@kit';
 import { selectLots, selectNow, selectSettings, useAppSelector } from '@state';
 
-import { DestinationChoice } from '../larder/DestinationChoice';
+import { DestinationChoice } from '../parts/DestinationChoice';
 import { useKitchenWords } from '../words';
 import { type Bench } from './useBench';
 

@@ -4,8 +4,9 @@ import { View } from 'react-native';
 import { ratioText } from '@core/bench';
 import { type Jar, type Standing } from '@core/journal';
 import { DAY, HOUR } from '@core/measure';
+import { rejar } from '@core/verbs';
 import { MomentField, Notice, Panel, Button, Words } from '@kit';
-import { logEntries, selectNow, selectSettings, useAppDispatch, useAppSelector } from '@state';
+import { doneTo, selectNow, selectSettings, useAppDispatch, useAppSelector } from '@state';
 
 import { useKitchenWords } from '../words';
 import { BenchPage } from './BenchPage';
@@ -95,17 +96,7 @@ function CleanJarNotice({ jar }: { readonly jar: Jar }) {
         <Button
           onPress={() =>
             dispatch(
-              logEntries(
-                [
-                  {
-                    kind: 'rejarred',
-                    jar: jar.id,
-                    at: new Date(now).toISOString(),
-                    vessel: jar.card.vessel,
-                  },
-                ],
-                `${jar.card.name} stands in a clean jar`,
-              ),
+              doneTo(jar.id, (atHand) => rejar(atHand), `${jar.card.name} stands in a clean jar`),
             )
           }
         >

@@ -20,17 +20,17 @@ import {
   forecast,
   keepOf,
 } from '@core/ferment';
-import { type Standing, airOf, contentOf, mixAt, objectionsTo, type Settings } from '@core/journal';
+import { type Standing, airOf, contentOf, mixAt, type Settings } from '@core/journal';
 import { feedFlour } from '@core/larder';
 import { HOUR, type Instant } from '@core/measure';
 import { waterBack } from '@core/rescue';
+import { comesOut, feedJar } from '@core/verbs';
 import {
   type BenchDraft,
+  byField,
+  doneTo,
   draftChanged,
   draftCleared,
-  feedEntries,
-  logEntries,
-  selectJarEvents,
   selectNow,
   selectPlaces,
   selectSettings,
@@ -86,7 +86,6 @@ export function useBench(standing: Standing) {
   const time = useAppSelector(selectTime);
   const now = useAppSelector(selectNow);
   const tubs = useAppSelector(selectTubs);
-  const earlier = useAppSelector((state) => selectJarEvents(state, jar.id));
   const kept = useAppSelector((state) => ofJar(state.bench, jar.id));
   const usual = useMemo(() => draftFor(standing, settings), [standing, settings]);
   const draft = kept ?? usual;
@@ -198,23 +197,19 @@ export function useBench(standing: Standing) {
     },
     WANTED_MIX_CELSIUS,
   );
-  const outG = Math.max(0, Math.round(contentOf(jar).massG) - keepG);
+  const outG = comesOut(jar, keepG);
 
   /** Writes the feed down. Returns what keeps it out of the journal, by field. */
   const finish = (): Readonly<Record<string, string>> => {
-    const at = Number.isNaN(fedAt) ? '' : new Date(fedAt).toISOString();
     const place = goesTo === here ? null : goesTo;
-    const { fed, entries } = feedEntries(jar, tubs, {
-      amounts,
-      at,
-      to: draft.to,
-      place,
-      other,
-    });
-    const objections = objectionsTo({ ...fed, id: 'new' }, jar, earlier, now);
-    if (objections.length > 0)
-      return Object.fromEntries(objections.map(({ field, message }) => [field, message]));
-    dispatch(logEntries(entries, `${jar.card.name} is fed: ${keepG} + ${flourG} + ${waterG} g`));
+    const objections = dispatch(
+      doneTo(
+        jar.id,
+        (atHand) => feedJar(atHand, tubs, { amounts, at: fedAt, to: draft.to, place, other }),
+        `${jar.card.name} is fed: ${keepG} + ${flourG} + ${waterG} g`,
+      ),
+    );
+    if (objections.length > 0) return byField(objections);
     dispatch(draftCleared(jar.id));
     return {};
   };

@@ -28,7 +28,7 @@ export function CompareScreen({
     standings.find(({ jar }) => jar.id !== one?.jar.id);
   if (!one || !other)
     return (
-      <Page narrow>
+      <Page title="Side by side" narrow>
         <Words size="heading" level={1}>
           Side by side
         </Words>
@@ -42,7 +42,7 @@ export function CompareScreen({
     router.setParams({ a: first, b: first === second ? one.jar.id : second });
   const names = standings.map(({ jar }) => ({ is: jar.id, text: jar.card.name }));
   return (
-    <Page>
+    <Page title="Side by side">
       <Words size="heading" level={1}>
         Side by side
       </Words>

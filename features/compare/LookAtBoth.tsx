@@ -3,8 +3,9 @@ import { View } from 'react-native';
 
 import { heightRise, volumeRise } from '@core/bench';
 import { type Standing } from '@core/journal';
+import { look } from '@core/verbs';
 import { Panel, Button, Words, bandVolume, jarPicture } from '@kit';
-import { logEntries, selectNow, useAppDispatch, useAppSelector } from '@state';
+import { doneToEach, useAppDispatch } from '@state';
 
 import { SurfaceDrag } from '../jar/SurfaceDrag';
 import { riseWords } from '../words';
@@ -12,24 +13,18 @@ import { riseWords } from '../words';
 /** Both surfaces at once: dragged to where they stand, and logged for the same minute. */
 export function LookAtBoth({ pair }: { readonly pair: readonly [Standing, Standing] }) {
   const dispatch = useAppDispatch();
-  const now = useAppSelector(selectNow);
   const [seen, setSeen] = useState<Readonly<Record<string, number>>>({});
   const heightOf = ({ jar, moment }: Standing) =>
     seen[jar.id] ?? heightRise(jar.card.vessel, bandVolume(jar), moment.height);
   const log = () => {
-    const at = new Date(now).toISOString();
+    const riseOf = (id: string) => {
+      const standing = pair.find(({ jar }) => jar.id === id)!;
+      return volumeRise(standing.jar.card.vessel, bandVolume(standing.jar), heightOf(standing));
+    };
     dispatch(
-      logEntries(
-        pair.map((standing) => ({
-          kind: 'looked' as const,
-          jar: standing.jar.id,
-          at,
-          height:
-            Math.round(
-              100 *
-                volumeRise(standing.jar.card.vessel, bandVolume(standing.jar), heightOf(standing)),
-            ) / 100,
-        })),
+      doneToEach(
+        pair.map(({ jar }) => jar.id),
+        (atHand) => look(atHand, { at: atHand.now, rise: riseOf(atHand.jar.id) }),
         `Both looked at: ${pair.map((s) => `${s.jar.card.name} ${riseWords(heightOf(s))}`).join(', ')}`,
       ),
     );

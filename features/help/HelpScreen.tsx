@@ -52,7 +52,7 @@ const MARKS: readonly MarkHelp[] = [
 /** What the marks mean, what to watch for, and where the settings are. */
 export function HelpScreen() {
   return (
-    <Page narrow>
+    <Page title="Help" narrow>
       <Words size="heading" level={1}>
         Help
       </Words>

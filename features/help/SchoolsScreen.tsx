@@ -5,7 +5,7 @@ import { SCHOOLS } from './schools';
 /** Where bakers disagree: both sides, what is done here, and where to change it. */
 export function SchoolsScreen() {
   return (
-    <Page narrow>
+    <Page title="Schools and reasons" narrow>
       <Words size="heading" level={1}>
         Schools and reasons
       </Words>

@@ -3,12 +3,12 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { type Condition } from '@core/ferment';
-import { objectionsTo, weightObjections } from '@core/journal';
+import { MINUTE, type Instant } from '@core/measure';
+import { addJar } from '@core/verbs';
 import { Choice, Field, MomentField, Page, Panel, Button, Words, parseNumber } from '@kit';
 import {
-  type NewEvent,
-  logEntries,
+  byField,
+  done,
   selectNow,
   selectPlaces,
   selectSettings,
@@ -46,8 +46,6 @@ const PASTS: readonly { readonly is: Past; readonly text: string }[] = [
   { is: 'dried', text: 'it is dried flakes' },
 ];
 
-const MINUTE = 60_000;
-
 /** A starter joins the kitchen: who it is, what it stands in, and what happened to it last. */
 export function AddJarScreen() {
   const router = useRouter();
@@ -77,55 +75,48 @@ export function AddJarScreen() {
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
 
   const add = () => {
-    const found: Record<string, string> = { ...cardProblems(form) };
-    const grams = (key: string, text: string) => {
-      const bad = weightObjections(key, parseNumber(text))[0];
-      if (bad) found[key] = bad.message;
-    };
-    const card = cardFrom(form);
+    const wrong = cardProblems(form);
     const id = nanoid();
-    const entries: NewEvent[] = [];
-    if (past === 'fed') {
-      grams('keep', fed.keep);
-      grams('flour', fed.flour);
-      grams('water', fed.water);
-      const at = words.instantOf(fedAt);
-      const iso = Number.isNaN(at) ? '' : new Date(at).toISOString();
-      const feed = {
-        kind: 'fed' as const,
-        jar: id,
-        at: iso,
-        keepG: parseNumber(fed.keep),
-        flourG: parseNumber(fed.flour),
-        waterG: parseNumber(fed.water),
-        flour: card.flour,
-      };
-      for (const { field, message } of objectionsTo({ ...feed, id: 'new' }, null, [], now))
-        if (field === 'at') found.at = message;
-      if (iso)
-        entries.push(started(new Date(at - MINUTE).toISOString(), 'hungry', feed.keepG), feed);
-    } else {
-      grams('mass', mass);
-      const came = started(
-        new Date(now).toISOString(),
-        past === 'dried' ? 'dried' : 'hungry',
-        parseNumber(mass),
+    const card = cardFrom(form);
+    const verb = (clock: Instant) =>
+      addJar(
+        {
+          id,
+          card,
+          hydrationPct: parseNumber(form.hydrationPct),
+          place,
+          past:
+            past === 'fed'
+              ? {
+                  kind: 'fed',
+                  at: words.instantOf(fedAt),
+                  keepG: parseNumber(fed.keep),
+                  flourG: parseNumber(fed.flour),
+                  waterG: parseNumber(fed.water),
+                }
+              : {
+                  kind: 'came',
+                  massG: parseNumber(mass),
+                  condition: past === 'dried' ? 'dried' : 'hungry',
+                  ...(past === 'dried' ? {} : { unfedH: GUESSED[past] }),
+                },
+        },
+        clock,
       );
-      entries.push(past === 'dried' ? came : { ...came, unfedH: GUESSED[past] });
-    }
+    // All faults are shown at once: those of the card, and those of what happened last.
+    const objections =
+      Object.keys(wrong).length > 0
+        ? (verb(now).objections ?? [])
+        : dispatch(done(verb, `${card.name} is on the shelf`));
+    const found = { ...wrong, ...byField(objections) };
     setProblems(found);
     if (Object.keys(found).length > 0) return;
-    dispatch(logEntries(entries, `${card.name} is on the shelf`));
     router.replace(`/jar/${id}`);
-
-    function started(at: string, condition: Condition, massG: number) {
-      const hydrationPct = parseNumber(form.hydrationPct);
-      return { kind: 'started' as const, jar: id, at, card, massG, hydrationPct, condition, place };
-    }
   };
 
   return (
     <Page
+      title="Add a starter"
       narrow
       foot={
         <View style={{ flexDirection: 'row', gap: 8 }}>

@@ -3,19 +3,20 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { type Jar } from '@core/journal';
+import { changeCard } from '@core/verbs';
 import { Page, Button, Words } from '@kit';
-import { logEntries, selectJar, selectNow, useAppDispatch, useAppSelector } from '@state';
+import { doneTo, selectJar, useAppDispatch, useAppSelector } from '@state';
 
 import { CardFields } from './CardFields';
 import { type JarForm, type Problems, cardFrom, cardProblems, formFrom } from './jarForm';
-import { NoSuchJar } from './NoSuchJar';
+import { NoSuchJar } from '../parts/NoSuchJar';
 
 /** A jar's card, to be changed. */
 export function EditJarScreen({ id }: { readonly id: string }) {
   const jar = useAppSelector((state) => selectJar(state, id));
   if (!jar)
     return (
-      <Page narrow>
+      <Page title="No such jar" narrow>
         <NoSuchJar />
       </Page>
     );
@@ -25,7 +26,6 @@ export function EditJarScreen({ id }: { readonly id: string }) {
 function CardEditor({ jar }: { readonly jar: Jar }) {
   const router = useRouter();
   const dispatch = useAppDispatch();
-  const now = useAppSelector(selectNow);
   const [form, setForm] = useState(() => formFrom(jar.card));
   const [problems, setProblems] = useState<Problems<JarForm>>({});
   const back = () => router.navigate(`/jar/${jar.id}`);
@@ -34,17 +34,14 @@ function CardEditor({ jar }: { readonly jar: Jar }) {
     setProblems(found);
     if (Object.keys(found).length > 0) return;
     const card = cardFrom(form, jar.card);
-    const at = new Date(now).toISOString();
     dispatch(
-      logEntries(
-        [{ kind: 'described', jar: jar.id, at, card }],
-        `The card of ${card.name} is changed`,
-      ),
+      doneTo(jar.id, (atHand) => changeCard(atHand, card), `The card of ${card.name} is changed`),
     );
     back();
   };
   return (
     <Page
+      title={`Card of ${jar.card.name}`}
       narrow
       foot={
         <View style={{ flexDirection: 'row', gap: 8 }}>

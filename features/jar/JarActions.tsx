@@ -2,8 +2,9 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { type Standing } from '@core/journal';
+import { archive as setArchived } from '@core/verbs';
 import { Button } from '@kit';
-import { logEntries, selectNow, useAppDispatch, useAppSelector } from '@state';
+import { doneTo, useAppDispatch } from '@state';
 
 import { MoveSheet } from './MoveSheet';
 import { NoteSheet } from './NoteSheet';
@@ -15,21 +16,14 @@ import { TakeSheet } from './TakeSheet';
 export function JarActions({ standing }: { readonly standing: Standing }) {
   const { jar } = standing;
   const dispatch = useAppDispatch();
-  const now = useAppSelector(selectNow);
   const [sheet, setSheet] = useState<'move' | 'take' | 'note' | 'again' | 'rejar' | null>(null);
   const close = () => setSheet(null);
   const trouble = `/trouble?jar=${jar.id}` as const;
   const archive = (archived: boolean) =>
     dispatch(
-      logEntries(
-        [
-          {
-            kind: 'described',
-            jar: jar.id,
-            at: new Date(now).toISOString(),
-            card: { ...jar.card, archived },
-          },
-        ],
+      doneTo(
+        jar.id,
+        (atHand) => setArchived(atHand, archived),
         archived ? `${jar.card.name} is archived` : `${jar.card.name} is back on the shelf`,
       ),
     );

@@ -14,7 +14,7 @@ import { JarNumbers } from './JarNumbers';
 import { LearntPanel } from './LearntPanel';
 import { LookPanel } from './LookPanel';
 import { WhatIfPanel } from './WhatIfPanel';
-import { NoSuchJar } from './NoSuchJar';
+import { NoSuchJar } from '../parts/NoSuchJar';
 
 /** Everything about one jar: its canopy, its numbers, a look to log, what to do with it, what was logged. */
 export function JarPane({ id, back }: { readonly id: string; readonly back?: boolean }) {

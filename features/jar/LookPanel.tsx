@@ -1,24 +1,15 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { SMELLS, type Standing, objectionsTo } from '@core/journal';
+import { SMELLS, type Standing } from '@core/journal';
+import { look } from '@core/verbs';
 import { heightRise, volumeRise } from '@core/bench';
 import { bandVolume, Choice, Field, Panel, Button, Words, jarPicture, parseNumber } from '@kit';
-import {
-  type NewEvent,
-  logEntries,
-  selectJarEvents,
-  selectNow,
-  useAppDispatch,
-  useAppSelector,
-} from '@state';
+import { byField, doneTo, useAppDispatch } from '@state';
 
 import { SMELL_WORDS, useKitchenWords } from '../words';
 import { MoreSeen, NOTHING_ELSE, type Seen, hasMore } from './MoreSeen';
 import { SurfaceDrag } from './SurfaceDrag';
-
-const LOWEST = -80;
-const HIGHEST = 900;
 
 /** Where is it now: drag the surface or type, add what else was seen, log it. */
 export function LookPanel({
@@ -32,8 +23,6 @@ export function LookPanel({
   const { jar, moment } = standing;
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
-  const now = useAppSelector(selectNow);
-  const earlier = useAppSelector((state) => selectJarEvents(state, jar.id));
   const [rise, setRise] = useState<string | null>(null);
   const [more, setMore] = useState(false);
   const [seen, setSeen] = useState<Seen>(NOTHING_ELSE);
@@ -53,30 +42,28 @@ export function LookPanel({
   const tooHigh = picture.band * height > 1.02;
 
   const log = () => {
-    const found: Record<string, string> = {};
     const measured = rise !== null || askSmell || !hasMore(seen);
-    if (measured && !(pct >= LOWEST && pct <= HIGHEST))
-      found.rise = `Give the rise as a number between ${LOWEST} and ${HIGHEST} %.`;
-    const at = seen.at === '' ? now : words.instantOf(seen.at);
-    const entry: Extract<NewEvent, { kind: 'looked' }> = {
-      kind: 'looked',
-      jar: jar.id,
-      at: Number.isNaN(at) ? '' : new Date(at).toISOString(),
-      ...(measured ? { height: Math.round(volume * 100) / 100 } : {}),
-      ...(seen.sign ? { sign: seen.sign } : {}),
-      ...(seen.smell ? { smell: seen.smell } : {}),
-      ...(seen.bubbles ? { bubbles: seen.bubbles } : {}),
-      ...(seen.liquid ? { liquid: seen.liquid } : {}),
-      ...(seen.floats === null ? {} : { floats: seen.floats }),
-      ...(seen.note.trim() ? { note: seen.note.trim() } : {}),
-    };
-    if (seen.note.length > 2000) found.note = 'That is a long note. Keep it under 2000 characters.';
-    for (const { field, message } of objectionsTo({ ...entry, id: 'new' }, jar, earlier, now))
-      found[field] = message;
+    const objections = dispatch(
+      doneTo(
+        jar.id,
+        (atHand) =>
+          look(atHand, {
+            at: seen.at === '' ? atHand.now : words.instantOf(seen.at),
+            rise: measured ? volumeRise(vessel, fill, 1 + pct / 100) : undefined,
+            ...(seen.sign ? { sign: seen.sign } : {}),
+            ...(seen.smell ? { smell: seen.smell } : {}),
+            ...(seen.bubbles ? { bubbles: seen.bubbles } : {}),
+            ...(seen.liquid ? { liquid: seen.liquid } : {}),
+            ...(seen.floats === null ? {} : { floats: seen.floats }),
+            note: seen.note,
+          }),
+        measured ? `Look logged: ${shown} % up` : 'Look logged',
+      ),
+    );
+    const found = byField(objections);
     setProblems(found);
     if (found.at || found.note) setMore(true);
-    if (Object.keys(found).length > 0) return;
-    dispatch(logEntries([entry], measured ? `Look logged: ${shown} % up` : 'Look logged'));
+    if (objections.length > 0) return;
     setRise(null);
     setSeen(NOTHING_ELSE);
     setMore(false);
@@ -130,7 +117,7 @@ export function LookPanel({
           kind="bare"
           onPress={() => {
             setMore(!more);
-            setSeen({ ...seen, at: words.fieldText(now) });
+            setSeen({ ...seen, at: words.fieldText(standing.now) });
           }}
         >
           {more ? 'Less' : 'More'}

@@ -4,9 +4,10 @@ import { View } from 'react-native';
 import { forecast } from '@core/ferment';
 import { type Standing, conditionsOf } from '@core/journal';
 import { HOUR } from '@core/measure';
+import { move } from '@core/verbs';
 import { Button, Sheet, Words } from '@kit';
 import {
-  logEntries,
+  doneTo,
   selectNow,
   selectPlaces,
   useAppDispatch,
@@ -60,15 +61,9 @@ export function MoveSheet({
               disabled={place.id === here?.id}
               onPress={() => {
                 dispatch(
-                  logEntries(
-                    [
-                      {
-                        kind: 'moved',
-                        jar: jar.id,
-                        at: new Date(now).toISOString(),
-                        place: place.id,
-                      },
-                    ],
+                  doneTo(
+                    jar.id,
+                    (atHand) => move(atHand, place.id),
                     `${jar.card.name} moved: ${place.name}`,
                   ),
                 );

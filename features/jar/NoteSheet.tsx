@@ -1,8 +1,9 @@
 import { useState } from 'react';
 
 import { type Standing } from '@core/journal';
+import { note as noteOf } from '@core/verbs';
 import { Field, Button, Sheet } from '@kit';
-import { logEntries, selectNow, useAppDispatch, useAppSelector } from '@state';
+import { doneTo, useAppDispatch } from '@state';
 
 const LONGEST = 2000;
 
@@ -16,7 +17,6 @@ export function NoteSheet({
 }) {
   const { jar } = standing;
   const dispatch = useAppDispatch();
-  const now = useAppSelector(selectNow);
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const log = () => {
@@ -24,9 +24,7 @@ export function NoteSheet({
     if (note === '') return setProblem('Write a word or two first.');
     if (note.length > LONGEST)
       return setProblem(`Keep it under ${LONGEST} characters; this has ${note.length}.`);
-    dispatch(
-      logEntries([{ kind: 'noted', jar: jar.id, at: new Date(now).toISOString(), note }], 'Noted'),
-    );
+    dispatch(doneTo(jar.id, (atHand) => noteOf(atHand, note), 'Noted'));
     onClose();
   };
   return (

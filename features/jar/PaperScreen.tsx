@@ -2,13 +2,13 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 
 import { type Standing } from '@core/journal';
-import { Page, Panel, Button, Words, labelSvg } from '@kit';
-import { noticed, selectStanding, useAppDispatch, useAppSelector } from '@state';
+import { Page, Panel, Button, Words, labelSvg, printDrawings, printText, saveFile } from '@kit';
+import { selectStanding, useAppSelector } from '@state';
 
-import { printDrawings, printText, saveFile } from '../shell';
+import { useCopy } from '../parts/useCopy';
 import { careText, labelText, useKitchenWords } from '../words';
 import { SplitSheet } from './SplitSheet';
-import { NoSuchJar } from './NoSuchJar';
+import { NoSuchJar } from '../parts/NoSuchJar';
 
 /** So many labels are on a sheet. */
 const ON_A_SHEET = 18;
@@ -16,21 +16,21 @@ const ON_A_SHEET = 18;
 /** A jar on paper: its label, and a card for whoever is given a part of it. */
 export function PaperScreen({ id }: { readonly id: string }) {
   const standing = useAppSelector((state) => selectStanding(state, id));
-  return <Page narrow>{standing ? <Paper standing={standing} /> : <NoSuchJar />}</Page>;
+  return (
+    <Page title={standing ? `On paper: ${standing.jar.card.name}` : 'No such jar'} narrow>
+      {standing ? <Paper standing={standing} /> : <NoSuchJar />}
+    </Page>
+  );
 }
 
 function Paper({ standing }: { readonly standing: Standing }) {
   const words = useKitchenWords();
-  const dispatch = useAppDispatch();
   const { id, card } = standing.jar;
   const [splitting, setSplitting] = useState(false);
   const label = useMemo(() => labelText(standing, words), [standing, words]);
   const svg = useMemo(() => labelSvg(label), [label]);
   const care = useMemo(() => careText(standing, words), [standing, words]);
-  const copy = async () => {
-    await navigator.clipboard.writeText(care);
-    dispatch(noticed({ text: 'The card is copied as text', undo: [] }));
-  };
+  const copy = useCopy();
   return (
     <>
       <View style={{ alignItems: 'flex-start', marginLeft: -8 }}>
@@ -71,7 +71,7 @@ function Paper({ standing }: { readonly standing: Standing }) {
           <Button grow onPress={() => printText(card.name, care)}>
             Print the card
           </Button>
-          <Button onPress={() => void copy()}>Copy</Button>
+          <Button onPress={() => copy(care, 'The card is copied as text')}>Copy</Button>
         </View>
         {!standing.jar.card.archived && (
           <Button onPress={() => setSplitting(true)}>Split off a part as a jar of its own</Button>

@@ -2,8 +2,9 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { type Standing, contentOf } from '@core/journal';
+import { rejar } from '@core/verbs';
 import { Field, Button, Sheet, Words, parseNumber } from '@kit';
-import { logEntries, selectNow, useAppDispatch, useAppSelector } from '@state';
+import { doneTo, useAppDispatch } from '@state';
 
 import { useKitchenWords } from '../words';
 
@@ -19,7 +20,6 @@ export function RejarSheet({
   const { vessel } = jar.card;
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
-  const now = useAppSelector(selectNow);
   const [form, setForm] = useState({
     emptyG: String(vessel.emptyG),
     capacityMl: String(vessel.capacityMl),
@@ -27,12 +27,7 @@ export function RejarSheet({
   });
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const log = (to: typeof vessel, text: string) => {
-    dispatch(
-      logEntries(
-        [{ kind: 'rejarred', jar: jar.id, at: new Date(now).toISOString(), vessel: to }],
-        text,
-      ),
-    );
+    dispatch(doneTo(jar.id, (atHand) => rejar(atHand, to), text));
     onClose();
   };
   const another = () => {

@@ -1,19 +1,12 @@
 import { useState } from 'react';
 
 import { amountsAfter } from '@core/bench';
-import { type Destination, type Standing, objectionsTo, contentOf } from '@core/journal';
+import { type Destination, type Standing } from '@core/journal';
+import { comesOut, feedJar } from '@core/verbs';
 import { Amounts, Button, Sheet, Words } from '@kit';
-import {
-  feedEntries,
-  logEntries,
-  selectJarEvents,
-  selectNow,
-  selectTubs,
-  useAppDispatch,
-  useAppSelector,
-} from '@state';
+import { doneTo, selectTubs, useAppDispatch, useAppSelector } from '@state';
 
-import { DestinationChoice } from '../larder/DestinationChoice';
+import { DestinationChoice } from '../parts/DestinationChoice';
 import { useKitchenWords } from '../words';
 
 /** The last feed once more, for a jar that was fed just so: it is only written down. */
@@ -27,22 +20,23 @@ export function SameAgainSheet({
   const { jar } = standing;
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
-  const now = useAppSelector(selectNow);
-  const earlier = useAppSelector((state) => selectJarEvents(state, jar.id));
   const tubs = useAppSelector(selectTubs);
   const [to, setTo] = useState<Destination>('discardJar');
   const [problem, setProblem] = useState<string | null>(null);
   const last = jar.lastFed ?? amountsAfter(jar.card, {});
   const amounts = { keepG: last.keepG, flourG: last.flourG, waterG: last.waterG };
-  const outG = Math.max(0, Math.round(contentOf(jar).massG) - amounts.keepG);
-  const done = () => {
-    const at = new Date(now).toISOString();
-    const { fed, entries } = feedEntries(jar, tubs, { amounts, at, to, place: null });
-    const [objection] = objectionsTo({ ...fed, id: 'new' }, jar, earlier, now);
+  const outG = comesOut(jar, amounts.keepG);
+  const fed = () => {
+    const { keepG, flourG, waterG } = amounts;
+    const [objection] = dispatch(
+      doneTo(
+        jar.id,
+        (atHand) => feedJar(atHand, tubs, { amounts, at: atHand.now, to, place: null }),
+        `${jar.card.name} is fed: ${keepG} + ${flourG} + ${waterG} g`,
+      ),
+    );
     setProblem(objection?.message ?? null);
     if (objection) return;
-    const { keepG, flourG, waterG } = amounts;
-    dispatch(logEntries(entries, `${jar.card.name} is fed: ${keepG} + ${flourG} + ${waterG} g`));
     onClose();
   };
   return (
@@ -65,7 +59,7 @@ export function SameAgainSheet({
           {problem}
         </Words>
       )}
-      <Button kind="main" onPress={done}>
+      <Button kind="main" onPress={fed}>
         It is fed
       </Button>
     </Sheet>

@@ -1,18 +1,12 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 
-import { type Destination, type Standing, objectionsTo, contentOf } from '@core/journal';
+import { type Destination, type Standing, contentOf } from '@core/journal';
+import { takeOut } from '@core/verbs';
 import { Field, Button, Sheet, Words, parseNumber } from '@kit';
-import {
-  type NewEvent,
-  logEntries,
-  selectJarEvents,
-  selectNow,
-  useAppDispatch,
-  useAppSelector,
-} from '@state';
+import { doneTo, useAppDispatch } from '@state';
 
-import { DestinationChoice } from '../larder/DestinationChoice';
+import { DestinationChoice } from '../parts/DestinationChoice';
 import { useKitchenWords } from '../words';
 
 /** Taking starter out of the jar: how much, and where it goes. */
@@ -27,21 +21,21 @@ export function TakeSheet({
   const router = useRouter();
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
-  const now = useAppSelector(selectNow);
-  const earlier = useAppSelector((state) => selectJarEvents(state, jar.id));
   const [text, setText] = useState('');
   const [to, setTo] = useState<Destination>('bake');
   const [problem, setProblem] = useState<string | null>(null);
   const grams = parseNumber(text);
   const left = contentOf(jar).massG - grams;
   const take = () => {
-    const common = { jar: jar.id, at: new Date(now).toISOString(), grams };
-    const entry: NewEvent =
-      to === 'bake' ? { kind: 'took', ...common } : { kind: 'discarded', ...common, to };
-    const found = objectionsTo({ ...entry, id: 'new' }, jar, earlier, now);
-    setProblem(found[0]?.message ?? null);
-    if (found.length > 0) return false;
-    dispatch(logEntries([entry], `${Math.round(grams)} g taken from ${jar.card.name}`));
+    const [objection] = dispatch(
+      doneTo(
+        jar.id,
+        (atHand) => takeOut(atHand, { grams, to }),
+        `${Math.round(grams)} g taken from ${jar.card.name}`,
+      ),
+    );
+    setProblem(objection?.message ?? null);
+    if (objection) return false;
     onClose();
     return true;
   };

@@ -1,7 +1,8 @@
 import { act, screen, within } from '@testing-library/react';
 
 import { type JournalEvent } from '@core/journal';
-import { beginProgramme, selectJar, selectJarEvents, selectJars } from '@state';
+import { beginProgramme } from '@core/verbs';
+import { doneTo, selectJar, selectJarEvents, selectJars } from '@state';
 
 import { JarPane } from './JarPane';
 import {
@@ -65,7 +66,12 @@ describe('a jar', () => {
 
   it('in a programme leads to it', () => {
     const store = ternShown(fed);
-    act(() => void store.dispatch(beginProgramme('tern', 'neglected', 'begun')));
+    act(
+      () =>
+        void store.dispatch(
+          doneTo('tern', (jar) => beginProgramme(jar, { programme: 'neglected' }), 'begun'),
+        ),
+    );
     touch('link', 'To the programme');
     expect(went).toEqual(['/jar/tern/programme']);
   });

@@ -1,5 +1,6 @@
-import { type JarCard } from '@core/journal';
+import { CARD_LIMITS, type JarCard } from '@core/journal';
 import { type Blend, type FlourKind, blendShares } from '@core/measure';
+import { nameObjections } from '@core/verbs';
 import { parseNumber } from '@kit';
 
 import { FLOUR_WORDS } from '../words';
@@ -25,33 +26,23 @@ export interface JarForm {
 
 export type Problems<T> = { readonly [K in keyof T]?: string };
 
-const LONGEST_NAME = 60;
-
-/** What is wrong with a jar's name as typed; null when nothing is. */
-export function nameProblem(typed: string): string | null {
-  const name = [...typed.trim()];
-  if (name.length === 0) return 'Give it a name, so that the jars can be told apart.';
-  return name.length > LONGEST_NAME
-    ? `That is ${name.length} characters; a label holds ${LONGEST_NAME}.`
-    : null;
-}
-
 /** What is wrong with a card as typed, by field. Shows all at once, so that nobody corrects one fault at a time. */
 export function cardProblems(form: JarForm): Problems<JarForm> {
   const found: { -readonly [K in keyof JarForm]?: string } = {};
-  const name = nameProblem(form.name);
-  if (name) found.name = name;
-  const number = (key: NumberKey, low: number, high: number, unit: string) => {
+  const [unnamed] = nameObjections(form.name, []);
+  if (unnamed) found.name = unnamed.message;
+  const number = (key: NumberKey, unit: string) => {
+    const [low, high] = CARD_LIMITS[key];
     const given = parseNumber(form[key]);
     if (Number.isNaN(given)) found[key] = 'A number, please.';
     else if (given < low || given > high) found[key] = `Between ${low} and ${high}${unit}, please.`;
   };
-  number('hydrationPct', 40, 250, ' %');
-  number('emptyG', 5, 5000, ' g');
-  number('capacityMl', 30, 10_000, ' ml');
-  number('keepG', 1, 2000, ' g');
-  number('parts', 0.25, 20, '');
-  number('taperPct', 30, 200, ' %');
+  number('hydrationPct', ' %');
+  number('emptyG', ' g');
+  number('capacityMl', ' ml');
+  number('keepG', ' g');
+  number('parts', '');
+  number('taperPct', ' %');
   const shares = form.others.map(({ pct }) => parseNumber(pct));
   if (shares.some((share) => !(share >= 1 && share <= 99)))
     found.others = 'Each share between 1 and 99 %, please.';

@@ -29,7 +29,7 @@ export function JournalScreen() {
   const shown = everyJar.find(({ id }) => id === jar);
   const nameOf = useJarName();
   return (
-    <Page narrow>
+    <Page title="Journal" narrow>
       <Words size="heading" level={1}>
         Journal
       </Words>

@@ -2,9 +2,10 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { type Backup, type DryingBatch, aliveShare } from '@core/rescue';
+import { declineBackup, tendBackup, spendBackup } from '@core/verbs';
 import { Panel, Button, Words, useLook } from '@kit';
 import {
-  logEntries,
+  done,
   selectBackups,
   selectDrying,
   selectJars,
@@ -73,7 +74,6 @@ function BackupRow({ backup }: { readonly backup: Backup }) {
   const { form, store, gramsLeft, madeAt, freshAt, renewBy, note } = backup;
   const due = renewBy <= now;
   const what = `${name}, ${BACKUP_WORDS[form]}`;
-  const entry = { jar: backup.jar, at: new Date(now).toISOString(), backup: backup.id };
   return (
     <Line>
       <View>
@@ -101,9 +101,7 @@ function BackupRow({ backup }: { readonly backup: Backup }) {
             grow
             label={`${what}: fed`}
             onPress={() =>
-              dispatch(
-                logEntries([{ kind: 'backupTended', ...entry }], `The twin of ${name} is fed`),
-              )
+              dispatch(done((at) => tendBackup(backup, at), `The twin of ${name} is fed`))
             }
           >
             It is fed
@@ -112,14 +110,7 @@ function BackupRow({ backup }: { readonly backup: Backup }) {
         <Button
           grow
           label={`${what}: used up or thrown out`}
-          onPress={() =>
-            dispatch(
-              logEntries(
-                [{ kind: 'backupUsed', ...entry, grams: gramsLeft }],
-                `${what}: off the shelf`,
-              ),
-            )
-          }
+          onPress={() => dispatch(done((at) => spendBackup(backup, at), `${what}: off the shelf`))}
         >
           Used up
         </Button>
@@ -157,7 +148,6 @@ function DryingRow({ batch }: { readonly batch: DryingBatch }) {
 /** Said once of every jar, and never again when it is declined. */
 function Without({ id, onMake }: { readonly id: string; readonly onMake: () => void }) {
   const dispatch = useAppDispatch();
-  const at = new Date(useAppSelector(selectNow)).toISOString();
   const name = useJarName()(id);
   return (
     <Line>
@@ -170,12 +160,7 @@ function Without({ id, onMake }: { readonly id: string; readonly onMake: () => v
           grow
           label={`${name} goes without a backup`}
           onPress={() =>
-            dispatch(
-              logEntries(
-                [{ kind: 'backupDeclined', jar: id, at }],
-                `${name} goes without a backup`,
-              ),
-            )
+            dispatch(done((now) => declineBackup(id, now), `${name} goes without a backup`))
           }
         >
           It goes without

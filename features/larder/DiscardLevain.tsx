@@ -4,15 +4,9 @@ import { celsiusAt } from '@core/ferment';
 import { UNKNOWN_CELSIUS } from '@core/journal';
 import { type Lot, discardLevain } from '@core/larder';
 import { HOUR } from '@core/measure';
+import { spendLots } from '@core/verbs';
 import { NumberField, Panel, Button, Words } from '@kit';
-import {
-  selectNow,
-  selectPlaces,
-  selectTime,
-  takeLots,
-  useAppDispatch,
-  useAppSelector,
-} from '@state';
+import { done, selectNow, selectPlaces, selectTime, useAppDispatch, useAppSelector } from '@state';
 
 import { useKitchenWords } from '../words';
 
@@ -68,12 +62,10 @@ export function DiscardLevain({ lots }: { readonly lots: readonly Lot[] }) {
         <Button
           onPress={() =>
             dispatch(
-              takeLots(
-                [freshest],
-                seedG,
-                'bake',
+              done(
+                (clock) =>
+                  spendLots([freshest], { grams: seedG, to: 'bake', note: 'a levain' }, clock),
                 `${words.grams(seedG)} of discard taken for a levain`,
-                'a levain',
               ),
             )
           }

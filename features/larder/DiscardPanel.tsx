@@ -2,9 +2,10 @@ import { useState } from 'react';
 import { View } from 'react-native';
 
 import { type Lot } from '@core/larder';
+import { moveLot } from '@core/verbs';
 import { NumberField, Notice, Panel, Button, Words, useLook } from '@kit';
 import {
-  logEntries,
+  done,
   selectGoodLots,
   selectLots,
   selectNow,
@@ -132,8 +133,8 @@ function Lots({
             label={`${to === 'freezer' ? 'Freeze' : 'Thaw'} ${Math.round(lot.grams)} g of ${nameOf(lot.jar)}, ${words.date(lot.takenAt)}`}
             onPress={() =>
               dispatch(
-                logEntries(
-                  [{ kind: 'lotMoved', at: new Date(now).toISOString(), lot: lot.id, store: to }],
+                done(
+                  (at) => moveLot(lot.id, to, at),
                   to === 'freezer'
                     ? `${words.grams(lot.grams)} frozen`
                     : `${words.grams(lot.grams)} thaw overnight in the fridge`,

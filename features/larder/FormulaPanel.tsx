@@ -11,8 +11,9 @@ import {
   mixtureFor,
   together,
 } from '@core/larder';
+import { spendLots } from '@core/verbs';
 import { NumberField, Panel, Button, Words, useLook } from '@kit';
-import { takeLots, useAppDispatch } from '@state';
+import { done, useAppDispatch } from '@state';
 
 import { useKitchenWords } from '../words';
 import { ALLERGEN_WORDS, EXTRA_WORDS, FORMULA_WORDS } from './formulaWords';
@@ -125,12 +126,10 @@ export function FormulaPanel({
           kind="main"
           onPress={() =>
             dispatch(
-              takeLots(
-                lots,
-                discardG,
-                'bake',
+              done(
+                (now) =>
+                  spendLots(lots, { grams: discardG, to: 'bake', note: name.toLowerCase() }, now),
                 `${words.grams(discardG)} of discard became ${name.toLowerCase()}`,
-                name.toLowerCase(),
               ),
             )
           }

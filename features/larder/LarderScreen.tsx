@@ -10,7 +10,7 @@ import { TubsPanel } from './TubsPanel';
 export function LarderScreen() {
   const wide = useWide();
   return (
-    <Page narrow={!wide}>
+    <Page title="Larder" narrow={!wide}>
       <Words size="heading" level={1}>
         Larder
       </Words>

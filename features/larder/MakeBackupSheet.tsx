@@ -1,17 +1,10 @@
 import { useState } from 'react';
 
-import { BACKUP_FORMS, type BackupForm, objectionsTo, contentOf } from '@core/journal';
+import { BACKUP_FORMS, type BackupForm, contentOf } from '@core/journal';
 import { USUAL_STORE, filmGrams, flakesFrom } from '@core/rescue';
+import { makeBackup } from '@core/verbs';
 import { Choice, Field, Button, Sheet, Words, parseNumber } from '@kit';
-import {
-  type NewEvent,
-  logEntries,
-  selectJarEvents,
-  selectJars,
-  selectNow,
-  useAppDispatch,
-  useAppSelector,
-} from '@state';
+import { doneTo, selectJars, useAppDispatch, useAppSelector } from '@state';
 
 import { BACKUP_WORDS, STORE_WORDS, useKitchenWords } from '../words';
 
@@ -52,43 +45,26 @@ export function MakeBackupSheet({
 }) {
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
-  const now = useAppSelector(selectNow);
   const jars = useAppSelector(selectJars);
   const [id, setId] = useState(proposed);
   const jar = jars.find((one) => one.id === id) ?? jars[0]!;
-  const earlier = useAppSelector((state) => selectJarEvents(state, jar.id));
   const [form, setForm] = useState<BackupForm>('flakes');
   const [text, setText] = useState(USUAL_G.flakes);
   const [note, setNote] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const grams = parseNumber(text);
   const make = () => {
-    const common = { jar: jar.id, at: new Date(now).toISOString() };
-    // A stiff ball grows by the flour that is worked in.
-    const made = form === 'stiffBall' ? Math.round(grams * 2.2) : grams;
-    const entry: NewEvent =
-      form === 'flakes'
-        ? { kind: 'drying', ...common, grams }
-        : {
-            kind: 'backedUp',
-            ...common,
-            form,
-            grams: made,
-            takenG: grams,
-            store: USUAL_STORE[form],
-            ...(note.trim() ? { note: note.trim() } : {}),
-          };
-    const [objection] = objectionsTo({ ...entry, id: 'new' }, jar, earlier, now);
-    setProblem(objection?.message ?? null);
-    if (objection) return;
-    dispatch(
-      logEntries(
-        [entry],
+    const [objection] = dispatch(
+      doneTo(
+        jar.id,
+        (atHand) => makeBackup(atHand, { form, grams, note }),
         form === 'flakes'
           ? `${words.grams(grams)} of ${jar.card.name} lie drying`
           : `${jar.card.name} has a backup: ${BACKUP_WORDS[form]}`,
       ),
     );
+    setProblem(objection?.message ?? null);
+    if (objection) return;
     onClose();
   };
   return (

@@ -119,7 +119,7 @@ export function MakeScreen() {
     </>
   );
   return (
-    <Page>
+    <Page title="What can I make?">
       <View style={{ gap: 2 }}>
         <View style={{ alignItems: 'flex-start', marginLeft: -8 }}>
           <Button kind="bare" icon="arrow-left" href="/larder">

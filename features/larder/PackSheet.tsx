@@ -2,8 +2,9 @@ import { useState } from 'react';
 
 import { STORES, type Storage, contentOf } from '@core/journal';
 import { type DryingBatch, flakesFrom } from '@core/rescue';
+import { packFlakes } from '@core/verbs';
 import { Choice, Field, Button, Sheet, Words, parseNumber } from '@kit';
-import { makeBackup, selectJar, useAppDispatch, useAppSelector } from '@state';
+import { done, selectJar, useAppDispatch, useAppSelector } from '@state';
 
 import { STORE_WORDS, useKitchenWords } from '../words';
 
@@ -25,23 +26,14 @@ export function PackSheet({
   const [problem, setProblem] = useState<string | null>(null);
   const pack = () => {
     const grams = parseNumber(text);
-    if (!(grams >= 1)) return setProblem('At least a gram, please.');
-    if (grams > batch.grams)
-      return setProblem(`${words.grams(batch.grams)} were spread out; dried they weigh less.`);
-    dispatch(
-      makeBackup(
-        {
-          jar: batch.jar,
-          form: 'flakes',
-          grams,
-          takenG: 0,
-          store,
-          drying: batch.id,
-          ...(note.trim() ? { note: note.trim() } : {}),
-        },
+    const [objection] = dispatch(
+      done(
+        (now) => packFlakes(batch, { grams, store, note }, now),
         `${words.grams(grams)} of flakes are packed`,
       ),
     );
+    setProblem(objection?.message ?? null);
+    if (objection) return;
     onClose();
   };
   return (

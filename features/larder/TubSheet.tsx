@@ -4,8 +4,9 @@ import { View } from 'react-native';
 
 import { type Tub } from '@core/larder';
 import { FLOUR_KINDS } from '@core/measure';
+import { fillTub } from '@core/verbs';
 import { Choices, DayField, Field, Button, Sheet, Words } from '@kit';
-import { logEntries, selectNow, selectTubs, useAppDispatch, useAppSelector } from '@state';
+import { done, selectTubs, useAppDispatch, useAppSelector } from '@state';
 
 import { FLOUR_WORDS, useKitchenWords } from '../words';
 import { NEW_TUB, refillForm, stockFrom, totalOf, tubProblems } from './tubForm';
@@ -20,7 +21,6 @@ export function TubSheet({
 }) {
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
-  const now = useAppSelector(selectNow);
   const tubs = useAppSelector(selectTubs);
   const [form, setForm] = useState(() => (tub ? refillForm(tub) : NEW_TUB));
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
@@ -34,15 +34,8 @@ export function TubSheet({
     if (Object.keys(found).length > 0) return;
     const stock = stockFrom(form);
     dispatch(
-      logEntries(
-        [
-          {
-            kind: 'stocked',
-            at: new Date(now).toISOString(),
-            tub: tub?.id ?? nanoid(),
-            ...stock,
-          },
-        ],
+      done(
+        (clock) => fillTub(tub?.id ?? nanoid(), stock, clock),
         `${words.grams(stock.grams)} into ${stock.name}`,
       ),
     );

@@ -3,16 +3,9 @@ import { View } from 'react-native';
 
 import { type Tub, flourUse, shoppingNote } from '@core/larder';
 import { Panel, Button, TubDrawing, Words, useLook } from '@kit';
-import {
-  noticed,
-  selectJars,
-  selectLiveEvents,
-  selectNow,
-  selectTubs,
-  useAppDispatch,
-  useAppSelector,
-} from '@state';
+import { selectJars, selectLiveEvents, selectNow, selectTubs, useAppSelector } from '@state';
 
+import { useCopy } from '../parts/useCopy';
 import { FLOUR_WORDS, blendWords, tubWords, useKitchenWords } from '../words';
 import { TubSheet } from './TubSheet';
 import { WeighTubSheet } from './WeighTubSheet';
@@ -104,31 +97,23 @@ const SHOP_WEEKS = 4;
 /** What to buy, to be copied into whatever the baker carries along. */
 function ShoppingNote() {
   const words = useKitchenWords();
-  const dispatch = useAppDispatch();
   const live = useAppSelector(selectLiveEvents);
   const tubs = useAppSelector(selectTubs);
   const now = useAppSelector(selectNow);
+  const copy = useCopy();
   const note = shoppingNote(live, tubs, now, SHOP_WEEKS);
   if (note.length === 0) return null;
   const text = note
     .map(({ flour, grams }) => `${words.grams(grams)} ${FLOUR_WORDS[flour]}`)
     .join(', ');
-  const copy = async () => {
-    const copied = await navigator.clipboard.writeText(`Flour: ${text}`).then(
-      () => true,
-      () => false,
-    );
-    dispatch(
-      noticed({
-        text: copied ? 'The shopping note is copied' : 'This browser does not let it be copied',
-        undo: [],
-      }),
-    );
-  };
   return (
     <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
       <Words style={{ flex: 1 }}>{`For the next four weeks, buy ${text}.`}</Words>
-      <Button kind="bare" label="Copy the shopping note" onPress={() => void copy()}>
+      <Button
+        kind="bare"
+        label="Copy the shopping note"
+        onPress={() => copy(`Flour: ${text}`, 'The shopping note is copied')}
+      >
         Copy
       </Button>
     </View>

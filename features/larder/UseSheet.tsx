@@ -1,10 +1,11 @@
 import { useState } from 'react';
 
 import { takeOldest } from '@core/larder';
+import { spendLots } from '@core/verbs';
 import { Choice, Field, Button, Sheet, Words, parseNumber } from '@kit';
-import { selectGoodLots, selectNow, takeLots, useAppDispatch, useAppSelector } from '@state';
+import { done, selectGoodLots, selectNow, useAppDispatch, useAppSelector } from '@state';
 
-import { DestinationChoice } from './DestinationChoice';
+import { DestinationChoice } from '../parts/DestinationChoice';
 import { useJarName } from '../words/useJarName';
 import { DESTINATION_WORDS, lotWords, useKitchenWords } from '../words';
 
@@ -34,7 +35,10 @@ export function UseSheet({ onClose }: { readonly onClose: () => void }) {
           : `There are only ${words.grams(here)} of it.`,
       );
     dispatch(
-      takeLots(lots, grams, to, `${words.grams(grams)} of discard: ${DESTINATION_WORDS[to]}`),
+      done(
+        (clock) => spendLots(lots, { grams, to }, clock),
+        `${words.grams(grams)} of discard: ${DESTINATION_WORDS[to]}`,
+      ),
     );
     onClose();
   };

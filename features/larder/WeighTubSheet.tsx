@@ -1,12 +1,12 @@
+import { MOST_STOCK_G } from '@core/journal';
 import { useState } from 'react';
 
 import { type Tub } from '@core/larder';
+import { putTubAway, weighTub } from '@core/verbs';
 import { Field, Button, Sheet, Words, parseNumber } from '@kit';
-import { logEntries, selectNow, useAppDispatch, useAppSelector } from '@state';
+import { done, useAppDispatch } from '@state';
 
 import { useKitchenWords } from '../words';
-
-const MOST_G = 50_000;
 
 /** A tub on the scale: what is really in it, after bread was baked from it or some was spilled. */
 export function WeighTubSheet({
@@ -18,22 +18,19 @@ export function WeighTubSheet({
 }) {
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
-  const at = new Date(useAppSelector(selectNow)).toISOString();
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const save = () => {
     const grams = parseNumber(text);
-    if (!(grams >= 0 && grams <= MOST_G)) return setProblem('Grams from 0 to 50 000, please.');
+    if (!(grams >= 0 && grams <= MOST_STOCK_G))
+      return setProblem('Grams from 0 to 50 000, please.');
     dispatch(
-      logEntries(
-        [{ kind: 'tubWeighed', at, tub: tub.id, grams }],
-        `${tub.name} holds ${words.grams(grams)}`,
-      ),
+      done((now) => weighTub(tub.id, grams, now), `${tub.name} holds ${words.grams(grams)}`),
     );
     onClose();
   };
   const putAway = () => {
-    dispatch(logEntries([{ kind: 'tubGone', at, tub: tub.id }], `${tub.name} is put away`));
+    dispatch(done((now) => putTubAway(tub.id, now), `${tub.name} is put away`));
     onClose();
   };
   return (

@@ -1,3 +1,4 @@
+import { MOST_STOCK_G, NAME_LENGTH } from '@core/journal';
 import { type Tub } from '@core/larder';
 import { FLOUR_KINDS, type FlourKind } from '@core/measure';
 import { parseNumber } from '@kit';
@@ -37,9 +38,6 @@ export const refillForm = ({ name, flour, lowG }: Tub): TubForm => {
   };
 };
 
-/** Nobody stores more flour than this at home, grams. */
-const MOST_G = 50_000;
-const LONGEST_NAME = 60;
 /** No flour costs more a kilogram, in whatever money. */
 const DEAREST = 100_000;
 
@@ -58,17 +56,18 @@ export function tubProblems(
   const found: Record<string, string> = {};
   const name = form.name.trim();
   if (name === '') found.name = 'Give it a name.';
-  else if ([...name].length > LONGEST_NAME)
-    found.name = `At most ${LONGEST_NAME} characters, please.`;
+  else if ([...name].length > NAME_LENGTH)
+    found.name = `At most ${NAME_LENGTH} characters, please.`;
   else if (others.some((tub) => tub.name.toLowerCase() === name.toLowerCase()))
     found.name = 'There is a tub of that name already.';
   if (form.kinds.length === 0) found.kinds = 'Which flour is it?';
   for (const [kind, grams] of gramsOf(form))
     if (!(grams > 0)) found[kind] = 'More than nothing, please.';
-    else if (grams > MOST_G) found[kind] = 'That is more than fifty kilograms. Check the number.';
+    else if (grams > MOST_STOCK_G)
+      found[kind] = 'That is more than fifty kilograms. Check the number.';
   const lowG = parseNumber(form.lowG);
   if (!(lowG >= 0)) found.lowG = 'A number, please; 0 for no warning.';
-  else if (lowG > MOST_G) found.lowG = 'That is more than fifty kilograms. Check the number.';
+  else if (lowG > MOST_STOCK_G) found.lowG = 'That is more than fifty kilograms. Check the number.';
   const cost = parseNumber(form.cost);
   if (form.cost.trim() !== '' && !(cost >= 0 && cost <= DEAREST))
     found.cost = 'A number, or nothing.';

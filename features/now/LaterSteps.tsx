@@ -5,7 +5,7 @@ import { type NextStep } from '@core/plan';
 import { umbrellaFor } from '@kit';
 
 import { stepTitle, useKitchenWords } from '../words';
-import { MarkRow } from './MarkRow';
+import { MarkRow } from '../parts/MarkRow';
 
 /** What the other jars ask for, in their order. */
 export function LaterSteps({

@@ -21,12 +21,13 @@ import { benchPath } from '../bench/benchPath';
 import { JarPane } from '../jar';
 import { MendedNotice } from '../plan/MendedNotice';
 import { QuarantineNotice } from '../rescue/QuarantineNotice';
+import { Runs } from '../parts/Runs';
 import { useKitchenWords } from '../words';
 import { EmptyKitchen } from './EmptyKitchen';
 import { KitchenSwitch } from './KitchenSwitch';
 import { LaterSteps } from './LaterSteps';
 import { NextStepPanel } from './NextStepPanel';
-import { Remarks, Runs } from './Remarks';
+import { Remarks } from './Remarks';
 import { PlannedStepPanel } from './PlannedStepPanel';
 import { Shelves } from './Shelves';
 
@@ -48,13 +49,17 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
   const router = useRouter();
   if (jar !== undefined && (!wide || standings.length === 0))
     return (
-      <Page key={jar} narrow>
+      <Page
+        key={jar}
+        title={standings.find((s) => s.jar.id === jar)?.jar.card.name ?? 'No such jar'}
+        narrow
+      >
         <JarPane id={jar} back />
       </Page>
     );
   if (standings.length === 0)
     return (
-      <Page narrow>
+      <Page title="Now" narrow>
         <EmptyKitchen />
       </Page>
     );
@@ -112,7 +117,7 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
     </>
   );
   return (
-    <Page key={wide ? 'wide' : 'phone'}>
+    <Page title="Now" key={wide ? 'wide' : 'phone'}>
       {wide ? (
         <TwoPanes left={shelves} right={<JarPane id={shownJar} key={shownJar} />} />
       ) : (

@@ -1,72 +1,19 @@
-import { type Href } from 'expo-router';
-import { View } from 'react-native';
-
-import { type Umbrella } from '@kit';
 import {
   selectBackups,
   selectCopyDue,
   selectDrying,
   selectNow,
-  selectRuns,
   selectTubs,
   selectWithoutBackup,
   useAppSelector,
 } from '@state';
 
 import { useJarName } from '../words/useJarName';
-import { PROGRAMME_WORDS, useKitchenWords } from '../words';
-import { MarkRow } from './MarkRow';
-
-/** A word about something that is not a feed, and where it leads. */
-interface Remark {
-  readonly path: Href;
-  readonly umbrella: Umbrella;
-  readonly text: string;
-}
+import { type Remark, RemarkList } from '../parts/RemarkList';
 
 /** Flakes that may snap, backups to be made anew, tubs that run low, a copy to be made. */
 export function Remarks() {
   return <RemarkList label="Also" remarks={useRemarks()} />;
-}
-
-/** Jars that a programme brings back, wakes or begins. */
-export function Runs() {
-  return <RemarkList label="Under way" remarks={useRunRemarks()} />;
-}
-
-function RemarkList({
-  label,
-  remarks,
-}: {
-  readonly label: string;
-  readonly remarks: readonly Remark[];
-}) {
-  if (remarks.length === 0) return null;
-  return (
-    <View role="region" aria-label={label}>
-      {remarks.map(({ path, umbrella, text }, i) => (
-        <MarkRow key={text} umbrella={umbrella} text={text} path={path} first={i === 0} />
-      ))}
-    </View>
-  );
-}
-
-const UMBRELLA = { well: 'open', useBackup: 'drooping', going: 'opening' } as const;
-
-function useRunRemarks(): readonly Remark[] {
-  const words = useKitchenWords();
-  const now = useAppSelector(selectNow);
-  return useAppSelector(selectRuns).map(({ jar, run, next }): Remark => ({
-    path: `/jar/${jar.id}/programme`,
-    umbrella: UMBRELLA[run.verdict],
-    text: {
-      well: `${jar.card.name} is well again`,
-      useBackup: `${jar.card.name} has had its time: see what to do`,
-      going: `${jar.card.name} is being ${PROGRAMME_WORDS[run.programme.id].doing}, day ${run.day}: ${
-        next.at <= now ? 'feed it now' : `next feed ${words.moment(next.at)}`
-      }`,
-    }[run.verdict],
-  }));
 }
 
 function useRemarks(): readonly Remark[] {

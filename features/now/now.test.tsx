@@ -1,7 +1,8 @@
 import { act, screen, within } from '@testing-library/react';
 
 import { type Plan } from '@core/plan';
-import { beginProgramme, planChosen, searchBegun, searchEnded } from '@state';
+import { beginProgramme } from '@core/verbs';
+import { doneTo, planChosen, searchBegun, searchEnded } from '@state';
 
 import {
   NOW,
@@ -114,7 +115,12 @@ describe('the kitchen now', () => {
   it('leaves a jar in a programme to it: it is not the next step, but due by its programme', () => {
     const store = kitchenStore([...PLACES, tern()]);
     show(<NowScreen />, store);
-    act(() => void store.dispatch(beginProgramme('tern', 'neglected', 'begun')));
+    act(
+      () =>
+        void store.dispatch(
+          doneTo('tern', (jar) => beginProgramme(jar, { programme: 'neglected' }), 'begun'),
+        ),
+    );
     expect(screen.queryByRole('region', { name: 'Next step', hidden: true })).toBeNull();
     expect(
       region('Under way').getByText('Tern is being brought back, day 1: feed it now'),

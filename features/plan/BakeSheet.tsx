@@ -2,11 +2,12 @@ import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
 import { View } from 'react-native';
 
-import { NAME_LENGTH } from '@core/journal';
 import { DAY, HOUR, type Instant, type KitchenTime, instantAt } from '@core/measure';
+import { wishBake } from '@core/verbs';
 import { Choice, Field, MomentField, Button, Sheet, Words, parseNumber } from '@kit';
 import {
-  bakeWanted,
+  byField,
+  done,
   selectJars,
   selectNow,
   selectTime,
@@ -42,30 +43,25 @@ export function BakeSheet({ onClose }: { readonly onClose: () => void }) {
   const levainG = Math.round(by === 'mass' ? parseNumber(grams) : fromLoaves);
 
   const add = () => {
-    const found: Record<string, string> = {};
     const middle = words.instantOf(at);
-    const called = name.trim() || `Bake of ${words.day(middle)}`;
-    if (!(levainG > 0 && levainG <= 5000))
-      found[by] = 'That makes no levain between 1 and 5000 g. Check the numbers.';
-    if (Number.isNaN(middle)) found.at = 'Give a day and a time.';
-    else if (middle < now + HOUR) found.at = 'Too soon: no starter ripens within the hour.';
-    else if (middle > now + 14 * DAY) found.at = 'Plans look two weeks ahead at most.';
-    if ([...called].length > NAME_LENGTH) found.name = `A name has ${NAME_LENGTH} letters at most.`;
-    setProblems(found);
-    if (Object.keys(found).length > 0) return;
-    dispatch(
-      bakeWanted(
-        {
-          id: nanoid(),
-          name: called,
-          jar,
-          levainG,
-          from: middle - width * HOUR,
-          until: middle + width * HOUR,
-        },
-        `${called} is wanted ${words.moment(middle)}`,
+    const day = Number.isNaN(middle) ? '' : words.day(middle);
+    const wish = {
+      id: nanoid(),
+      name: name.trim() || `Bake of ${day}`,
+      jar,
+      levainG,
+      at: middle,
+      widthH: width,
+    };
+    const objections = dispatch(
+      done(
+        (clock) => wishBake(wish, clock),
+        () => `${wish.name} is wanted ${words.moment(middle)}`,
       ),
     );
+    const { levainG: ofLevain, ...others } = byField(objections);
+    setProblems({ ...others, ...(ofLevain ? { [by]: ofLevain } : {}) });
+    if (objections.length > 0) return;
     onClose();
   };
 

@@ -1,7 +1,7 @@
 import { type Bake } from '@core/journal';
 import { type Nearest } from '@core/plan';
 import { Notice, Button } from '@kit';
-import { bakeMoved, bakeWanted, selectBakes, useAppDispatch, useAppSelector } from '@state';
+import { bakeMoved, bakeChanged, selectBakes, useAppDispatch, useAppSelector } from '@state';
 
 import { type KitchenWords, impossibleWords, useKitchenWords } from '../words';
 
@@ -53,7 +53,7 @@ function wayOut(bake: Bake, near: Nearest, words: KitchenWords) {
       return near.levainG > 0
         ? {
             text: `Make it ${words.grams(near.levainG)}`,
-            deed: bakeWanted(
+            deed: bakeChanged(
               { ...bake, levainG: near.levainG },
               `${bake.name} takes ${words.grams(near.levainG)}`,
             ),

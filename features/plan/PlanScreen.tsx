@@ -11,9 +11,9 @@ import {
   useAppSelector,
 } from '@state';
 
-import { Runs } from '../now/Remarks';
+import { Runs } from '../parts/Runs';
 import { BakesPanel } from './BakesPanel';
-import { CalendarButton } from './CalendarButton';
+import { CalendarButton } from '../parts/CalendarButton';
 import { HandsPanel } from './HandsPanel';
 import { MendedNotice } from './MendedNotice';
 import { Obstacles } from './Obstacles';
@@ -42,7 +42,7 @@ export function PlanScreen() {
   const drawn = useDeferredValue(preview);
   if (jars.length === 0)
     return (
-      <Page narrow>
+      <Page title="Plan" narrow>
         <Words size="heading" level={1}>
           Plan
         </Words>
@@ -83,7 +83,7 @@ export function PlanScreen() {
     </>
   );
   return (
-    <Page>
+    <Page title="Plan">
       <Words size="heading" level={1}>
         Plan
       </Words>

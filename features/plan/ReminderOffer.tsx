@@ -1,4 +1,4 @@
-import { Notice, Button } from '@kit';
+import { Notice, Button, askLeave, reminderLeave } from '@kit';
 import {
   selectFollowed,
   selectNow,
@@ -7,8 +7,6 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '@state';
-
-import { askLeave, reminderLeave } from '../shell';
 
 /** Asks once, when a plan is followed and has something to remind of. */
 export function ReminderOffer() {

@@ -111,11 +111,8 @@ function Otherwise({
   const taking = step.kind === 'take' ? bake : undefined;
 
   const skip = () => {
-    dispatch(
-      taking
-        ? bakeDropped(taking.id, `${taking.name} is off`)
-        : jarLeftAlone(skipped(step, steps, now, endOfDay), `${title}: skipped`),
-    );
+    if (taking) dispatch(bakeDropped(taking.id, `${taking.name} is off`));
+    else dispatch(jarLeftAlone(skipped(step, steps, now, endOfDay), `${title}: skipped`));
     onDone();
   };
   const shift = () => {

@@ -1,8 +1,9 @@
 import { act, cleanup, screen, waitFor, within } from '@testing-library/react';
 
 import { type Plan, type Step } from '@core/plan';
+import { beginProgramme } from '@core/verbs';
 import {
-  beginProgramme,
+  doneTo,
   planChosen,
   searchBegun,
   searchEnded,
@@ -12,7 +13,7 @@ import {
   selectSettings,
   selectChosen,
   selectFollowed,
-  bakeWanted,
+  bakeChanged,
 } from '@state';
 
 import { NOW, kitchenStore, show, touch, type, went } from '../../tests/kitchen';
@@ -76,7 +77,7 @@ const STEPS = [MOVE, step(), BUILD, TAKE].map((one) =>
 function planned() {
   const store = kitchenStore();
   store.dispatch(
-    bakeWanted({
+    bakeChanged({
       id: 'loaves',
       name: 'Loaves',
       jar: 'grebe',
@@ -150,7 +151,12 @@ describe('the plans', () => {
 
   it('leave a jar in a programme to it', () => {
     const store = planned();
-    act(() => void store.dispatch(beginProgramme('skua', 'neglected', 'begun')));
+    act(
+      () =>
+        void store.dispatch(
+          doneTo('skua', (jar) => beginProgramme(jar, { programme: 'neglected' }), 'begun'),
+        ),
+    );
     touch('link', /^Skua is being brought back, day 1/);
     expect(went).toEqual(['/jar/skua/programme']);
   });

@@ -1,24 +1,14 @@
 import { useRouter } from 'expo-router';
 
-import { contentOf } from '@core/journal';
 import { type Step } from '@core/plan';
-import {
-  fillBench,
-  logEntries,
-  selectJars,
-  selectNow,
-  useAppDispatch,
-  useAppSelector,
-  wishDropped,
-} from '@state';
+import { move, takeForBake } from '@core/verbs';
+import { done, doneTo, fillBench, selectJars, useAppDispatch, useAppSelector } from '@state';
 
 /** How a step is done: a feed at the bench with its amounts filled in, a move or a taking with one touch. */
 export function useStep(step: Step): { readonly open: () => void; readonly openText: string } {
   const router = useRouter();
   const dispatch = useAppDispatch();
-  const now = useAppSelector(selectNow);
   const jar = useAppSelector(selectJars).find(({ id }) => id === step.jar);
-  const entry = { jar: step.jar, at: new Date(now).toISOString() };
   switch (step.kind) {
     case 'feed':
     case 'build':
@@ -42,15 +32,13 @@ export function useStep(step: Step): { readonly open: () => void; readonly openT
         openText: 'Taken',
         open: () => {
           dispatch(
-            logEntries(
-              [
-                {
-                  kind: 'took',
-                  ...entry,
-                  grams: Math.min(step.takeG!, Math.floor(jar ? contentOf(jar).massG : 0)),
-                },
-                wishDropped(step.wanted!),
-              ],
+            done(
+              (now) =>
+                takeForBake(
+                  jar ?? null,
+                  { jar: step.jar, grams: step.takeG!, wish: step.wanted! },
+                  now,
+                ),
               `${step.takeG} g taken for the bake`,
             ),
           );
@@ -61,8 +49,9 @@ export function useStep(step: Step): { readonly open: () => void; readonly openT
         openText: 'Done',
         open: () =>
           dispatch(
-            logEntries(
-              [{ kind: 'moved', ...entry, place: step.place! }],
+            doneTo(
+              step.jar,
+              (atHand) => move(atHand, step.place!),
               `${jar?.card.name ?? 'The jar'} is moved`,
             ),
           ),

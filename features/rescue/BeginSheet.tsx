@@ -5,9 +5,11 @@ import { useState } from 'react';
 import { type JarCard, type ProgrammeId } from '@core/journal';
 import { FLOUR_KINDS, type FlourKind } from '@core/measure';
 import { BEGINNINGS, type Backup, PROGRAMME } from '@core/rescue';
+import { beginJar } from '@core/verbs';
 import { Choice, Field, Button, Sheet, Words, parseNumber } from '@kit';
 import {
-  begin,
+  byField,
+  done,
   selectArchived,
   selectJars,
   selectPlaces,
@@ -16,7 +18,6 @@ import {
   useAppSelector,
 } from '@state';
 
-import { nameProblem } from '../jar/jarForm';
 import { FLOUR_WORDS, PROGRAMME_WORDS, useKitchenWords } from '../words';
 import { PROGRAMME_TEXTS } from './programmeWords';
 
@@ -58,18 +59,6 @@ export function BeginSheet({
   const fromNothing = soaked !== undefined && !flakes;
 
   const start = () => {
-    const found: Record<string, string> = {};
-    const unnamed = nameProblem(name);
-    if (unnamed) found.name = unnamed;
-    else if (jars.some(({ card }) => card.name.toLowerCase() === name.trim().toLowerCase()))
-      found.name = 'There is a jar of that name already.';
-    const grams = parseNumber(text);
-    if (!(grams >= 1)) found.grams = 'At least a gram, please.';
-    else if (backup && grams > backup.gramsLeft + 0.5)
-      found.grams = `Only ${words.grams(backup.gramsLeft)} are left of it.`;
-    else if (grams > 500) found.grams = 'Half a kilogram is more than anybody wakes.';
-    setProblems(found);
-    if (Object.keys(found).length > 0) return;
     const id = nanoid();
     const card: JarCard = source
       ? { ...source.card, name: name.trim(), archived: false }
@@ -84,19 +73,20 @@ export function BeginSheet({
           flour: { [flour]: 1 },
           archived: false,
         };
-    dispatch(
-      begin(
-        {
-          programme,
-          jar: id,
-          card,
-          place,
-          grams,
-          backup,
-        },
-        `${name.trim()}: ${PROGRAMME_WORDS[programme].title.toLowerCase()}`,
+    const begun = { programme, jar: id, card, place, grams: parseNumber(text), backup };
+    const objections = dispatch(
+      done(
+        (now) =>
+          beginJar(
+            begun,
+            [...jars, ...archived].map((jar) => jar.card.name),
+            now,
+          ),
+        `${card.name}: ${PROGRAMME_WORDS[programme].title.toLowerCase()}`,
       ),
     );
+    setProblems(byField(objections));
+    if (objections.length > 0) return;
     router.navigate(`/jar/${id}/programme`);
   };
   return (

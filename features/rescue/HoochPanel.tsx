@@ -3,8 +3,9 @@ import { View } from 'react-native';
 
 import { type Liquid, type Standing, contentOf } from '@core/journal';
 import { type Signs, hoochAdvice, waterBack } from '@core/rescue';
+import { pourOff, stirIn } from '@core/verbs';
 import { Field, Panel, Button, Words, parseNumber } from '@kit';
-import { logEntries, selectNow, useAppDispatch, useAppSelector } from '@state';
+import { doneTo, useAppDispatch } from '@state';
 
 import { useKitchenWords } from '../words';
 import { hoochWords } from './verdictWords';
@@ -20,7 +21,6 @@ export function HoochPanel({
   const { jar } = standing;
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
-  const at = new Date(useAppSelector(selectNow)).toISOString();
   const colour = signs.liquid as Exclude<Liquid, 'none'>;
   const amount = signs.amount === undefined || signs.amount === 'unknown' ? 'film' : signs.amount;
   const onTop = signs.where !== 'middle' && signs.where !== 'below';
@@ -29,29 +29,17 @@ export function HoochPanel({
   const [problem, setProblem] = useState<string | null>(null);
   const pour = () => {
     const grams = parseNumber(text);
-    if (!(grams > 0)) return setProblem('Grams, please; a guess will do.');
-    if (grams > contentOf(jar).massG / 2)
-      return setProblem(
-        `That is more than half of the ${words.grams(contentOf(jar).massG)} in the jar.`,
-      );
-    setProblem(null);
-    dispatch(
-      logEntries(
-        [
-          { kind: 'looked', jar: jar.id, at, liquid: colour },
-          { kind: 'pouredOff', jar: jar.id, at, grams },
-        ],
+    const [objection] = dispatch(
+      doneTo(
+        jar.id,
+        (atHand) => pourOff(atHand, { grams, liquid: colour }),
         `${words.grams(grams)} of liquid poured off`,
       ),
     );
+    setProblem(objection?.message ?? null);
   };
   const stir = () =>
-    dispatch(
-      logEntries(
-        [{ kind: 'looked', jar: jar.id, at, liquid: colour, note: 'liquid stirred in' }],
-        'Liquid stirred in',
-      ),
-    );
+    dispatch(doneTo(jar.id, (atHand) => stirIn(atHand, { liquid: colour }), 'Liquid stirred in'));
   const { keepG } = jar.card;
   return (
     <Panel label="The liquid">

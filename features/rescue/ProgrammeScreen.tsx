@@ -1,12 +1,12 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 
+import { leaveProgramme } from '@core/verbs';
 import { Notice, Page, Button, TwoPanes, Words, useWide } from '@kit';
 import {
+  doneTo,
   type JarRun,
-  logEntries,
   selectJar,
-  selectNow,
   selectRuns,
   selectStanding,
   useAppDispatch,
@@ -14,7 +14,7 @@ import {
 } from '@state';
 
 import { LookPanel } from '../jar/LookPanel';
-import { NoSuchJar } from '../jar/NoSuchJar';
+import { NoSuchJar } from '../parts/NoSuchJar';
 import { PROGRAMME_END_WORDS, PROGRAMME_WORDS, useKitchenWords } from '../words';
 import { GatesPanel } from './GatesPanel';
 import { NextFeedPanel } from './NextFeedPanel';
@@ -27,12 +27,12 @@ export function ProgrammeScreen({ id }: { readonly id: string }) {
   const run = useAppSelector(selectRuns).find((one) => one.jar.id === id);
   if (!jar)
     return (
-      <Page narrow>
+      <Page title="No such jar" narrow>
         <NoSuchJar />
       </Page>
     );
   return (
-    <Page narrow={!run}>
+    <Page title={`Programme of ${jar.card.name}`} narrow={!run}>
       {run ? <UnderWay run={run} /> : <NoProgramme id={id} name={jar.card.name} />}
     </Page>
   );
@@ -103,11 +103,11 @@ function UnderWay({ run: under }: { readonly run: JarRun }) {
 /** Ends a programme, with the reason. */
 function useEnding({ jar }: JarRun) {
   const dispatch = useAppDispatch();
-  const now = useAppSelector(selectNow);
   return (because: 'well' | 'useBackup' | 'left') =>
     dispatch(
-      logEntries(
-        [{ kind: 'programmeEnded', jar: jar.id, at: new Date(now).toISOString(), because }],
+      doneTo(
+        jar.id,
+        (atHand) => leaveProgramme(atHand, { because }),
         `${jar.card.name}: ${PROGRAMME_END_WORDS[because]}`,
       ),
     );

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { type Quarantine, type Reached } from '@core/rescue';
 import { Panel, Button, Words, useLook } from '@kit';
 import {
-  lookOver,
+  lookedOver,
   selectBackups,
   selectLots,
   selectQuarantines,
@@ -46,7 +46,7 @@ function OfOneJar({ quarantine: { thrownOut, reached } }: { readonly quarantine:
       {reached.length > 1 && (
         <Button
           kind="danger"
-          onPress={() => dispatch(lookOver(reached, false, `All that came from ${name} is out`))}
+          onPress={() => dispatch(lookedOver(reached, false, `All that came from ${name} is out`))}
         >
           {`All ${reached.length} are thrown out`}
         </Button>
@@ -80,14 +80,14 @@ function Item({ reached }: { readonly reached: Reached }) {
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
         <Button
           label={`Thrown out: ${name}`}
-          onPress={() => dispatch(lookOver([reached], false, `Thrown out: ${name}`))}
+          onPress={() => dispatch(lookedOver([reached], false, `Thrown out: ${name}`))}
         >
           Thrown out
         </Button>
         <Button
           kind="bare"
           label={`Looked at and kept: ${name}`}
-          onPress={() => dispatch(lookOver([reached], true, `Kept: ${name}`))}
+          onPress={() => dispatch(lookedOver([reached], true, `Kept: ${name}`))}
         >
           Looked at it, keep it
         </Button>

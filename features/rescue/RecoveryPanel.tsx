@@ -14,7 +14,7 @@ import {
   useContextOf,
 } from '@state';
 
-import { CalendarButton } from '../plan/CalendarButton';
+import { CalendarButton } from '../parts/CalendarButton';
 import { fullRiseWords, useKitchenWords } from '../words';
 import { foretoldText } from './foretoldText';
 import { standsIn, useBestPlace, useForetold, useProgrammeFlours } from './useForetold';

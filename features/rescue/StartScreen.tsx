@@ -4,9 +4,10 @@ import { View } from 'react-native';
 
 import { type BackupForm, type ProgrammeId } from '@core/journal';
 import { type Backup, DAYS_FOR_ONE_FEED, FROM_NOTHING, aliveShare } from '@core/rescue';
+import { beginProgramme } from '@core/verbs';
 import { Page, Panel, Button, Words, useLook } from '@kit';
 import {
-  beginProgramme,
+  doneTo,
   selectBackups,
   selectNow,
   selectQuarantined,
@@ -54,7 +55,7 @@ export function StartScreen() {
   const nameOf = useJarName();
   const [chosen, setChosen] = useState<Chosen | null>(null);
   return (
-    <Page narrow>
+    <Page title="Wake or begin" narrow>
       <Words size="heading" level={1}>
         Wake or begin
       </Words>
@@ -149,7 +150,13 @@ function FromTheFridge() {
             label={`${short ? 'Feed' : 'Wake'} ${jar.card.name}`}
             onPress={() => {
               if (!short)
-                dispatch(beginProgramme(jar.id, 'afterFridge', `${jar.card.name} is being woken`));
+                dispatch(
+                  doneTo(
+                    jar.id,
+                    (atHand) => beginProgramme(atHand, { programme: 'afterFridge' }),
+                    `${jar.card.name} is being woken`,
+                  ),
+                );
               router.navigate(short ? `/jar/${jar.id}/feed` : `/jar/${jar.id}/programme`);
             }}
           />

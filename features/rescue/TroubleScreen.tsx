@@ -35,6 +35,7 @@ export function TroubleScreen({ jar }: { readonly jar?: string | undefined }) {
   const told = useAppSelector((state) => ofJar(state.trouble, standing?.jar.id ?? '')) ?? NOTHING;
   return (
     <Page
+      title="Something is wrong"
       narrow={standing === undefined && standings.length > 0 && jar === undefined}
       step={Object.keys(told).join(' ')}
     >

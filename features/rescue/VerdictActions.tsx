@@ -11,16 +11,14 @@ import {
   shows,
   spoilageOf,
 } from '@core/rescue';
+import { beginProgramme, look, throwOut } from '@core/verbs';
 import { Button, Words } from '@kit';
 import {
-  beginProgramme,
+  doneTo,
   fillBench,
-  logEntries,
   selectBackups,
-  selectNow,
   selectRuns,
   signsForgotten,
-  throwOut,
   useAppDispatch,
   useAppSelector,
 } from '@state';
@@ -95,14 +93,14 @@ function ThrowOut({
   const backups = useAppSelector(selectBackups);
   const words = useKitchenWords();
   const { id, card } = standing.jar;
+  const note = words.inUnits(
+    `Thrown out. ${verdict.because.map((question) => saidOf(question, signs)).join('; ')}.`,
+  );
   const out = () => {
     dispatch(
-      throwOut(
+      doneTo(
         id,
-        spoilageOf(verdict, signs),
-        words.inUnits(
-          `Thrown out. ${verdict.because.map((question) => saidOf(question, signs)).join('; ')}.`,
-        ),
+        (atHand) => throwOut(atHand, { why: spoilageOf(verdict, signs), note }),
         `${card.name} is off the shelf`,
       ),
     );
@@ -136,14 +134,17 @@ function Help({
   const router = useRouter();
   const dispatch = useAppDispatch();
   const words = useKitchenWords();
-  const now = useAppSelector(selectNow);
   const [moving, setMoving] = useState(false);
   const { jar } = standing;
   const run = useAppSelector(selectRuns).find((one) => one.jar.id === jar.id);
   const programmePath = `/jar/${jar.id}/programme` as const;
   const begin = (programme: ProgrammeId) => {
     dispatch(
-      beginProgramme(jar.id, programme, `${PROGRAMME_WORDS[programme].title}: ${jar.card.name}`),
+      doneTo(
+        jar.id,
+        (atHand) => beginProgramme(atHand, { programme }),
+        `${PROGRAMME_WORDS[programme].title}: ${jar.card.name}`,
+      ),
     );
     dispatch(signsForgotten(jar.id));
     router.navigate(programmePath);
@@ -159,8 +160,9 @@ function Help({
   const logSeen = () => {
     const seen = seenAs(signs);
     dispatch(
-      logEntries(
-        [{ kind: 'looked', jar: jar.id, at: new Date(now).toISOString(), ...seen }],
+      doneTo(
+        jar.id,
+        (atHand) => look(atHand, { at: atHand.now, ...seen }),
         `What was seen of ${jar.card.name} is logged`,
       ),
     );

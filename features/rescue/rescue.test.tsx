@@ -1,6 +1,7 @@
 import { screen, within } from '@testing-library/react';
 
-import { selectJarAt, selectJarEvents, selectRuns } from '@state';
+import { beginProgramme } from '@core/verbs';
+import { doneTo, selectJarAt, selectJarEvents, selectRuns } from '@state';
 
 import { kitchenStore, show, touch, type, went } from '../../tests/kitchen';
 import { ProgrammeScreen } from './ProgrammeScreen';
@@ -192,8 +193,9 @@ describe('a programme', () => {
 
   it('gives its feed in grams and by spoon, and fills the bench with it', () => {
     const store = kitchenStore();
-    const { beginProgramme } = jest.requireActual('@state');
-    store.dispatch(beginProgramme('skua', 'neglected', 'begun'));
+    store.dispatch(
+      doneTo('skua', (jar) => beginProgramme(jar, { programme: 'neglected' }), 'begun'),
+    );
     show(<ProgrammeScreen id="skua" />, store);
     const next = within(screen.getByRole('region', { name: 'Next feed' }));
     expect(next.getByText(/^By spoon: 2 tsp of it, 3 tbsp water/)).toBeVisible();
@@ -208,8 +210,9 @@ describe('a programme', () => {
 
   it('shows its gates by name, and can be left', () => {
     const store = kitchenStore();
-    const { beginProgramme } = jest.requireActual('@state');
-    store.dispatch(beginProgramme('skua', 'neglected', 'begun'));
+    store.dispatch(
+      doneTo('skua', (jar) => beginProgramme(jar, { programme: 'neglected' }), 'begun'),
+    );
     show(<ProgrammeScreen id="skua" />, store);
     expect(screen.getByRole('img', { name: /^Risen by 95 % within .*: 0 of 2$/ })).toBeVisible();
     press('Leave the programme');

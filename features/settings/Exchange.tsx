@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { useStore } from 'react-redux';
 
-import { Panel, Button, Words } from '@kit';
+import { Panel, Button, Words, saveFile } from '@kit';
 import {
   type Store,
   copyLater,
@@ -13,7 +13,6 @@ import {
   useAppSelector,
 } from '@state';
 
-import { saveFile } from '../shell';
 import { ArrivalNotice } from './ArrivalNotice';
 import { useTakeIn } from './useTakeIn';
 

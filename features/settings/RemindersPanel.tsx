@@ -1,9 +1,7 @@
 import { useState } from 'react';
 
-import { Choice, Panel, Words } from '@kit';
+import { Choice, Panel, Words, askLeave } from '@kit';
 import { selectSettings, settingsChanged, useAppDispatch, useAppSelector } from '@state';
-
-import { askLeave } from '../shell';
 
 /** Who says when a planned step is due. */
 export function RemindersPanel() {

@@ -2,14 +2,14 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useStore } from 'react-redux';
 
+import { archive } from '@core/verbs';
 import { Page, Panel, Button, Words } from '@kit';
 import {
+  doneTo,
   type Store,
-  logEntries,
   openKitchen,
   selectArchived,
   selectKitchen,
-  selectNow,
   startDemo,
   useAppDispatch,
   useAppSelector,
@@ -26,7 +26,7 @@ import { ZonePanel } from './ZonePanel';
 /** Units, looks, places, the school, and everything out and in. */
 export function SettingsScreen() {
   return (
-    <Page narrow>
+    <Page title="Settings" narrow>
       <Words size="heading" level={1}>
         Settings
       </Words>
@@ -78,7 +78,6 @@ function KitchensPanel() {
 function ArchivedPanel() {
   const archived = useAppSelector(selectArchived);
   const dispatch = useAppDispatch();
-  const now = useAppSelector(selectNow);
   if (archived.length === 0) return null;
   return (
     <Panel label="Archived jars">
@@ -91,15 +90,9 @@ function ArchivedPanel() {
           <Button
             onPress={() =>
               dispatch(
-                logEntries(
-                  [
-                    {
-                      kind: 'described',
-                      jar: jar.id,
-                      at: new Date(now).toISOString(),
-                      card: { ...jar.card, archived: false },
-                    },
-                  ],
+                doneTo(
+                  jar.id,
+                  (atHand) => archive(atHand, false),
                   `${jar.card.name} is back on the shelf`,
                 ),
               )

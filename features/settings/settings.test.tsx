@@ -12,7 +12,7 @@ import {
 } from '@state';
 
 import { PLACES, iso, kitchenStore, show, tern, touch, type } from '../../tests/kitchen';
-import { saveFile } from '../shell';
+import { saveFile } from '@kit';
 import { SettingsScreen } from './SettingsScreen';
 
 jest.mock('expo-document-picker', () => ({ getDocumentAsync: jest.fn() }));
@@ -23,10 +23,7 @@ jest.mock('../../workers/read', () => ({
       jest.requireActual('@core/formats/readKitchenFile').readKitchenFile(text, now),
     ),
 }));
-jest.mock('../shell', () => ({
-  ...jest.requireActual('../shell/reminders'),
-  saveFile: jest.fn(),
-}));
+jest.mock('../../kit/platform/saveFile.web', () => ({ saveFile: jest.fn() }));
 
 const press = (name: string | RegExp) => touch('button', name);
 const pick = (name: string | RegExp) => touch('radio', name);

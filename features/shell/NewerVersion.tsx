@@ -1,9 +1,7 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 
-import { Notice, Button } from '@kit';
-
-import { type Waiting, watchVersions } from './serviceWorker';
+import { Notice, Button, type Waiting, watchVersions } from '@kit';
 
 /** Says when a newer version has come in and waits to be opened. */
 export function NewerVersion() {

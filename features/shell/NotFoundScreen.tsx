@@ -3,7 +3,7 @@ import { Notice, Page, Button } from '@kit';
 /** An address that names no place. */
 export function NotFoundScreen() {
   return (
-    <Page narrow>
+    <Page title="Nothing here" narrow>
       <Notice
         tone="rim"
         level={1}

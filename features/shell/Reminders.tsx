@@ -1,3 +1,4 @@
+import { remind, reminderLeave } from '@kit';
 import { useEffect, useRef } from 'react';
 
 import { HOUR, type Instant } from '@core/measure';
@@ -12,7 +13,6 @@ import {
 
 import { plannedName, slackWords, stepWords, useKitchenWords, usePlaceName } from '../words';
 import { useJarName } from '../words/useJarName';
-import { remind, reminderLeave } from './reminders';
 
 /** A step that was due longer ago is seen on the page; no need to call for it. */
 const FRESH = HOUR / 2;

@@ -1,10 +1,8 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 
-import { Page, Panel, Button, Words } from '@kit';
+import { Page, Panel, Button, Words, reload, goTo, saveFile } from '@kit';
 import { type KitchenName, keepOpenName, openName, rawStore } from '@state';
-
-import { saveFile } from './saveFile';
 
 /** In place of a page that could not be shown: what happened, and what can still be done. It needs the raw store only. */
 export function RescuePage({
@@ -25,7 +23,7 @@ export function RescuePage({
   const attempt = (task: () => Promise<void>) => () =>
     void task().catch(() => setSaid('The browser’s store does not answer. Reload the page.'));
   return (
-    <Page narrow>
+    <Page title="This page could not be shown" narrow>
       <Words size="heading" level={1}>
         This page could not be shown
       </Words>
@@ -69,12 +67,12 @@ export function RescuePage({
           <Button
             onPress={attempt(async () => {
               await keepOpenName(other);
-              window.location.assign(homePath());
+              goTo(homePath());
             })}
           >
             {other === 'demo' ? 'Open the demo' : 'Open my kitchen'}
           </Button>
-          <Button onPress={() => window.location.reload()}>Reload</Button>
+          <Button onPress={() => reload()}>Reload</Button>
         </View>
         {said && <Words live>{said}</Words>}
         <Words size="small" tone="quiet">

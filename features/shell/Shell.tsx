@@ -1,37 +1,30 @@
-import { Slot, usePathname } from 'expo-router';
+import { type Href, usePathname } from 'expo-router';
+import { TabList, TabSlot, TabTrigger, Tabs } from 'expo-router/ui';
 import { useCallback } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { Icon, type IconName, LinkArea, RADIUS, RIM, UndoBar, Words, useLook, useWide } from '@kit';
 import { noticeClosed, undoNotice, useAppDispatch, useAppSelector } from '@state';
 
 import { NewerVersion } from './NewerVersion';
-import { PageBoundary } from './PageBoundary';
 import { Shortcuts } from './Shortcuts';
 import { StoreFaults } from './StoreFaults';
 import { useFirstPicture } from './useFirstPicture';
 import { ZoneQuestion } from './ZoneQuestion';
 
 const PLACES: readonly {
+  /** The folder of its routes. */
+  readonly group: string;
   readonly path: '/' | '/plan' | '/larder' | '/journal' | '/help';
   readonly name: string;
   readonly icon: IconName;
 }[] = [
-  { path: '/', name: 'Now', icon: 'umbrella-outline' },
-  { path: '/plan', name: 'Plan', icon: 'tune-variant' },
-  { path: '/larder', name: 'Larder', icon: 'cupboard-outline' },
-  { path: '/journal', name: 'Journal', icon: 'notebook-outline' },
-  { path: '/help', name: 'Help', icon: 'help-circle-outline' },
+  { group: '(now)', path: '/', name: 'Now', icon: 'umbrella-outline' },
+  { group: '(plan)', path: '/plan', name: 'Plan', icon: 'tune-variant' },
+  { group: '(larder)', path: '/larder', name: 'Larder', icon: 'cupboard-outline' },
+  { group: '(journal)', path: '/journal', name: 'Journal', icon: 'notebook-outline' },
+  { group: '(help)', path: '/help', name: 'Help', icon: 'help-circle-outline' },
 ];
-
-/** Which of the places a path belongs to. */
-function placeOf(path: string): string {
-  if (path.startsWith('/journal') || path.startsWith('/compare')) return '/journal';
-  if (/^\/(plan|dough|away)/.test(path)) return '/plan';
-  if (/^\/(larder|make)/.test(path)) return '/larder';
-  if (/^\/(help|settings|trouble|start|schools)/.test(path)) return '/help';
-  return '/';
-}
 
 /** What stands around every screen: the places, the undo bar, faults of the store, shortcuts. */
 export function Shell() {
@@ -46,80 +39,94 @@ export function Shell() {
   useFirstPicture(path === '/');
   const close = useCallback(() => dispatch(noticeClosed()), [dispatch]);
   return (
-    <View style={{ flex: 1, flexDirection: wide ? 'row' : 'column', backgroundColor: look.ground }}>
-      {wide && <Places rail />}
-      <View style={{ flex: 1, minHeight: 0, minWidth: 0 }}>
+    <Tabs
+      options={{ backBehavior: 'fullHistory' }}
+      style={[wide ? styles.beside : styles.above, { backgroundColor: look.ground }]}
+    >
+      <View style={styles.middle}>
         <StoreFaults />
         <ZoneQuestion />
         <NewerVersion />
-        <PageBoundary key={path}>
-          <Slot />
-        </PageBoundary>
+        <TabSlot style={styles.slot} />
         <UndoBar
           text={notice && safe ? notice.text : null}
           onUndo={notice && notice.undo.length > 0 ? () => dispatch(undoNotice()) : null}
           onClose={close}
         />
       </View>
-      {!wide && !atBench && <Places />}
+      <TabList asChild>
+        <View
+          role="navigation"
+          testID="lasting-all"
+          aria-label="Places"
+          // The list hands its own style down, and can mix it with one object only.
+          style={StyleSheet.flatten([
+            styles.places,
+            wide ? styles.rail : styles.bar,
+            { backgroundColor: look.enamel, borderColor: look.rim },
+            !wide && atBench && styles.away,
+          ])}
+        >
+          {PLACES.map(({ group, path: to, name, icon }) => (
+            <TabTrigger key={group} name={group} href={to} asChild>
+              <PlaceLink to={to} name={name} icon={icon} />
+            </TabTrigger>
+          ))}
+        </View>
+      </TabList>
       <Shortcuts />
-    </View>
+    </Tabs>
   );
 }
 
-function Places({ rail }: { readonly rail?: boolean }) {
+/** A place to go to, as it was left. */
+function PlaceLink({
+  to,
+  name,
+  icon,
+  isFocused = false,
+}: {
+  readonly to: Href;
+  readonly name: string;
+  readonly icon: IconName;
+  readonly isFocused?: boolean;
+}) {
   const look = useLook();
-  const here = placeOf(usePathname());
   return (
-    <View
-      role="navigation"
-      testID="lasting-all"
-      aria-label="Places"
-      style={{
-        flexDirection: rail ? 'column' : 'row',
-        justifyContent: rail ? 'flex-start' : 'space-around',
-        gap: rail ? 8 : 0,
-        paddingTop: rail ? 24 : 6,
-        paddingBottom: 8,
-        width: rail ? 104 : '100%',
-        alignItems: 'center',
-        backgroundColor: look.enamel,
-        borderColor: look.rim,
-        borderTopWidth: rail ? 0 : RIM,
-        borderRightWidth: rail ? RIM : 0,
-      }}
-    >
-      {PLACES.map(({ path, name, icon }) => {
-        const on = here === path;
-        return (
-          <LinkArea
-            key={path}
-            href={path}
-            current={on ? 'page' : undefined}
-            style={{
-              alignItems: 'center',
-              gap: 3,
-              minWidth: 64,
-              minHeight: 52,
-              justifyContent: 'center',
-            }}
-          >
-            <View
-              style={{
-                paddingHorizontal: 14,
-                paddingVertical: 3,
-                borderRadius: RADIUS,
-                backgroundColor: on ? look.canopy : 'transparent',
-              }}
-            >
-              <Icon name={icon} size={24} color={on ? look.onCanopy : look.ink} />
-            </View>
-            <Words size="small" strong={on}>
-              {name}
-            </Words>
-          </LinkArea>
-        );
-      })}
-    </View>
+    <LinkArea href={to} current={isFocused ? 'page' : undefined} style={styles.place}>
+      <View style={[styles.mark, isFocused && { backgroundColor: look.canopy }]}>
+        <Icon name={icon} size={24} color={isFocused ? look.onCanopy : look.ink} />
+      </View>
+      <Words size="small" strong={isFocused}>
+        {name}
+      </Words>
+    </LinkArea>
   );
 }
+
+const styles = StyleSheet.create({
+  // The places come last in the page and stand first on a wide screen.
+  beside: { flex: 1, flexDirection: 'row-reverse' },
+  above: { flex: 1, flexDirection: 'column' },
+  middle: { flex: 1, minHeight: 0, minWidth: 0 },
+  slot: { flex: 1, minHeight: 0, minWidth: 0 },
+  places: { alignItems: 'center', paddingBottom: 8 },
+  rail: {
+    flexDirection: 'column',
+    justifyContent: 'flex-start',
+    gap: 8,
+    paddingTop: 24,
+    width: 104,
+    borderRightWidth: RIM,
+  },
+  bar: {
+    flexDirection: 'row',
+    justifyContent: 'space-around',
+    paddingTop: 6,
+    width: '100%',
+    borderTopWidth: RIM,
+  },
+  away: { display: 'none' },
+  place: { alignItems: 'center', justifyContent: 'center', gap: 3, minWidth: 64, minHeight: 52 },
+  mark: { paddingHorizontal: 14, paddingVertical: 3, borderRadius: RADIUS },
+});

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 
-import { Sheet, Words } from '@kit';
+import { Sheet, Words, onSingleKey } from '@kit';
 import { undoNotice, useAppDispatch } from '@state';
 
 const KEYS = [
@@ -35,17 +35,11 @@ export function Shortcuts() {
   const dispatch = useAppDispatch();
   const [shown, setShown] = useState(false);
   useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const target = event.target as HTMLElement;
-      const typing = /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName);
-      if (typing || event.ctrlKey || event.metaKey || event.altKey) return;
-      if (document.querySelector('[role="dialog"]')) return;
-      if (event.key === '?') setShown(true);
-      else if (event.key === 'u') dispatch(undoNotice());
-      else if (event.key in PATHS) router.navigate(PATHS[event.key as keyof typeof PATHS]);
-    };
-    document.addEventListener('keydown', onKey);
-    return () => document.removeEventListener('keydown', onKey);
+    return onSingleKey((key) => {
+      if (key === '?') setShown(true);
+      else if (key === 'u') dispatch(undoNotice());
+      else if (key in PATHS) router.navigate(PATHS[key as keyof typeof PATHS]);
+    });
   }, [router, dispatch]);
   if (!shown) return null;
   return (

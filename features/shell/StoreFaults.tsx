@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { useStore } from 'react-redux';
 
-import { Notice, Button } from '@kit';
+import { Notice, Button, reload, saveFile } from '@kit';
 import {
   type Store,
   damageSeen,
@@ -12,7 +12,6 @@ import {
   useAppSelector,
 } from '@state';
 
-import { saveFile } from './saveFile';
 import { saveAside } from './saveAside';
 
 /** Says when the store is damaged or full, and offers a way to lose nothing. */
@@ -58,7 +57,7 @@ export function StoreFaults() {
       {newer && (
         <Notice
           title="Some entries were written by a newer Ombrello"
-          actions={<Button onPress={() => window.location.reload()}>Load the newer one</Button>}
+          actions={<Button onPress={() => reload()}>Load the newer one</Button>}
         >
           They are left as they are, and come back with it.
         </Notice>

@@ -1,6 +1,6 @@
 import { type SetAside } from '@state';
 
-import { saveFile } from './saveFile';
+import { saveFile } from '@kit';
 
 /** Hands all that was set aside to the browser as a text file, each with when and why. */
 export function saveAside(items: readonly SetAside[]): void {

@@ -1,8 +1,9 @@
 import { act, fireEvent, screen } from '@testing-library/react';
 
 import { type Step } from '@core/plan';
+import { beginProgramme } from '@core/verbs';
 import {
-  beginProgramme,
+  doneTo,
   logEntries,
   planChosen,
   searchBegun,
@@ -95,7 +96,12 @@ describe('reminders', () => {
 
   it('come for a programme’s feed', () => {
     const store = waiting();
-    act(() => void store.dispatch(beginProgramme('tern', 'neglected', 'begun')));
+    act(
+      () =>
+        void store.dispatch(
+          doneTo('tern', (jar) => beginProgramme(jar, { programme: 'neglected' }), 'begun'),
+        ),
+    );
     expect(told).toMatchObject([
       { title: 'Feed Tern', body: expect.stringMatching(/day 1 of its programme/) },
     ]);

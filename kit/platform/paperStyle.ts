@@ -1,4 +1,4 @@
-import { TEXT_FONT } from './look';
+import { TEXT_FONT } from '../look';
 
 /** On paper only the sheet is there; on the screen it is not. */
 export const PAPER_STYLE = `

@@ -1,9 +1,22 @@
+import {
+  type Answer,
+  type JarAtHand,
+  type Jar,
+  type Liquid,
+  answer,
+  contentOf,
+  isoOf,
+  objectionsAtHand,
+} from '../journal';
 import { flourAndWater } from '../measure';
-import { type Jar, type Liquid } from '../journal';
-import { type Answer } from './signs';
+import { type Answer as SignAnswer } from './signs';
 
 /** Depth of liquid over depth of starter, about. */
-const DEPTH: Readonly<Record<Answer<'amount'>, number>> = { film: 0.03, finger: 0.12, more: 0.3 };
+const DEPTH: Readonly<Record<SignAnswer<'amount'>, number>> = {
+  film: 0.03,
+  finger: 0.12,
+  more: 0.3,
+};
 
 /** What to do with liquid of hunger, and why. */
 export interface HoochAdvice {
@@ -21,7 +34,7 @@ export interface HoochAdvice {
  */
 export function hoochAdvice(
   colour: Exclude<Liquid, 'none'>,
-  amount: Answer<'amount'>,
+  amount: SignAnswer<'amount'>,
   onTop: boolean,
   massG: number,
 ): HoochAdvice {
@@ -41,3 +54,41 @@ export function waterBack({ fedMix, massG, pouredG }: Jar, keepG: number): numbe
   const there = Math.max(0, wanted - pouredG);
   return Math.round(((wanted - there) * Math.min(keepG, massG)) / massG);
 }
+
+/** Of what is in the jar, liquid is at most so much. */
+const MOST_LIQUID = 0.5;
+
+/**
+ * Liquid is poured off: what it looked like, and how much it was.
+ *
+ * @param asked `grams` by the scale or by eye
+ * @returns objections to `grams`
+ * @example pourOff(atHand, { grams: 12, liquid: 'dark' })
+ */
+export function pourOff(
+  atHand: JarAtHand,
+  { grams, liquid }: { readonly grams: number; readonly liquid: Exclude<Liquid, 'none'> },
+): Answer {
+  const { jar, now } = atHand;
+  const common = { jar: jar.id, at: isoOf(now) };
+  const entry = { kind: 'pouredOff' as const, ...common, grams };
+  const { massG } = contentOf(jar);
+  const tooMuch =
+    grams > massG * MOST_LIQUID
+      ? [
+          {
+            field: 'grams',
+            message: `That is more than half of the ${Math.round(massG)} g in the jar.`,
+          },
+        ]
+      : [];
+  const found = objectionsAtHand(entry, atHand);
+  return answer([{ kind: 'looked', ...common, liquid }, entry], found.length > 0 ? found : tooMuch);
+}
+
+/** The liquid is stirred in again: the water stays. */
+export const stirIn = (
+  { jar, now }: JarAtHand,
+  { liquid }: { readonly liquid: Exclude<Liquid, 'none'> },
+): Answer =>
+  answer([{ kind: 'looked', jar: jar.id, at: isoOf(now), liquid, note: 'liquid stirred in' }]);

@@ -1,9 +1,8 @@
 import { planCalendar } from '@core/formats';
 import { type Step } from '@core/plan';
-import { Button } from '@kit';
+import { Button, saveFile } from '@kit';
 import { selectNow, selectSettings, selectZone, useAppSelector } from '@state';
 
-import { saveFile } from '../shell/saveFile';
 import { slackWords, stepWords, useKitchenWords, usePlaceName } from '../words';
 import { useJarName } from '../words/useJarName';
 

@@ -1,8 +1,8 @@
 import { createElement } from 'react';
 import { View } from 'react-native';
 
-import { TOUCH, useLook } from './look';
-import { Words } from './Words';
+import { TOUCH, useLook } from '../look';
+import { Words } from '../Words';
 
 /** A number slid along, with what it says beside its name. The browser's own control: drag, arrow keys, page keys. */
 export function Slider({

@@ -1,7 +1,7 @@
-import { PAPER_STYLE } from '@kit';
+import { PAPER_STYLE } from './paperStyle';
 
 /** Prints a sheet: the page itself stays as it is, and the sheet goes when the printing is over. */
-export function printSheet(content: readonly Node[]): void {
+function printSheet(content: readonly Node[]): void {
   document.getElementById('paper')?.remove();
   const paper = document.createElement('div');
   paper.id = 'paper';

@@ -1,0 +1,7 @@
+import { Place } from '@features/shell';
+
+export const unstable_settings = { anchor: 'index' };
+
+export default function Layout() {
+  return <Place first="index" />;
+}

@@ -1,0 +1,7 @@
+import { Place } from '@features/shell';
+
+export const unstable_settings = { anchor: 'plan' };
+
+export default function Layout() {
+  return <Place first="plan" />;
+}

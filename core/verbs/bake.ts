@@ -1,0 +1,85 @@
+import {
+  type Answer,
+  type Bake,
+  type Jar,
+  NAME_LENGTH,
+  type NewEntryOf,
+  type Objection,
+  answer,
+  contentOf,
+  isoOf,
+} from '../journal';
+import { DAY, HOUR, type Instant } from '../measure';
+
+/** A levain that is wanted, as a baker says it. */
+export interface WishedBake {
+  readonly id: string;
+  /** A wish without a name goes by its day. */
+  readonly name: string;
+  readonly jar: string;
+  readonly levainG: number;
+  /** When it is to be ripe; NaN where that cannot be read. */
+  readonly at: Instant;
+  /** Give or take, hours. */
+  readonly widthH: number;
+}
+
+/** Nobody builds more levain at home, grams. */
+const MOST_LEVAIN_G = 5000;
+
+/**
+ * A bake is wished: so much levain, ripe about an hour.
+ *
+ * @returns objections to `levainG`, `at` or `name`
+ * @example wishBake({ id: 'a', name: 'Saturday', jar: 'tern', levainG: 200, at: now + 20 * HOUR, widthH: 1 }, now)
+ */
+export function wishBake({ id, name, jar, levainG, at, widthH }: WishedBake, now: Instant): Answer {
+  const found: Objection[] = [];
+  const object = (field: string, message: string) => found.push({ field, message });
+  if (!(levainG > 0 && levainG <= MOST_LEVAIN_G))
+    object('levainG', `That makes no levain between 1 and ${MOST_LEVAIN_G} g. Check the numbers.`);
+  if (Number.isNaN(at)) object('at', 'Give a day and a time.');
+  else if (at < now + HOUR) object('at', 'Too soon: no starter ripens within the hour.');
+  else if (at > now + 14 * DAY) object('at', 'Plans look two weeks ahead at most.');
+  if ([...name].length > NAME_LENGTH) object('name', `A name has ${NAME_LENGTH} letters at most.`);
+  if (found.length > 0) return answer([], found);
+  const width = widthH * HOUR;
+  return answer([wished({ id, name, jar, levainG, from: at - width, until: at + width }, now)]);
+}
+
+/** A bake that is known is wanted otherwise: at another hour, or with less. */
+export const changeBake = (bake: Bake, now: Instant): Answer => answer([wished(bake, now)]);
+
+/** A bake is not wanted any more. */
+export const dropBake = (id: string, now: Instant): Answer =>
+  answer([{ kind: 'wishDropped', at: isoOf(now), wish: id }]);
+
+/**
+ * A levain goes into its dough, and the wish with it; no more of it than there is.
+ *
+ * @param jar null where it is on no shelf any more
+ */
+export function takeForBake(
+  jar: Jar | null,
+  taken: { readonly jar: string; readonly grams: number; readonly wish: string },
+  now: Instant,
+): Answer {
+  const at = isoOf(now);
+  const grams = Math.min(taken.grams, Math.floor(jar ? contentOf(jar).massG : 0));
+  return answer([
+    { kind: 'took', jar: taken.jar, at, grams },
+    { kind: 'wishDropped', at, wish: taken.wish },
+  ]);
+}
+
+const wished = (
+  { id, name, jar, levainG, from, until }: Bake,
+  now: Instant,
+): NewEntryOf<'wished'> => ({
+  kind: 'wished',
+  at: isoOf(now),
+  wish: id,
+  name,
+  jar,
+  what: { levainG, from: isoOf(from), until: isoOf(until) },
+});

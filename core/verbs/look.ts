@@ -1,0 +1,64 @@
+import {
+  type Answer,
+  type JarAtHand,
+  NOTE_LENGTH,
+  RISE_PCT,
+  type NewEntryOf,
+  type Objection,
+  answer,
+  isoOf,
+  objectionsAtHand,
+} from '../journal';
+import { type Instant } from '../measure';
+
+/** What was seen of a jar. */
+export type Seen = Omit<NewEntryOf<'looked'>, 'kind' | 'jar' | 'at' | 'height' | 'note'> & {
+  /** When; NaN where it was not given. */
+  readonly at: Instant;
+  /** Rise by volume, 1 at the band; undefined where only something else was seen. */
+  readonly rise?: number | undefined;
+  readonly note?: string;
+};
+
+/**
+ * A look at a jar.
+ *
+ * @returns objections to `rise`, `at` or `note`
+ * @example look(atHand, { at: now, rise: 1.85, smell: 'fresh' })
+ */
+export function look(atHand: JarAtHand, { at, rise, note = '', ...signs }: Seen): Answer {
+  const entry: NewEntryOf<'looked'> = {
+    kind: 'looked',
+    jar: atHand.jar.id,
+    at: isoOf(at),
+    ...(rise === undefined ? {} : { height: Math.round(rise * 100) / 100 }),
+    ...signs,
+    ...(note.trim() ? { note: note.trim() } : {}),
+  };
+  return answer(
+    [entry],
+    [
+      ...riseObjections(rise),
+      ...(note.length > NOTE_LENGTH
+        ? [
+            {
+              field: 'note',
+              message: `That is a long note. Keep it under ${NOTE_LENGTH} characters.`,
+            },
+          ]
+        : []),
+      ...objectionsAtHand(entry, atHand),
+    ],
+  );
+}
+
+function riseObjections(rise: number | undefined): readonly Objection[] {
+  const [low, high] = RISE_PCT;
+  const pct = rise === undefined ? 0 : 100 * (rise - 1);
+  if (pct >= low && pct <= high) return [];
+  return [{ field: 'rise', message: `Give the rise as a number between ${low} and ${high} %.` }];
+}
+
+/** What was noticed of a jar, in words. */
+export const note = ({ jar, now }: JarAtHand, text: string): Answer =>
+  answer([{ kind: 'noted', jar: jar.id, at: isoOf(now), note: text }]);

@@ -1,0 +1,74 @@
+import { type Stage } from '../ferment';
+import {
+  type Answer,
+  type JarAtHand,
+  NAME_LENGTH,
+  type Objection,
+  answer,
+  contentOf,
+  isoOf,
+  objectionsAtHand,
+} from '../journal';
+import { takenTo } from './takeOut';
+
+/** A part that becomes a starter of its own. */
+export interface SplitOff {
+  /** The id of the jar to be. */
+  readonly id: string;
+  readonly name: string;
+  readonly grams: number;
+  readonly place: string;
+  /** How the jar stands that it comes from. */
+  readonly stage: Stage;
+  /** Where it comes from, for its first note. */
+  readonly origin: string;
+}
+
+/**
+ * A part of a starter becomes a starter of its own, with the same flour, feed and glass on its card.
+ *
+ * @param names of all jars of the kitchen
+ * @returns objections to `name` or `grams`
+ * @example splitOff(atHand, ['Tern'], { id: 'a', name: 'Knot', grams: 20, place: 'counter', stage: 'ripe', origin: 'Split off from Tern' })
+ */
+export function splitOff(
+  atHand: JarAtHand,
+  names: readonly string[],
+  { id, name, grams, place, stage, origin }: SplitOff,
+): Answer {
+  const { jar, now } = atHand;
+  const at = isoOf(now);
+  const given = name.trim();
+  const took = takenTo('bake', { jar: jar.id, at, grams });
+  return answer(
+    [
+      took,
+      {
+        kind: 'started',
+        jar: id,
+        at,
+        card: { ...jar.card, name: given, archived: false },
+        massG: grams,
+        hydrationPct: contentOf(jar).hydrationPct,
+        from: jar.id,
+        condition: stage === 'hungry' || stage === 'hooch' ? 'hungry' : 'ripe',
+        place,
+      },
+      { kind: 'noted', jar: id, at, note: origin },
+    ],
+    [...nameObjections(given, names), ...objectionsAtHand(took, atHand)],
+  );
+}
+
+/** What is wrong with the name of a jar, as typed. */
+export function nameObjections(typed: string, others: readonly string[]): readonly Objection[] {
+  const name = typed.trim();
+  const { length } = [...name];
+  const object = (message: string) => [{ field: 'name', message }];
+  if (length === 0) return object('Give it a name, so that the jars can be told apart.');
+  if (length > NAME_LENGTH)
+    return object(`That is ${length} characters; a label holds ${NAME_LENGTH}.`);
+  return others.some((known) => known.toLowerCase() === name.toLowerCase())
+    ? object('There is a jar of that name already.')
+    : [];
+}

@@ -1,0 +1,425 @@
+import fc from 'fast-check';
+
+import { USUAL_PACE, USUAL_PLACES } from '../ferment';
+import {
+  type Answer,
+  type JarAtHand,
+  type JarEvent,
+  type NewEntryOf,
+  contentOf,
+  foldJar,
+  isEntry,
+  placesOf,
+} from '../journal';
+import { DAY, HOUR, kitchenTime } from '../measure';
+import { type Backup, waterBack } from '../rescue';
+import {
+  addJar,
+  beginJar,
+  build,
+  dropBake,
+  feedJar,
+  leaveProgramme,
+  look,
+  makeBackup,
+  packFlakes,
+  pourOff,
+  spendBackup,
+  splitOff,
+  takeForBake,
+  takeOut,
+  throwOut,
+  wishBake,
+} from '.';
+
+const NOW = Date.parse('2026-03-13T18:20:00Z');
+const iso = (hours: number) => new Date(NOW - hours * HOUR).toISOString();
+const CARD = {
+  name: 'Tern',
+  vessel: { emptyG: 350, capacityMl: 500 },
+  keepG: 20,
+  ratio: { flour: 4, water: 4 },
+  flour: { white: 1 },
+  archived: false,
+};
+/** A jar of 180 g at 100 %, fed a day ago. */
+const EARLIER: readonly JarEvent[] = [
+  {
+    kind: 'started',
+    id: 'a',
+    jar: 'tern',
+    at: iso(48),
+    card: CARD,
+    massG: 40,
+    hydrationPct: 100,
+    condition: 'ripe',
+    place: 'counter',
+  },
+  {
+    kind: 'fed',
+    id: 'b',
+    jar: 'tern',
+    at: iso(24),
+    keepG: 20,
+    flourG: 80,
+    waterG: 80,
+    flour: { white: 1 },
+  },
+];
+const places = placesOf(
+  USUAL_PLACES.map((place) => ({ kind: 'arranged', id: place.id, at: iso(999), place })),
+);
+const context = { places, time: kitchenTime('Pacific/Marquesas'), pace: USUAL_PACE };
+const jarOf = (events: readonly JarEvent[]) => foldJar(events, context)!.jar;
+const hand = (events: readonly JarEvent[] = EARLIER): JarAtHand => ({
+  jar: jarOf(events),
+  earlier: events,
+  now: NOW,
+});
+const objected = ({ objections }: Answer) => objections?.map(({ field }) => field) ?? [];
+const kinds = ({ entries }: Answer) => entries?.map(({ kind }) => kind);
+/** The jar after what a verb has written down. */
+const after = (done: Answer) =>
+  jarOf([
+    ...EARLIER,
+    ...done.entries!.map((entry, i) => ({ ...entry, id: `new ${i}` }) as JarEvent),
+  ]);
+
+const BACKUP: Backup = {
+  id: 'flakes',
+  jar: 'tern',
+  form: 'flakes',
+  store: 'room',
+  gramsLeft: 12,
+  madeAt: NOW - 20 * DAY,
+  freshAt: NOW - 20 * DAY,
+  renewBy: NOW + 160 * DAY,
+  note: null,
+};
+
+describe('whatever is asked of a verb', () => {
+  const weight = fc.oneof(
+    fc.double({ min: -50, max: 12_000 }),
+    fc.constantFrom(NaN, 0, 180, 180.4, 181),
+  );
+  const verbs: readonly ((grams: number) => Answer)[] = [
+    (grams) => takeOut(hand(), { grams, to: 'bake' }),
+    (grams) => takeOut(hand(), { grams, to: 'bin' }),
+    (grams) => build(hand(), { seedG: grams }),
+    (grams) => pourOff(hand(), { grams, liquid: 'dark' }),
+    (grams) => makeBackup(hand(), { form: 'frozen', grams, note: '' }),
+    (grams) => makeBackup(hand(), { form: 'flakes', grams, note: '' }),
+    (grams) => spendBackup(BACKUP, NOW, grams),
+    (grams) =>
+      splitOff(hand(), ['Tern'], {
+        id: 'knot',
+        name: 'Knot',
+        grams,
+        place: 'counter',
+        stage: 'ripe',
+        origin: 'Split off',
+      }),
+    (grams) =>
+      feedJar(hand(), [], {
+        amounts: { keepG: grams, flourG: 80, waterG: 80 },
+        at: NOW,
+        to: 'compost',
+        place: null,
+      }),
+  ];
+
+  it('what it answers is let into the journal, or it objects to a field', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...verbs), weight, (verb, grams) => {
+        const { entries, objections } = verb(grams);
+        if (objections) return objections.length > 0 && objections.every(({ field }) => field);
+        return entries.every((entry, i) => isEntry({ ...entry, id: String(i) }, NOW));
+      }),
+    );
+  });
+
+  it('no more comes out of a jar than is in it', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...verbs.slice(0, 6)), weight, (verb, grams) => {
+        const done = verb(grams);
+        return done.objections !== null || after(done).massG >= -0.5;
+      }),
+    );
+  });
+});
+
+it('a feed takes out what is not kept, and moves the jar only where it goes elsewhere', () => {
+  const done = { amounts: { keepG: 30, flourG: 60, waterG: 45 }, at: NOW - HOUR };
+  const stays = feedJar(hand(), [], { ...done, to: 'bake', place: null });
+  expect(stays.entries).toMatchObject([
+    { kind: 'took', grams: 150 },
+    { kind: 'fed', keepG: 30, at: iso(1) },
+  ]);
+  expect(after(stays).massG).toBe(135);
+  const goes = feedJar(hand(), [], { ...done, to: 'compost', place: 'fridge' });
+  expect(goes.entries).toMatchObject([
+    { kind: 'discarded', grams: 150, to: 'compost' },
+    { kind: 'fed' },
+    { kind: 'moved', place: 'fridge', at: iso(1) },
+  ]);
+  expect(
+    kinds(
+      feedJar(hand(), [], {
+        ...done,
+        amounts: { ...done.amounts, keepG: 180 },
+        to: 'bin',
+        place: null,
+      }),
+    ),
+  ).toEqual(['fed']);
+});
+
+it('a feed comes out of the jar’s tub', () => {
+  const [started, fed] = EARLIER as [JarEvent & { card: object }, JarEvent];
+  const earlier = [{ ...started, card: { ...CARD, tub: 'mix' } } as JarEvent, fed];
+  const tub = { id: 'mix', name: 'Mix', flour: { wholeWheat: 1 }, grams: 900, lowG: 0 };
+  const { entries } = feedJar(hand(earlier), [tub as never], {
+    amounts: { keepG: 20, flourG: 80, waterG: 80 },
+    at: NOW,
+    to: 'bin',
+    place: null,
+  });
+  expect(entries?.[1]).toMatchObject({ kind: 'fed', tub: 'mix', flour: { wholeWheat: 1 } });
+});
+
+it('a feed at no time, or at the minute of another, is objected to at its time', () => {
+  const amounts = { keepG: 20, flourG: 80, waterG: 0 };
+  const at = (when: number) =>
+    objected(feedJar(hand(), [], { amounts, at: when, to: 'bin', place: null }));
+  expect(at(NaN)).toEqual(['at']);
+  expect(at(NOW - 24 * HOUR)).toEqual(['at']);
+  expect(at(NOW + HOUR)).toEqual(['at']);
+  expect(at(NOW)).toEqual([]);
+});
+
+describe('a part that is split off', () => {
+  const part = {
+    id: 'knot',
+    name: ' Knot ',
+    grams: 30,
+    place: 'larder',
+    stage: 'hooch',
+    origin: 'Split off',
+  } as const;
+
+  it('leaves the jar, begins as its part with its card, and remembers where it comes from', () => {
+    const done = splitOff(hand(), ['Tern'], part);
+    expect(kinds(done)).toEqual(['took', 'started', 'noted']);
+    expect(done.entries?.[1]).toMatchObject({
+      jar: 'knot',
+      from: 'tern',
+      massG: 30,
+      hydrationPct: 100,
+      condition: 'hungry',
+      place: 'larder',
+      card: { name: 'Knot', keepG: 20 },
+    });
+    expect(splitOff(hand(), [], { ...part, stage: 'ripe' }).entries?.[1]).toMatchObject({
+      condition: 'ripe',
+    });
+  });
+
+  it('needs a name of its own', () => {
+    const named = (name: string) => objected(splitOff(hand(), ['Tern'], { ...part, name }));
+    expect(named('  ')).toEqual(['name']);
+    expect(named('tERN')).toEqual(['name']);
+    expect(named('K'.repeat(61))).toEqual(['name']);
+    expect(named('K'.repeat(60))).toEqual([]);
+  });
+});
+
+it('liquid is poured off up to half of the jar, and comes back as water', () => {
+  expect(objected(pourOff(hand(), { grams: 91, liquid: 'grey' }))).toEqual(['grams']);
+  const done = pourOff(hand(), { grams: 30, liquid: 'grey' });
+  expect(done.entries).toMatchObject([
+    { kind: 'looked', liquid: 'grey' },
+    { kind: 'pouredOff', grams: 30 },
+  ]);
+  const poured = after(done);
+  expect(contentOf(poured).hydrationPct).toBeCloseTo(100 * (60 / 90), 1);
+  expect(waterBack(poured, 150)).toBe(30);
+});
+
+describe('backups', () => {
+  it('flakes lie drying first; a stiff ball weighs more than the starter in it', () => {
+    expect(makeBackup(hand(), { form: 'flakes', grams: 60, note: '' }).entries).toMatchObject([
+      { kind: 'drying', grams: 60 },
+    ]);
+    expect(
+      makeBackup(hand(), { form: 'stiffBall', grams: 20, note: ' in the door ' }).entries,
+    ).toMatchObject([
+      { kind: 'backedUp', takenG: 20, grams: 44, store: 'fridge', note: 'in the door' },
+    ]);
+    expect(objected(makeBackup(hand(), { form: 'twin', grams: 200, note: '' }))).toEqual(['grams']);
+  });
+
+  it('flakes weigh less dry than wet', () => {
+    const batch = {
+      id: 'd',
+      jar: 'tern',
+      grams: 60,
+      since: NOW - 2 * DAY,
+      snapsFrom: NOW,
+      snapsBy: NOW,
+    };
+    const pack = (grams: number) => packFlakes(batch, { grams, store: 'room', note: '' }, NOW);
+    expect(objected(pack(61))).toEqual(['grams']);
+    expect(objected(pack(0.5))).toEqual(['grams']);
+    expect(pack(31).entries).toMatchObject([{ form: 'flakes', takenG: 0, grams: 31, drying: 'd' }]);
+  });
+
+  it('no more is used of one than is left', () => {
+    expect(objected(spendBackup(BACKUP, NOW, 13))).toEqual(['grams']);
+    expect(spendBackup(BACKUP, NOW).entries).toMatchObject([{ grams: 12, backup: 'flakes' }]);
+  });
+});
+
+describe('a bake', () => {
+  const wish = {
+    id: 'w',
+    name: 'Tins',
+    jar: 'tern',
+    levainG: 200,
+    at: NOW + 20 * HOUR,
+    widthH: 1.5,
+  };
+
+  it('is wanted about an hour, give or take', () => {
+    const { entries } = wishBake(wish, NOW);
+    const { what } = entries![0] as NewEntryOf<'wished'>;
+    expect(Date.parse(what.from)).toBe(wish.at - 1.5 * HOUR);
+    expect(Date.parse(what.until)).toBe(wish.at + 1.5 * HOUR);
+  });
+
+  it('cannot be had within the hour, after a fortnight, at no time, of nothing, or without end', () => {
+    const bad = (change: Partial<typeof wish>) => objected(wishBake({ ...wish, ...change }, NOW));
+    expect(bad({ at: NOW + HOUR - 1 })).toEqual(['at']);
+    expect(bad({ at: NOW + HOUR })).toEqual([]);
+    expect(bad({ at: NOW + 14 * DAY + 1 })).toEqual(['at']);
+    expect(bad({ at: NaN })).toEqual(['at']);
+    expect(bad({ levainG: 0 })).toEqual(['levainG']);
+    expect(bad({ levainG: 5000 })).toEqual([]);
+    expect(bad({ levainG: 5001, name: 'x'.repeat(61) })).toEqual(['levainG', 'name']);
+  });
+
+  it('takes no more than there is, and is no wish any more', () => {
+    const taken = { jar: 'tern', grams: 400, wish: 'w' };
+    expect(takeForBake(hand().jar, taken, NOW).entries).toMatchObject([
+      { kind: 'took', grams: 180 },
+      { kind: 'wishDropped', wish: 'w' },
+    ]);
+    expect(dropBake('w', NOW).entries).toMatchObject([{ kind: 'wishDropped', wish: 'w' }]);
+  });
+});
+
+describe('what is thrown out', () => {
+  it('leaves jar and shelf, ends a programme, and says since when it may have been bad', () => {
+    const begun: JarEvent = {
+      kind: 'programmeBegun',
+      id: 'p',
+      jar: 'tern',
+      at: iso(2),
+      programme: 'neglected',
+    };
+    const done = throwOut(hand([...EARLIER, begun]), { why: 'growth', note: 'Mould.' });
+    expect(kinds(done)).toEqual(['noted', 'thrownOut', 'programmeEnded', 'discarded', 'described']);
+    expect(done.entries?.[3]).toMatchObject({ grams: 180, to: 'bin' });
+    expect(done.entries?.[4]).toMatchObject({ card: { archived: true } });
+    expect(kinds(throwOut(hand(), { why: 'growth', note: 'Mould.' }))).not.toContain(
+      'programmeEnded',
+    );
+  });
+});
+
+describe('a jar that begins with a programme', () => {
+  const begin = { jar: 'new', card: { ...CARD, name: 'Knot' }, place: 'warm', backup: null };
+
+  it('from flakes holds them soaked, and takes them off the backup', () => {
+    const done = beginJar(
+      { ...begin, programme: 'flakesInStages', grams: 10, backup: BACKUP },
+      ['Tern'],
+      NOW,
+    );
+    expect(kinds(done)).toEqual(['started', 'programmeBegun', 'backupUsed']);
+    expect(done.entries?.[0]).toMatchObject({ from: 'tern', condition: 'dried' });
+    expect((done.entries![0] as NewEntryOf<'started'>).massG).toBeGreaterThan(20);
+    expect((done.entries![0] as NewEntryOf<'started'>).alive).toBeLessThan(1);
+    expect(done.entries?.[2]).toMatchObject({ backup: 'flakes', grams: 10 });
+  });
+
+  it('needs a free name, and no more than there is', () => {
+    const bad = (grams: number, names: readonly string[] = []) =>
+      objected(
+        beginJar({ ...begin, programme: 'flakesInStages', grams, backup: BACKUP }, names, NOW),
+      );
+    expect(bad(13)).toEqual(['grams']);
+    expect(bad(0)).toEqual(['grams']);
+    expect(bad(10, ['knot'])).toEqual(['name']);
+    expect(objected(beginJar({ ...begin, programme: 'byPost', grams: 501 }, [], NOW))).toEqual([
+      'grams',
+    ]);
+  });
+
+  it('stands hungry where it is on its feet, and neglected where little of it is alive', () => {
+    const ball = (days: number) =>
+      beginJar(
+        {
+          ...begin,
+          programme: 'stiffBall',
+          grams: 40,
+          backup: {
+            ...BACKUP,
+            form: 'stiffBall',
+            store: 'fridge',
+            gramsLeft: 44,
+            freshAt: NOW - days * DAY,
+          },
+        },
+        [],
+        NOW,
+      ).entries![0];
+    expect(ball(10)).toMatchObject({ condition: 'hungry', hydrationPct: 50 });
+    expect(ball(120)).toMatchObject({ condition: 'neglected' });
+  });
+
+  it('is left well or given up', () => {
+    expect(leaveProgramme(hand(), { because: 'left' }).entries).toMatchObject([
+      { kind: 'programmeEnded', because: 'left' },
+    ]);
+  });
+});
+
+it('a look says the rise to a hundredth, and nothing of a height it does not know', () => {
+  expect(look(hand(), { at: NOW, rise: 1.8549 }).entries).toMatchObject([{ height: 1.85 }]);
+  expect(look(hand(), { at: NOW, smell: 'fruit', note: ' pears ' }).entries).toEqual([
+    { kind: 'looked', jar: 'tern', at: iso(0), smell: 'fruit', note: 'pears' },
+  ]);
+  expect(objected(look(hand(), { at: NOW, rise: NaN }))).toEqual(['rise']);
+  expect(objected(look(hand(), { at: NOW, rise: 0.1 }))).toEqual(['rise']);
+  expect(objected(look(hand(), { at: NOW, note: 'x'.repeat(2001) }))).toEqual(['note']);
+  expect(objected(look(hand(), { at: NOW - 30 * HOUR, rise: 1.2 }))).toEqual(['at']);
+});
+
+it('a starter that joins was fed a minute after it came in, or came as somebody guesses', () => {
+  const jar = { id: 'new', card: CARD, hydrationPct: 100, place: 'counter' };
+  const fed = { kind: 'fed' as const, at: NOW - 4 * HOUR, keepG: 20, flourG: 80, waterG: 80 };
+  const { entries } = addJar({ ...jar, past: fed }, NOW);
+  expect(entries).toMatchObject([
+    { kind: 'started', massG: 20, condition: 'hungry' },
+    { kind: 'fed', at: iso(4) },
+  ]);
+  expect(Date.parse(entries![0]!.at)).toBeLessThan(Date.parse(entries![1]!.at));
+  expect(
+    objected(addJar({ ...jar, past: { ...fed, keepG: NaN, waterG: -1, at: NaN } }, NOW)),
+  ).toEqual(['keep', 'water', 'at']);
+  const came = { kind: 'came' as const, massG: 90, condition: 'hungry' as const };
+  expect(addJar({ ...jar, past: { ...came, unfedH: [36, 168] } }, NOW).entries).toMatchObject([
+    { kind: 'started', at: iso(0), massG: 90, unfedH: [36, 168] },
+  ]);
+  expect(objected(addJar({ ...jar, past: { ...came, massG: 0 } }, NOW))).toEqual(['mass']);
+});
