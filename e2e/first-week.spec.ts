@@ -10,7 +10,7 @@ test('start empty, add a starter, feed it with an overshoot, log a look, and fin
 
   await page.getByRole('link', { name: 'Add a starter' }).click();
   await page.getByLabel('Name').fill('Tern 🫙');
-  await page.getByLabel('Fed at').fill('2026-03-13T09:00');
+  await page.getByRole('textbox', { name: 'Fed at' }).fill('2026-03-13T09:00');
   await kitchen.accessible();
   await kitchen.button('Put it on the shelf').click();
   await expect(page.getByRole('heading', { name: 'Tern 🫙' }).first()).toBeVisible();
@@ -106,11 +106,11 @@ test('the bench finds the ratio that is ripe at a wanted hour @phone', async ({
   kitchen,
 }) => {
   await kitchen.open('/jar/grebe/feed', 'demo');
-  await page.getByLabel('Should be ripe at').fill('2026-03-14T07:00');
+  await page.getByRole('textbox', { name: 'Should be ripe at' }).fill('2026-03-14T07:00');
   const suggestion = page.getByText(/^Ripe by tomorrow 07:00: 1 : /);
   await expect(suggestion).toBeVisible();
   await expect(page.getByText(/^Fed like this, ripe/)).toBeVisible();
-  await page.getByLabel('Should be ripe at').fill('2026-03-13T22:20');
+  await page.getByRole('textbox', { name: 'Should be ripe at' }).fill('2026-03-13T22:20');
   await page.getByRole('button', { name: /^Feed it 1 : / }).click();
   const parts = Number(await page.getByLabel('Flour to 1 of keep').inputValue());
   expect(parts).toBeLessThan(2);
@@ -148,13 +148,13 @@ test.describe('bad input @phone', () => {
     await page.getByLabel('Scale reads').fill('25');
     for (const step of ['Keep is in', 'Water is in', 'Flour is in'])
       await kitchen.button(step).click();
-    await page.getByLabel('Mixed at').fill('2026-03-14T12:00');
+    await page.getByRole('textbox', { name: 'Mixed at' }).fill('2026-03-14T12:00');
     await kitchen.button('The band is set').click();
     await kitchen.button('The feed is done').click();
     await expect(
       page.getByText('That is still to come. Give a time that has passed.'),
     ).toBeVisible();
-    await page.getByLabel('Mixed at').fill('2026-03-13T09:10');
+    await page.getByRole('textbox', { name: 'Mixed at' }).fill('2026-03-13T09:10');
     await kitchen.button('The band is set').click();
     await kitchen.button('The feed is done').click();
     await expect(page.getByText('There is already a feed at this minute.')).toBeVisible();
@@ -179,7 +179,7 @@ test.describe('bad input @phone', () => {
     await kitchen.open('/jar/grebe', 'demo');
     await page.getByLabel('Rise above the band').fill('50');
     await kitchen.button('More').click();
-    await page.getByLabel('Seen at').fill('2026-03-13T08:00');
+    await page.getByRole('textbox', { name: 'Seen at' }).fill('2026-03-13T08:00');
     await page.getByRole('textbox', { name: 'Note' }).fill('seen on the way out');
     await kitchen.button('Log this look').click();
     await expect(page.getByText('That is before the last feed', { exact: false })).toBeVisible();

@@ -97,10 +97,10 @@ test('a step is skipped and had at another time; both can be taken back @phone',
   await expect(put).toBeHidden();
   await planned(page);
   await feed.click();
-  await sheet.getByLabel('At another time').fill('2026-03-13T17:00');
+  await sheet.getByRole('textbox', { name: 'At another time' }).fill('2026-03-13T17:00');
   await sheet.getByRole('button', { name: 'Shift it' }).click();
   await expect(sheet.getByText('That is over.')).toBeVisible();
-  await sheet.getByLabel('At another time').fill('2026-03-13T21:00');
+  await sheet.getByRole('textbox', { name: 'At another time' }).fill('2026-03-13T21:00');
   await sheet.getByRole('button', { name: 'Shift it' }).click();
   await planned(page);
   await expect(page.getByRole('button', { name: /^21:00 Feed Skua/ })).toBeVisible();
@@ -208,25 +208,25 @@ test('a bake is added from loaves, and a trip is marked @wide', async ({ page, k
   await kitchen.open('/plan', 'demo');
   await kitchen.button('Add a bake').click();
   const sheet = page.getByRole('dialog', { name: 'Add a bake' });
-  await sheet.getByLabel('Levain ripe at').fill('2026-03-13T17:00');
+  await sheet.getByRole('textbox', { name: 'Levain ripe at' }).fill('2026-03-13T17:00');
   await sheet.getByRole('radio', { name: 'reckon from loaves' }).click();
   await expect(sheet.getByText(/^300 g of levain/)).toBeVisible();
   await kitchen.accessible();
   await sheet.getByRole('button', { name: 'Want it' }).click();
   await expect(sheet.getByText('Too soon: no starter ripens within the hour.')).toBeVisible();
-  await sheet.getByLabel('Levain ripe at').fill('2026-03-16T18:00');
+  await sheet.getByRole('textbox', { name: 'Levain ripe at' }).fill('2026-03-16T18:00');
   await sheet.getByRole('radio', { name: 'Dunlin' }).click();
   await sheet.getByRole('button', { name: 'Want it' }).click();
   await expect(page.getByText('Bake of Mon 16 Mar', { exact: true })).toBeVisible();
 
   await kitchen.button('A trip, or a night away').click();
-  await page.getByLabel('Leaving', { exact: true }).fill('2026-03-18T08:00');
-  await page.getByLabel('Coming back').fill('2026-03-17T08:00');
+  await page.getByRole('textbox', { name: 'Leaving', exact: true }).fill('2026-03-18T08:00');
+  await page.getByRole('textbox', { name: 'Coming back' }).fill('2026-03-17T08:00');
   await kitchen.button('Mark the trip').click();
   await expect(
     page.getByText('Give the day you leave and a later one for coming back.'),
   ).toBeVisible();
-  await page.getByLabel('Coming back').fill('2026-03-20T18:00');
+  await page.getByRole('textbox', { name: 'Coming back' }).fill('2026-03-20T18:00');
   await kitchen.button('Mark the trip').click();
   await expect(page.getByText(/^Away Wed 18 Mar 08:00 to Fri 20 Mar 18:00/).first()).toBeVisible();
   await page.reload();
@@ -242,7 +242,7 @@ test('an impossible bake is explained, with what comes nearest @phone', async ({
   await kitchen.button('Remove Saturday tins').click();
   await kitchen.button('Add a bake').click();
   const sheet = page.getByRole('dialog', { name: 'Add a bake' });
-  await sheet.getByLabel('Levain ripe at').fill('2026-03-13T20:30');
+  await sheet.getByRole('textbox', { name: 'Levain ripe at' }).fill('2026-03-13T20:30');
   await sheet.getByRole('radio', { name: 'half an hour' }).click();
   await sheet.getByRole('radio', { name: 'Dunlin' }).click();
   await sheet.getByLabel('Levain', { exact: true }).fill('120');

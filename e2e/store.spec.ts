@@ -8,7 +8,7 @@ import { type Kitchen, expect, test } from './fixtures';
 async function addJar(page: Page, kitchen: Kitchen, name: string) {
   await kitchen.open('/add', 'own');
   await page.getByLabel('Name').fill(name);
-  await page.getByLabel('Fed at').fill('2026-03-13T09:00');
+  await page.getByRole('textbox', { name: 'Fed at' }).fill('2026-03-13T09:00');
   await kitchen.button('Put it on the shelf').click();
   await expect(page.getByRole('heading', { name, exact: true }).first()).toBeVisible();
 }
@@ -17,7 +17,7 @@ async function addBake(page: Page, kitchen: Kitchen, name: string) {
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
   await kitchen.button('Add a bake').click();
   const sheet = page.getByRole('dialog', { name: 'Add a bake' });
-  await sheet.getByLabel('Levain ripe at').fill('2026-03-15T12:00');
+  await sheet.getByRole('textbox', { name: 'Levain ripe at' }).fill('2026-03-15T12:00');
   await sheet.getByLabel('Name, if it needs one').fill(name);
   await sheet.getByRole('button', { name: 'Want it' }).click();
   await expect(sheet).toBeHidden();
@@ -36,8 +36,8 @@ test('two kitchens keep their bakes, hands, trips, dough and answers apart @phon
   await addBake(page, kitchen, 'Sunday tins');
   await page.getByLabel('Up from').fill('5:00');
   await kitchen.button('A trip, or a night away').click();
-  await page.getByLabel('Leaving', { exact: true }).fill('2026-03-20T08:00');
-  await page.getByLabel('Coming back').fill('2026-03-22T08:00');
+  await page.getByRole('textbox', { name: 'Leaving', exact: true }).fill('2026-03-20T08:00');
+  await page.getByRole('textbox', { name: 'Coming back' }).fill('2026-03-22T08:00');
   await kitchen.button('Mark the trip').click();
   await kitchen.open('/dough', 'own');
   await page.getByLabel('Loaves').fill('7');
@@ -81,11 +81,11 @@ test('a mistyped year is told beside its field, and an old starter is drawn @pho
   await kitchen.open('/add', 'own');
   await page.getByLabel('Name').fill('Tern');
   for (const year of ['0026', '0001', '1989']) {
-    await page.getByLabel('Fed at').fill(`${year}-03-13T09:00`);
+    await page.getByRole('textbox', { name: 'Fed at' }).fill(`${year}-03-13T09:00`);
     await kitchen.button('Put it on the shelf').click();
     await expect(page.getByText('Check the year: that is before 1990.')).toBeVisible();
   }
-  await page.getByLabel('Fed at').fill('2001-03-13T09:00');
+  await page.getByRole('textbox', { name: 'Fed at' }).fill('2001-03-13T09:00');
   await kitchen.button('Put it on the shelf').click();
   await expect(page.getByRole('heading', { name: 'Tern', exact: true }).first()).toBeVisible();
   for (const path of ['/', '/journal', '/larder', '/plan', '/trouble']) {
@@ -239,8 +239,8 @@ test('two tabs of one kitchen agree on everything, and each keeps its own half-w
   await addBake(page, kitchen, 'Sunday tins');
   await expect(other.getByText('Sunday tins').first()).toBeVisible();
   await other.getByRole('button', { name: 'A trip, or a night away' }).click();
-  await other.getByLabel('Leaving', { exact: true }).fill('2026-03-20T08:00');
-  await other.getByLabel('Coming back').fill('2026-03-22T08:00');
+  await other.getByRole('textbox', { name: 'Leaving', exact: true }).fill('2026-03-20T08:00');
+  await other.getByRole('textbox', { name: 'Coming back' }).fill('2026-03-22T08:00');
   await other.getByRole('button', { name: 'Mark the trip' }).click();
   await expect(page.getByText(/^Away Fri 20 Mar 08:00 to/).first()).toBeVisible();
   await other.getByRole('checkbox', { name: 'Mon' }).click();

@@ -74,7 +74,7 @@ test.describe('a kitchen in Lisbon', () => {
     await kitchen.open('/plan', 'demo', '2026-03-28T20:00');
     await kitchen.button('Add a bake').click();
     const sheet = page.getByRole('dialog', { name: 'Add a bake' });
-    await sheet.getByLabel('Levain ripe at').fill('2026-03-29T09:00');
+    await sheet.getByRole('textbox', { name: 'Levain ripe at' }).fill('2026-03-29T09:00');
     await sheet.getByLabel('Name, if it needs one').fill('Sunday tins');
     await sheet.getByRole('button', { name: 'Want it' }).click();
     await expect(page.getByText(/ripe tomorrow 08:00 to 10:00$/).first()).toBeVisible();
@@ -83,7 +83,7 @@ test.describe('a kitchen in Lisbon', () => {
     await kitchen.open('/jar/grebe', 'demo', '2026-03-29T07:00');
     await kitchen.button('More').click();
     // An hour that there was not is the one after it.
-    await page.getByLabel('Seen at').fill('2026-03-29T01:30');
+    await page.getByRole('textbox', { name: 'Seen at' }).fill('2026-03-29T01:30');
     await page.getByRole('textbox', { name: 'Note' }).fill('in the gap');
     await kitchen.button('Log this look').click();
     await expect(page.getByText('in the gap').first()).toBeVisible();

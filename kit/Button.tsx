@@ -83,10 +83,13 @@ export function Button({
 export function IconOnly({
   icon,
   label,
+  open,
   onPress,
 }: {
   readonly icon: IconName;
   readonly label: string;
+  /** Whether what it opens is open. */
+  readonly open?: boolean;
   readonly onPress: () => void;
 }) {
   const look = useLook();
@@ -96,6 +99,7 @@ export function IconOnly({
       iconColor={look.rim}
       containerColor="transparent"
       accessibilityLabel={label}
+      {...(open === undefined ? {} : { accessibilityState: { expanded: open } })}
       onPress={onPress}
       style={styles.iconOnly}
     />

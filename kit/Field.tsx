@@ -18,6 +18,8 @@ interface FieldProps {
   readonly lines?: number;
   readonly placeholder?: string;
   readonly onSubmit?: () => void;
+  /** The field is left. */
+  readonly onLeave?: () => void;
   readonly inputRef?: RefObject<NativeInput | null>;
 }
 
@@ -34,6 +36,7 @@ export function Field({
   lines,
   placeholder,
   onSubmit,
+  onLeave,
   inputRef,
 }: FieldProps) {
   const look = useLook();
@@ -56,6 +59,7 @@ export function Field({
         {...(placeholder ? { placeholder } : {})}
         {...(numeric ? { inputMode: 'decimal' as const } : {})}
         {...(onSubmit ? { onSubmitEditing: onSubmit } : {})}
+        {...(onLeave ? { onBlur: onLeave } : {})}
         {...(inputRef ? { ref: inputRef } : {})}
         {...(below ? { 'aria-describedby': id } : {})}
         {...(problem ? { 'aria-invalid': true } : {})}

@@ -7,6 +7,7 @@ const NAMES = [
   'check',
   'chevron-down',
   'chevron-right',
+  'calendar-month',
   'close',
   'menu-down',
   'menu-up',

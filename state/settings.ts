@@ -10,6 +10,7 @@ export function usualSettings(locale: string): Settings {
     ounces: american,
     cups: false,
     clock: clock ? '12' : '24',
+    dates: orderOf(locale),
     parts: 4,
     hydrationPct: 100,
     order: 'waterFirst',
@@ -24,6 +25,14 @@ export function usualSettings(locale: string): Settings {
     flourAtHandG: null,
     copyFrom: null,
   };
+}
+
+/** The order that a locale writes a day in. */
+function orderOf(locale: string): Settings['dates'] {
+  const [first] = new Intl.DateTimeFormat(locale)
+    .formatToParts(0)
+    .filter(({ type }) => type !== 'literal');
+  return first?.type === 'year' ? 'yearFirst' : first?.type === 'month' ? 'monthFirst' : 'dayFirst';
 }
 
 /** What a kitchen begins with that has settled nothing yet. */

@@ -9,6 +9,8 @@ export interface Settings {
   /** Cups and spoons are shown beside grams when wanted, for those without a scale. */
   readonly cups: boolean;
   readonly clock: '24' | '12';
+  /** The order in which days are typed. */
+  readonly dates: 'dayFirst' | 'monthFirst' | 'yearFirst';
   /** The school: what a new starter is fed, and how the bench weighs. */
   readonly parts: number;
   readonly hydrationPct: number;

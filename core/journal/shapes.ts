@@ -100,6 +100,7 @@ const settings = fields(
     'ounces?': flag,
     'cups?': flag,
     'clock?': one('24', '12'),
+    'dates?': one('dayFirst', 'monthFirst', 'yearFirst'),
     'parts?': number(0.25, 20),
     'hydrationPct?': number(40, 200),
     'order?': one('waterFirst', 'flourFirst'),

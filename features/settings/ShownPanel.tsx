@@ -39,6 +39,16 @@ export function ShownPanel() {
         onChoose={(clock) => set({ clock })}
       />
       <Choice
+        label="Dates"
+        options={[
+          { is: 'dayFirst' as const, text: '31/1/2026' },
+          { is: 'monthFirst' as const, text: '1/31/2026' },
+          { is: 'yearFirst' as const, text: '2026-01-31' },
+        ]}
+        chosen={settings.dates}
+        onChoose={(dates) => set({ dates })}
+      />
+      <Choice
         label="Weights"
         options={[
           { is: false, text: 'Grams' },

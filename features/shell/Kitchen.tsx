@@ -1,8 +1,8 @@
-import { type ReactNode, useEffect, useState } from 'react';
+import { type ReactNode, useEffect, useMemo, useState } from 'react';
 import { Provider } from 'react-redux';
 
 import { type Plan } from '@core/plan';
-import { LookProvider } from '@kit';
+import { DateStyleContext, LookProvider } from '@kit';
 import {
   type RootState,
   clockStandsStill,
@@ -21,7 +21,7 @@ import {
   useAppSelector,
 } from '@state';
 
-import { kitchenWords, mendedWords } from '../words';
+import { kitchenWords, mendedWords, useKitchenWords } from '../words';
 import { PageBoundary } from './PageBoundary';
 import { Reminders } from './Reminders';
 import { RescuePage } from './RescuePage';
@@ -73,11 +73,16 @@ function Opened({ children }: { readonly children: ReactNode }) {
 }
 
 function Looking({ children }: { readonly children: ReactNode }) {
-  const { theme } = useAppSelector(selectSettings);
+  const { theme, dates: order, clock } = useAppSelector(selectSettings);
+  const words = useKitchenWords();
+  const today = words.fieldText(useAppSelector(selectNow)).slice(0, 10);
+  const dateStyle = useMemo(() => ({ order, clock, today }), [order, clock, today]);
   return (
     <LookProvider theme={theme}>
-      {children}
-      <Reminders />
+      <DateStyleContext.Provider value={dateStyle}>
+        {children}
+        <Reminders />
+      </DateStyleContext.Provider>
     </LookProvider>
   );
 }
