@@ -8,7 +8,8 @@ import {
   placesOf,
 } from '../core/journal';
 import { DAY, HOUR, kitchenTime } from '../core/measure';
-import { KITCHENS, chanceFrom, someLog } from '../core/calibrate/otherKitchens.testing';
+import { chanceFrom } from '../core/chance.testing';
+import { KITCHENS, someLog } from '../core/calibrate/otherKitchens.testing';
 import { fitCommand } from '../core/cli';
 import {
   type PlannedJar,

@@ -58,7 +58,7 @@ export function Canopy({
       (p) => x(p.hours),
       (p) => y(Math.max(1, p.height)),
     ).curve(curveMonotoneX)(shown) ?? '';
-  const band =
+  const spread =
     area<CanopyPoint>(
       (p) => x(p.hours),
       (p) => y(Math.max(1, p.low)),
@@ -82,7 +82,7 @@ export function Canopy({
           <Path d={under} />
         </ClipPath>
       </Defs>
-      <Path d={band} fill={look.mist} />
+      <Path d={spread} fill={look.mist} />
       <G clipPath={`url(#${clip})`}>
         {ripe && (
           <Rect

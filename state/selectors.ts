@@ -147,7 +147,7 @@ function outlookFor(
   const cold = place?.kind === 'fridge' || place?.kind === 'larder';
   const hours = horizonFor(jar, now, cold ? AHEAD_COLD : AHEAD);
   const known = outlooks.get(jar);
-  // A jar is folded anew when its place, its pace or the clock changes; the width of the band is the belief's.
+  // A jar is folded anew when its place, its pace or the clock changes; the width of the forecast is the belief's.
   if (known && known.hours === hours && known.belief === belief) return known.outlook;
   const outlook = outlookOf(jar, context, hours, belief);
   outlooks.set(jar, { hours, belief, outlook });

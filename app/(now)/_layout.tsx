@@ -1,7 +1,7 @@
-import { Place } from '@features/shell';
+import { PlaceStack } from '@features/shell';
 
 export const unstable_settings = { anchor: 'index' };
 
 export default function Layout() {
-  return <Place first="index" />;
+  return <PlaceStack first="index" />;
 }

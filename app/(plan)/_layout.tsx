@@ -1,7 +1,7 @@
-import { Place } from '@features/shell';
+import { PlaceStack } from '@features/shell';
 
 export const unstable_settings = { anchor: 'plan' };
 
 export default function Layout() {
-  return <Place first="plan" />;
+  return <PlaceStack first="plan" />;
 }

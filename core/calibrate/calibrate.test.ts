@@ -12,7 +12,8 @@ import { type Arranged, type JarEvent, placesOf } from '../journal';
 import { someStart } from '../journal/someJar.testing';
 import { HOUR, kitchenTime } from '../measure';
 import { calibrateJar } from './calibrateJar';
-import { KITCHENS, chanceFrom, someLog } from './otherKitchens.testing';
+import { chanceFrom } from '../chance.testing';
+import { KITCHENS, someLog } from './otherKitchens.testing';
 import { changeIn } from './change';
 import { NOTHING_LEARNT } from './watch';
 

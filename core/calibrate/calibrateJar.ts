@@ -11,7 +11,7 @@ import {
   withEvent,
 } from '../journal';
 import { HOUR, risesUpward } from '../measure';
-import { type Course } from './course';
+import { type WatchedFeed } from './watchedFeed';
 import { type Reading } from './reading';
 import { type Learnt, learn } from './watch';
 
@@ -24,10 +24,10 @@ export function calibrateJar(
   places: Omit<FoldContext, 'pace'>,
 ): Learnt {
   const context = { ...places, pace: USUAL_PACE };
-  const courses: Course[] = [];
+  const courses: WatchedFeed[] = [];
   const remembered = firstLesson(events);
   let jar: Jar | null = null;
-  let fed: Omit<Course, 'conditions' | 'readings'> | null = null;
+  let fed: Omit<WatchedFeed, 'conditions' | 'readings'> | null = null;
   const close = () => {
     if (jar && fed)
       courses.push({ ...fed, conditions: conditionsOf(jar, context), readings: readingsOf(jar) });

@@ -1,7 +1,7 @@
 import { Matrix } from 'ml-matrix';
 
 import { type Forecast, PACE_KEYS, forecast, paceFromLogs } from '../ferment';
-import { type Course, courseForecast, horizonOf, mixedIn } from './course';
+import { type WatchedFeed, watchedForecast, horizonOf, mixedIn } from './watchedFeed';
 import { errorOf, missOf } from './reading';
 
 /**
@@ -21,7 +21,7 @@ export interface Lesson {
 const STEP = 0.1;
 
 /** The lesson of a course near the pace of some logarithms. */
-export function lessonOf(course: Course, logs: readonly number[]): Lesson {
+export function lessonOf(course: WatchedFeed, logs: readonly number[]): Lesson {
   const { readings } = course;
   const pace = paceFromLogs(logs);
   const hours = horizonOf(readings);
@@ -34,7 +34,11 @@ export function lessonOf(course: Course, logs: readonly number[]): Lesson {
   const misses = missesBy(here);
   const slopesBy = (f: Forecast) => missesBy(f).map((miss, r) => (miss - misses[r]!) / STEP);
   const moved = PACE_KEYS.map((_, k) =>
-    courseForecast(course, paceFromLogs(logs.map((log, i) => (i === k ? log + STEP : log))), hours),
+    watchedForecast(
+      course,
+      paceFromLogs(logs.map((log, i) => (i === k ? log + STEP : log))),
+      hours,
+    ),
   );
   const peaks = moved.map(({ peaksAtH }) => peaksAtH);
   return {

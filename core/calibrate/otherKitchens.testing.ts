@@ -3,21 +3,7 @@
  * from experience, a temperature law and an answer to the ratio of its own, and the people in them read wrong, measure
  * the wrong spot, and enter something impossible in every fourth feed.
  */
-
-/** Mulberry32. */
-export function chanceFrom(seed: number) {
-  let state = seed >>> 0;
-  const even = () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-  const normal = () => Math.sqrt(-2 * Math.log(1 - even())) * Math.cos(2 * Math.PI * even());
-  return { even, normal };
-}
-
-export type Chance = ReturnType<typeof chanceFrom>;
+import { type Chance } from '../chance.testing';
 
 /** A starter of such a kitchen: when a feed peaks, and how high it stands at a share of that time. */
 interface Nature {

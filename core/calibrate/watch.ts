@@ -1,11 +1,11 @@
 import { MOOD, type PaceBelief, UNTOLD, USUAL_BELIEF } from '../ferment';
 import { highest } from '../measure';
 import { type Normal, beliefOf, normalOf, taught, varianceOf, widened } from './belief';
-import { type Course } from './course';
+import { type WatchedFeed } from './watchedFeed';
 import { type Lesson, lessonOf } from './lesson';
 
 /** A peak as it was forecast before the feed was watched, and as it was seen; hours after the feed. */
-export interface Foretold {
+export interface Expected {
   readonly expectedH: number;
   readonly low: number;
   readonly high: number;
@@ -18,7 +18,7 @@ export interface Learnt {
   /** Feeds and readings it rests on. */
   readonly feeds: number;
   readonly readings: number;
-  readonly foretold: readonly Foretold[];
+  readonly foretold: readonly Expected[];
   /** Middle of the logarithm of the pace after each watched feed. */
   readonly history: readonly number[];
 }
@@ -57,7 +57,7 @@ const OF_THE_MOOD = 0.5;
  * against the rest wherever it stands; then they are gone through in their order, to see how each was foretold by those
  * before it. Feeds without readings teach nothing.
  */
-export function learn(courses: readonly Course[]): Learnt {
+export function learn(courses: readonly WatchedFeed[]): Learnt {
   const watched = courses.filter(({ readings }) => readings.length > 0);
   if (watched.length === 0) return NOTHING_LEARNT;
   const usual = normalOf(USUAL_BELIEF);
@@ -177,13 +177,13 @@ const FARTHEST_MISS = 3;
 const TENTH = 1.2816;
 
 function toldOf(
-  watched: readonly Course[],
+  watched: readonly WatchedFeed[],
   lessons: readonly Lesson[],
   weights: readonly (readonly number[])[],
   beliefs: readonly Normal[],
   at: readonly number[],
 ): Learnt {
-  const foretold: Foretold[] = [];
+  const foretold: Expected[] = [];
   let squares = TRUSTED_FEEDS;
   let counted = TRUSTED_FEEDS;
   const width = () => Math.sqrt(squares / counted);

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 
-import { type Course, type Reading, courseForecast, learn } from '../calibrate';
+import { type WatchedFeed, type Reading, watchedForecast, learn } from '../calibrate';
 import {
   PACE_UNKNOWNS,
   type Pace,
@@ -95,7 +95,7 @@ const SCHEMA = Joi.object<FitInput>({
   }).required(),
 });
 
-type CourseBefore = Course['before'];
+type CourseBefore = WatchedFeed['before'];
 
 const ASK_DRAWS = evenDraws(80, PACE_UNKNOWNS);
 const TENTH = 1.2816;
@@ -109,7 +109,7 @@ export function fitCommand(raw: unknown): unknown {
   const feeds = [...input.feeds].sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
   const { ask } = input;
   const first = feeds[0];
-  const courses: Course[] = [];
+  const courses: WatchedFeed[] = [];
   const flourOf = first?.flour ?? { white: 1 };
   let before: CourseBefore = {
     mix: { ...starterIn('hungry', flourOf, 100, first?.keepG ?? ask.keepG) },
@@ -140,7 +140,7 @@ export function fitCommand(raw: unknown): unknown {
     },
     readings: [],
   };
-  const outcome = (pace: Pace) => courseForecast(course, pace, ask.hours);
+  const outcome = (pace: Pace) => watchedForecast(course, pace, ask.hours);
   const middle = outcome(middlePace(learnt.belief));
   const draws = ASK_DRAWS.map((normal) => outcome(drawnPace(learnt.belief, normal)));
   const band = (mean: number | null, found: readonly (number | null)[]) => {

@@ -123,8 +123,8 @@ export const asRipe = ({ fedMix }: Jar): Mix => ({
 });
 
 /** Hours in the middle of a guess: between weeks and months nobody thinks in sums. */
-const guessedHours = (band: readonly [number, number] | undefined): number =>
-  band === undefined ? 0 : Math.sqrt(Math.max(1, band[0]) * Math.max(1, band[1]));
+const guessedHours = (guess: readonly [number, number] | undefined): number =>
+  guess === undefined ? 0 : Math.sqrt(Math.max(1, guess[0]) * Math.max(1, guess[1]));
 
 /** What came into the kitchen: by its condition, or as freshly fed so long before, where somebody guessed how long. */
 function asItCame(event: Started): Mix {

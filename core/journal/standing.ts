@@ -47,7 +47,7 @@ export interface Standing {
   readonly place: Place | undefined;
 }
 
-/** Draws that make a band: six unknowns of the pace and one of the thermometer. */
+/** Draws that make the width: six unknowns of the pace and one of the thermometer. */
 const DRAWS = evenDraws(15, PACE_UNKNOWNS + 1);
 
 /** How closely an outlook is drawn. */
@@ -57,11 +57,11 @@ interface Fineness {
   readonly every: number;
 }
 const FINE: Fineness = { draws: DRAWS, every: 1 };
-/** For a feed that is only thought of while a finger slides: half the moments, and a rougher band. */
+/** For a feed that is only thought of while a finger slides: half the moments, and a rougher width. */
 export const SKETCHED: Fineness = { draws: evenDraws(9, PACE_UNKNOWNS + 1), every: 2 };
 
 /**
- * The forecast of the jar's present feed, with a band from what is believed of its pace and from the place's
+ * The forecast of the jar's present feed, with its width from what is believed of its pace and from the place's
  * thermometer: a few draws that cover both evenly, the same at every call.
  *
  * @param hours how far to look, from the setting of the band

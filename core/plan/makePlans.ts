@@ -20,12 +20,12 @@ import {
 import { keepRhythm, lastState } from './rhythm';
 import { prospectOf } from './risk';
 import { savingsOf } from './savings';
-import { type Progress } from './searchJar';
+import { type OnProgress } from './searchJar';
 import { withSlack } from './slack';
 import { handsForJar, slotsFor, withinHands } from './slots';
 import { type JarPlan, solveJar, solvedOtherwise } from './solveJar';
 import { standingNow } from './standingNow';
-import { type Standing, type Stretch, isMixing } from './walk';
+import { type MixThere, type Stretch, isMixing } from './walk';
 
 /** The plans that a baker chooses from: what each gives up the others for. */
 const SCHOOLS: readonly Weights[] = [
@@ -43,7 +43,7 @@ const SCHOOLS: readonly Weights[] = [
 export function makePlans(
   problem: Problem,
   found?: (plan: Plan) => void,
-  progress?: Progress,
+  progress?: OnProgress,
 ): Planned {
   const prepared = problem.jars.map((jar) => prepare(problem, jar));
   const plans: Plan[] = [];
@@ -90,7 +90,7 @@ interface PreparedJar {
   readonly jar: PlannedJar;
   /** As it may be touched: hands, but where the jar is left alone. */
   readonly problem: Problem;
-  readonly start: Standing;
+  readonly start: MixThere;
   readonly book: CourseBook;
   readonly lived: Map<string, Stretch>;
   /** Its bakes that can be had, as far as they were tried, in order of time. */
@@ -129,7 +129,7 @@ function solveAll(
   whole: Problem,
   prepared: readonly PreparedJar[],
   weights: Weights,
-  tell: Progress,
+  tell: OnProgress,
   before?: readonly Solved[],
 ): readonly Solved[] | null {
   const touched = new Set<Instant>();

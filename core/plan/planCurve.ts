@@ -1,6 +1,6 @@
 import { HOUR } from '../measure';
 import { type PlanCurve, type PlannedJar, type Problem, type Step } from './problem';
-import { type Standing, liveThrough } from './walk';
+import { type MixThere, liveThrough } from './walk';
 
 /** Close enough for the eye: a week is drawn in a few hundred points, hours. */
 const APART = 0.9;
@@ -9,7 +9,7 @@ const APART = 0.9;
 export function planCurve(
   problem: Problem,
   jar: PlannedJar,
-  start: Standing,
+  start: MixThere,
   steps: readonly Step[],
 ): PlanCurve {
   const stretches = liveThrough(problem, jar, start, steps, problem.until);

@@ -4,7 +4,7 @@ import { fullness, neededG, totalG } from './amounts';
 import { type PlannedJar, type Problem, type Step, type Wanted, type Weights } from './problem';
 import { chanceOf } from './risk';
 import { isOddHour } from './slots';
-import { type Standing, type Stretch, isMixing, liveThrough } from './walk';
+import { type MixThere, type Stretch, isMixing, liveThrough } from './walk';
 
 /** What things cost in one coin: a gram of flour, a touch, an odd hour, a bake missed for sure, an hour of hunger. */
 export const COIN = { flour: 0.012, touch: 1, oddHour: 1.2, missed: 25, hunger: 0.04 } as const;
@@ -24,7 +24,7 @@ export const mostHunger = ({ limits }: Problem, hungerNow: number): number =>
 export interface JarTask {
   readonly problem: Problem;
   readonly jar: PlannedJar;
-  readonly start: Standing;
+  readonly start: MixThere;
   /** In order of time. */
   readonly bakes: readonly Wanted[];
   readonly weights: Weights;

@@ -22,13 +22,13 @@ import { quickChance, ripeningSpread, risesWell } from './risk';
 import { type Slots, firstAt, firstHandsIn, inHands, isOddHour } from './slots';
 
 /** Tells how far a search has come, and may stop it by throwing. */
-export type Progress = (share: number) => void;
+export type OnProgress = (share: number) => void;
 
 /** How a search is steered. */
 export interface Steering {
   readonly slots: Slots;
   readonly book: CourseBook;
-  readonly progress?: Progress;
+  readonly progress?: OnProgress;
 }
 
 /** Before the fridge: so long on the counter first. */

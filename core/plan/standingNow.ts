@@ -2,10 +2,10 @@ import { drained } from '../ferment';
 import { HOUR } from '../measure';
 import { courseOf } from './course';
 import { type PlannedJar, type Problem } from './problem';
-import { type Standing } from './walk';
+import { type MixThere } from './walk';
 
 /** How a jar stands now, from where its log left it. */
-export function standingNow(problem: Problem, jar: PlannedJar): Standing {
+export function standingNow(problem: Problem, jar: PlannedJar): MixThere {
   const hours = Math.max(0, (problem.now - jar.since) / HOUR);
   const course = courseOf(problem, jar, jar.fedMix, jar.since, jar.stays, Math.max(0.01, hours));
   return {

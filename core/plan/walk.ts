@@ -6,7 +6,7 @@ import { fedWith } from './fedWith';
 import { type PlannedJar, type Problem, type Step } from './problem';
 
 /** How a jar stands when a plan begins, or is left when it ends. */
-export interface Standing {
+export interface MixThere {
   readonly mix: Mix;
   readonly place: string;
   /** Feeds in a row up to the present one that have doubled, as far as it is known. */
@@ -39,7 +39,7 @@ export const isMixing = ({ keepG }: Step): boolean => keepG !== undefined;
 export function liveThrough(
   problem: Problem,
   jar: PlannedJar,
-  start: Standing,
+  start: MixThere,
   steps: readonly Step[],
   until: Instant,
   known = new Map<string, Stretch>(),

@@ -1,4 +1,4 @@
-import { chanceFrom } from '../calibrate/otherKitchens.testing';
+import { chanceFrom } from '../chance.testing';
 import { feed, simulate } from '../ferment';
 import { airOf } from '../journal';
 import { DAY, HOUR, type Instant } from '../measure';

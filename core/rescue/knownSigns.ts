@@ -8,14 +8,14 @@ import {
   contentOf,
 } from '../journal';
 import { DAY, HOUR, type Instant, doubledHeight, highest } from '../measure';
-import { type Answer, type Signs } from './signs';
+import { type SignAnswer, type Signs } from './signs';
 
 /** A smell or a sight that is older than this tells nothing of today, ms. */
 const FRESH = 3 * DAY;
 /** A starter younger than this is a new one. */
 const YOUNG = 21 * DAY;
 
-const SMELL_SIGNS: Readonly<Record<Smell, Answer<'smell'>>> = {
+const SMELL_SIGNS: Readonly<Record<Smell, SignAnswer<'smell'>>> = {
   wetFlour: 'fresh',
   yoghurt: 'fresh',
   fruit: 'fresh',
@@ -65,7 +65,7 @@ function ageSign({ started }: Jar, isNew: boolean, now: Instant): Pick<Signs, 'a
 /** Where a jar stood is told from the log once it has stood there long enough to matter, hours. */
 const KNOWN_PLACE_H = 12;
 
-const stoodSign = (celsius: number): Answer<'stood'> =>
+const stoodSign = (celsius: number): SignAnswer<'stood'> =>
   celsius < 10 ? 'cold' : celsius < 18 ? 'cool' : celsius < 26 ? 'room' : 'warm';
 
 function riseSign(looks: readonly Looked[], enough: number): Pick<Signs, 'rise'> {
@@ -77,14 +77,14 @@ function riseSign(looks: readonly Looked[], enough: number): Pick<Signs, 'rise'>
   return heights.length === 0 ? {} : { rise: highest(heights) > 1.15 ? 'some' : 'none' };
 }
 
-function unfedSign(hours: number): Answer<'unfed'> {
+function unfedSign(hours: number): SignAnswer<'unfed'> {
   if (hours < 30) return 'hours';
   const days = (hours * HOUR) / DAY;
   if (days < 8) return 'days';
   return days < 36 ? 'weeks' : 'months';
 }
 
-function textureSign(hydrationPct: number): Answer<'texture'> {
+function textureSign(hydrationPct: number): SignAnswer<'texture'> {
   if (hydrationPct > 150) return 'runny';
   return hydrationPct < 48 ? 'thick' : 'usual';
 }

@@ -9,7 +9,7 @@ import {
   objectionsAtHand,
 } from '../journal';
 import { flourAndWater } from '../measure';
-import { type Answer as SignAnswer } from './signs';
+import { type SignAnswer } from './signs';
 
 /** Depth of liquid over depth of starter, about. */
 const DEPTH: Readonly<Record<SignAnswer<'amount'>, number>> = {

@@ -44,9 +44,9 @@ export const SIGNS_OF = {
 } as const;
 
 export type QuestionId = keyof typeof SIGNS_OF;
-export type Answer<Q extends QuestionId = QuestionId> = (typeof SIGNS_OF)[Q][number];
-export type Surface = Answer<'surface'>;
-export type Happening = Answer<'happened'>;
+export type SignAnswer<Q extends QuestionId = QuestionId> = (typeof SIGNS_OF)[Q][number];
+export type Surface = SignAnswer<'surface'>;
+export type Happening = SignAnswer<'happened'>;
 
 /** Questions to which several answers may be true at once. */
 export const SEVERAL = ['happened', 'surface'] as const satisfies readonly QuestionId[];
@@ -54,8 +54,8 @@ type Several = (typeof SEVERAL)[number];
 
 /** Answered so far. What somebody cannot tell is `unknown`; what was not asked is not there. */
 export type Signs = {
-  readonly [Q in Exclude<QuestionId, Several>]?: Answer<Q> | 'unknown';
-} & { readonly [Q in Several]?: readonly Answer<Q>[] | 'unknown' };
+  readonly [Q in Exclude<QuestionId, Several>]?: SignAnswer<Q> | 'unknown';
+} & { readonly [Q in Several]?: readonly SignAnswer<Q>[] | 'unknown' };
 
 /** Questions in the order in which they are worth asking. */
 export const QUESTIONS = Object.keys(SIGNS_OF) as readonly QuestionId[];

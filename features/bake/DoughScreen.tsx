@@ -15,7 +15,7 @@ import {
 } from '../words';
 import { Bowl } from './Bowl';
 import { BulkPanel } from './BulkPanel';
-import { FormulaPanel } from './FormulaPanel';
+import { PercentagesPanel } from './PercentagesPanel';
 import { LevainPanel } from './LevainPanel';
 import { RecipePanel } from './RecipePanel';
 import { WeighOut } from './WeighOut';
@@ -55,7 +55,7 @@ export function DoughScreen() {
         chosen={from}
         onChoose={(to) => dispatch(doughChanged({ from: to }))}
       />
-      {from === 'percentages' ? <FormulaPanel /> : <RecipePanel />}
+      {from === 'percentages' ? <PercentagesPanel /> : <RecipePanel />}
     </>
   );
   const levainG = parts?.[0]?.[0] === 'levain' ? parts[0][1] : 0;

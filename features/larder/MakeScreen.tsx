@@ -30,7 +30,7 @@ import { useJarName } from '../words/useJarName';
 import { useKitchenWords } from '../words';
 import { DiscardLevain } from './DiscardLevain';
 import { DiscardPanel } from './DiscardPanel';
-import { FormulaPanel } from './FormulaPanel';
+import { MakeItPanel } from './MakeItPanel';
 import { FORMULA_WORDS, UNFIT_WORDS } from './formulaWords';
 
 const EVERYBODYS = '';
@@ -113,7 +113,7 @@ export function MakeScreen() {
   const beside = (
     <>
       {shown && (
-        <FormulaPanel key={`${shown.id} ${from}`} formula={shown} lots={lotsFor(shown, usable)} />
+        <MakeItPanel key={`${shown.id} ${from}`} formula={shown} lots={lotsFor(shown, usable)} />
       )}
       <DiscardLevain lots={usable} />
     </>
@@ -143,7 +143,7 @@ export function MakeScreen() {
       ) : (
         <>
           {shown && (
-            <FormulaPanel
+            <MakeItPanel
               key={`${shown.id} ${from}`}
               formula={shown}
               lots={lotsFor(shown, usable)}

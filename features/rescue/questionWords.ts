@@ -1,4 +1,4 @@
-import { type Answer, type QuestionId, type Signs } from '@core/rescue';
+import { type SignAnswer, type QuestionId, type Signs } from '@core/rescue';
 
 /** A question as it is put, and its answers; temperatures as `KitchenWords.inUnits` reads them. */
 export const QUESTION_WORDS: {
@@ -7,7 +7,7 @@ export const QUESTION_WORDS: {
     readonly hint?: string;
     /** How it reads in a list of what led to a verdict: "surface: fuzz". */
     readonly short: string;
-    readonly answers: Readonly<Record<Answer<Q>, string>>;
+    readonly answers: Readonly<Record<SignAnswer<Q>, string>>;
   };
 } = {
   happened: {

@@ -1,6 +1,6 @@
 /** What stands around every screen. */
 export * from './Kitchen';
 export * from './NotFoundScreen';
-export * from './Place';
+export * from './PlaceStack';
 export * from './saveAside';
 export * from './Shell';

@@ -1,4 +1,4 @@
-import { type Change, type Foretold, type Learnt } from '@core/calibrate';
+import { type Change, type Expected, type Learnt } from '@core/calibrate';
 
 import { type KitchenWords } from './kitchenWords';
 
@@ -22,7 +22,7 @@ const NARROWER = 0.87;
 
 /** How well peaks were foretold; null while there are too few. */
 export function foretoldWords(
-  foretold: readonly Foretold[],
+  foretold: readonly Expected[],
   width: number,
   words: KitchenWords,
 ): string | null {

@@ -11,7 +11,7 @@ const KEPT = 4;
  *
  * @param first the route that lies under all others of the place
  */
-export function Place({ first }: { readonly first: string }) {
+export function PlaceStack({ first }: { readonly first: string }) {
   return (
     <Stack
       initialRouteName={first}

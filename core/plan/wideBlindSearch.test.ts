@@ -1,4 +1,4 @@
-import { type Chance, chanceFrom } from '../calibrate/otherKitchens.testing';
+import { type Chance, chanceFrom } from '../chance.testing';
 import { type Instant } from '../measure';
 import { buildingFeed, keepingFeed, toppingUp, totalG } from './amounts';
 import { courseBookOf } from './courseBook';

@@ -63,7 +63,7 @@ function Season() {
 }
 
 /** The dough by baker's percentages: all of them of all the flour, the levain's included. */
-export function FormulaPanel() {
+export function PercentagesPanel() {
   const dispatch = useAppDispatch();
   const formula = useAppSelector(selectDough).formula;
   return (

@@ -24,7 +24,7 @@ const EXAMPLE_G = 150;
 const UNKNOWN = { hydrationPct: 100, acid: 11 };
 
 /** A formula for the discard there is, or for a number that is wanted: amounts, method, and off the ledger. */
-export function FormulaPanel({
+export function MakeItPanel({
   formula,
   lots,
 }: {

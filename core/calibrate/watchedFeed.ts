@@ -12,7 +12,7 @@ import { highest } from '../measure';
 import { type Reading } from './reading';
 
 /** A stretch of time a mix stood, hours. */
-export interface Standing {
+export interface MixBefore {
   readonly mix: Mix;
   readonly conditions: Omit<Conditions, 'pace'>;
   readonly hours: number;
@@ -23,8 +23,8 @@ export interface Standing {
  * what was read. The feed before is gone through again for every pace that is tried: a quick or frail starter comes to this
  * feed in another state.
  */
-export interface Course {
-  readonly before: Standing;
+export interface WatchedFeed {
+  readonly before: MixBefore;
   readonly parts: FeedParts;
   /** Temperature of the fresh mix, °C, where it was measured. */
   readonly celsius?: number;
@@ -33,15 +33,15 @@ export interface Course {
 }
 
 /** The mix of a course as it is fed by a starter of some pace. */
-export function mixedIn({ before, parts, celsius }: Course, pace: Pace): Mix {
+export function mixedIn({ before, parts, celsius }: WatchedFeed, pace: Pace): Mix {
   const stood = simulate(before.mix, { ...before.conditions, pace }, before.hours);
   const mixed = feed(stood, parts);
   return celsius === undefined ? mixed : { ...mixed, celsius };
 }
 
 /** The forecast of a course for a starter of some pace. */
-export const courseForecast = (
-  course: Course,
+export const watchedForecast = (
+  course: WatchedFeed,
   pace: Pace,
   hours = horizonOf(course.readings),
 ): Forecast => forecast(mixedIn(course, pace), { ...course.conditions, pace }, hours);
