@@ -106,6 +106,9 @@ export function HelpScreen() {
         </Words>
         <Words>Press ? for the keyboard.</Words>
       </Panel>
+      <Button kind="bare" href="/licences">
+        Licences of what ships
+      </Button>
     </Page>
   );
 }

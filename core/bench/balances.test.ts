@@ -1,0 +1,284 @@
+import fc from 'fast-check';
+
+import { USUAL_PACE, starterIn } from '../ferment';
+import {
+  USUAL_DOUGH,
+  buildSeries,
+  bulkHours,
+  doughCard,
+  feedOutcome,
+  flourByKind,
+  inoculationFor,
+  jarRoom,
+  levainWays,
+  portionFromScale,
+  proteinPct,
+  ratioOf,
+  ripeHours,
+  scaleTarget,
+  turned,
+  usualPeaks,
+  waterFor,
+  wholeGrainPct,
+} from '.';
+
+const jar = { emptyG: 350, capacityMl: 500 };
+
+describe('the room in a jar', () => {
+  const verdict = (massG: number, peak: number) => jarRoom(jar, massG, 100, peak).verdict;
+
+  it('goes by what stands in it now, and by where the peak will stand', () => {
+    // A white mix at 100 % weighs about 1.1 g a millilitre: 180 g are a third of half a litre.
+    const { filled, filledAtPeak } = jarRoom(jar, 180, 100, 2.5);
+    expect(filled).toBeGreaterThan(0.3);
+    expect(filled).toBeLessThan(0.36);
+    expect(filledAtPeak).toBeCloseTo(2.5 * filled, 6);
+    expect(verdict(180, 2.5)).toBe('fine');
+    expect(verdict(180, 2.85)).toBe('tight');
+    expect(verdict(180, 3.2)).toBe('overflows');
+  });
+
+  it('is tight above four tenths, and too little above the half, however little it should rise', () => {
+    expect(verdict(235, 1)).toBe('tight');
+    expect(verdict(300, 1)).toBe('overflows');
+    expect(verdict(180, 0.2)).toBe(verdict(180, 1));
+  });
+});
+
+describe('levains', () => {
+  const task = fc.record({
+    levainG: fc.integer({ min: 20, max: 900 }),
+    hydrationPct: fc.integer({ min: 50, max: 150 }),
+    keepG: fc.integer({ min: 0, max: 60 }),
+    inJarG: fc.integer({ min: 5, max: 400 }),
+    inJarHydrationPct: fc.integer({ min: 50, max: 150 }),
+  });
+
+  it('every way gives what is wanted and leaves what must stay, out of no more than there is', () => {
+    fc.assert(
+      fc.property(task, fc.constantFrom(0.5, 1, 2, 4, 6), (asked, parts) => {
+        for (const { kind, seedG, flourG, waterG, hydrationPct } of levainWays(asked, parts)) {
+          const massG = seedG + flourG + waterG;
+          expect(Math.min(seedG, flourG, waterG)).toBeGreaterThanOrEqual(0);
+          if (kind === 'beside') {
+            expect(massG).toBeGreaterThanOrEqual(asked.levainG);
+            expect(seedG).toBeLessThanOrEqual(asked.inJarG - asked.keepG);
+          } else expect(massG).toBeGreaterThanOrEqual(asked.levainG + asked.keepG);
+          expect(seedG).toBeLessThanOrEqual(Math.ceil(asked.inJarG));
+          // Whole grams of flour and water: a gram of little mix is some percent.
+          if (kind !== 'take')
+            expect(Math.abs(hydrationPct - asked.hydrationPct)).toBeLessThan(600 / massG + 1);
+        }
+      }),
+    );
+  });
+
+  it('a seed is fed about the parts of flour that the card says', () => {
+    const [way] = levainWays(
+      { levainG: 400, hydrationPct: 100, keepG: 20, inJarG: 120, inJarHydrationPct: 100 },
+      4,
+    ).filter(({ kind }) => kind === 'feed');
+    expect(way!.flourG / way!.seedG).toBeCloseTo(4, 0);
+    const lean = levainWays(
+      { levainG: 400, hydrationPct: 100, keepG: 20, inJarG: 200, inJarHydrationPct: 100 },
+      1,
+    ).find(({ kind }) => kind === 'feed');
+    expect(lean!.flourG / lean!.seedG).toBeCloseTo(1, 1);
+  });
+
+  it('several builds follow each other: each is fed whole, is the next one’s seed, and keeps its flour and water', () => {
+    const asked = { levainG: 900, hydrationPct: 80, keepG: 20, inJarG: 26, inJarHydrationPct: 100 };
+    const builds = buildSeries(asked, 4)!;
+    expect(builds.length).toBeGreaterThanOrEqual(2);
+    expect(builds[0]!.seedG).toBe(6);
+    let [flour, water] = [3, 3];
+    builds.forEach(({ seedG, flourG, waterG }, i) => {
+      flour += flourG;
+      water += waterG;
+      const next = builds[i + 1]?.seedG ?? 907;
+      expect(seedG + flourG + waterG).toBe(next);
+      expect(flour + water).toBe(next);
+      expect((100 * water) / flour).toBeGreaterThan(74);
+      expect((100 * water) / flour).toBeLessThan(86);
+    });
+    // One build would do, or no four of them: no series.
+    expect(buildSeries({ ...asked, inJarG: 20 }, 4)).toBeNull();
+    expect(buildSeries({ ...asked, inJarG: 300 }, 4)).toBeNull();
+    expect(buildSeries({ ...asked, inJarG: 21, levainG: 5000 }, 1)).toBeNull();
+    expect(
+      buildSeries({ ...asked, inJarG: 21, inJarHydrationPct: 300, hydrationPct: 50 }, 0.3),
+    ).toBeNull();
+  });
+
+  it('each of several builds is ripe later than the one before; one that never peaks ends the count', () => {
+    const asked = {
+      levainG: 900,
+      hydrationPct: 100,
+      keepG: 20,
+      inJarG: 26,
+      inJarHydrationPct: 100,
+    };
+    const builds = buildSeries(asked, 4)!;
+    const ripeAt = (celsius: number) =>
+      ripeHours(builds, starterIn('ripe', { white: 1 }, 100, 26), () => ({
+        air: () => celsius,
+        vessel: { emptyG: 400, capacityMl: 2000 },
+        pace: USUAL_PACE,
+      }));
+    const warm = ripeAt(24);
+    warm.forEach((hours, i) => expect(hours!).toBeGreaterThan(i === 0 ? 2 : warm[i - 1]! + 2));
+    expect(ripeAt(1)).toEqual(builds.map(() => null));
+  });
+});
+
+describe('water that warms a mix', () => {
+  const parts = {
+    keepG: 20,
+    keepHydrationPct: 100,
+    keepCelsius: 4,
+    flourG: 100,
+    flourCelsius: 20,
+    waterG: 100,
+  };
+
+  it('brings it to what is wanted: the heat of all parts balances', () => {
+    const { celsius, reached } = waterFor(parts, 25);
+    expect(reached).toBeCloseTo(25, 6);
+    // Water holds about twice the heat of flour: it is the warmest by less than flour and keep lack together.
+    expect(celsius).toBeGreaterThan(28);
+    expect(celsius).toBeLessThan(34);
+    expect(waterFor({ ...parts, keepG: 200 }, 25).celsius).toBeGreaterThan(celsius + 5);
+    expect(waterFor({ ...parts, flourG: 200 }, 25).celsius).toBeGreaterThan(celsius + 1);
+  });
+
+  it('is never hotter than yeast bears nor ice, and then the mix is what it becomes', () => {
+    const cold = waterFor({ ...parts, waterG: 10 }, 25);
+    expect(cold.celsius).toBe(40);
+    expect(cold.reached).toBeLessThan(25);
+    expect(waterFor({ ...parts, flourCelsius: 38 }, 10).celsius).toBe(1);
+  });
+
+  it('without water the mix is as warm as flour and keep together; of nothing, as wanted', () => {
+    const dry = waterFor({ ...parts, waterG: 0 }, 25);
+    expect(dry.reached).toBeGreaterThan(10);
+    expect(dry.reached).toBeLessThan(20);
+    expect(waterFor({ ...parts, keepG: 0, flourG: 0, waterG: 0 }, 25).reached).toBe(25);
+  });
+});
+
+describe('a bulk', () => {
+  const levain = starterIn('ripe', { white: 1 }, 100, 200);
+  const hours = (change: Partial<typeof USUAL_DOUGH>, celsius = 24) =>
+    bulkHours({ ...USUAL_DOUGH, ...change }, levain, celsius, USUAL_PACE)!;
+
+  it('is slowed by salt, cold and little levain, and hastened by whole grain', () => {
+    const usual = hours({});
+    expect(usual).toBeGreaterThan(2);
+    expect(usual).toBeLessThan(9);
+    expect(hours({ saltPct: 0 })).toBeLessThan(usual * 0.95);
+    expect(hours({ saltPct: 4 })).toBeGreaterThan(usual * 1.08);
+    expect(hours({}, 19)).toBeGreaterThan(usual * 1.3);
+    expect(hours({ inoculationPct: 5 })).toBeGreaterThan(usual * 1.15);
+    expect(hours({ wholePct: 100 })).toBeLessThan(usual);
+  });
+
+  it('of wanted length finds its levain, and none where no levain gives it', () => {
+    const wanted = inoculationFor(6, USUAL_DOUGH, levain, 24, USUAL_PACE)!;
+    expect(Math.abs(hours({ inoculationPct: wanted }) - 6)).toBeLessThan(0.4);
+    expect(inoculationFor(0.5, USUAL_DOUGH, levain, 24, USUAL_PACE)).toBeNull();
+    expect(inoculationFor(30, USUAL_DOUGH, levain, 24, USUAL_PACE)).toBeNull();
+  });
+});
+
+describe('doughs', () => {
+  it('hold their flour and water, whatever the levain brings', () => {
+    const card = doughCard({ ...USUAL_DOUGH, levainWholePct: 50 });
+    if (typeof card === 'string') throw new Error(card);
+    expect(card).toMatchObject({ levainG: 300, wholeG: 125, whiteG: 725, waterG: 570, saltG: 20 });
+    expect(card.doughG).toBe(1740);
+  });
+
+  it('say what the levain brings too much of', () => {
+    expect(doughCard({ ...USUAL_DOUGH, hydrationPct: 14 })).toBe('levainTooWet');
+    expect(doughCard({ ...USUAL_DOUGH, hydrationPct: 15 })).toMatchObject({ waterG: 0 });
+    expect(doughCard({ ...USUAL_DOUGH, wholePct: 5, levainWholePct: 100 })).toBe('levainTooWhole');
+    expect(doughCard({ ...USUAL_DOUGH, wholePct: 15, levainWholePct: 100 })).toMatchObject({
+      wholeG: 0,
+    });
+    expect(doughCard({ ...USUAL_DOUGH, wholePct: 95 })).toBe('levainTooWhite');
+    expect(doughCard({ ...USUAL_DOUGH, wholePct: 85 })).toMatchObject({ whiteG: 0 });
+  });
+
+  it('of a yeast recipe keep flour and water, and warn of what slows a levain', () => {
+    const recipe = { flourG: 500, waterG: 300, saltG: 10, sugarG: 50, fatG: 75 };
+    const plain = turned(recipe, 20, 100)!;
+    expect(plain).toMatchObject({ levainG: 200, flourG: 400, waterG: 200, warnings: [] });
+    expect(plain.hydrationPct).toBeCloseTo(60, 6);
+    const warned = (change: Partial<typeof recipe>) =>
+      turned({ ...recipe, ...change }, 20, 100)!.warnings;
+    expect(warned({ sugarG: 51 })).toEqual(['sweet']);
+    expect(warned({ fatG: 76 })).toEqual(['rich']);
+    expect(warned({ waterG: 270 })).toEqual(['stiff']);
+    expect(warned({ saltG: 0 })).toEqual(['saltless']);
+    expect(turned({ ...recipe, waterG: 99 }, 20, 100)).toBeNull();
+    expect(turned(recipe, 101, 50)).toBeNull();
+    expect(turned({ ...recipe, waterG: 100 }, 20, 100)!.waterG).toBe(0);
+  });
+});
+
+describe('at the scale', () => {
+  it('with the jar on it, jar and what is in it come off the reading', () => {
+    expect(scaleTarget('inJar', 350, 120, 80)).toBe(550);
+    expect(portionFromScale('inJar', 350, 120, 551)).toBe(81);
+    expect(scaleTarget('tare', 350, 120, 80)).toBe(80);
+    expect(portionFromScale('tare', 350, 120, 81)).toBe(81);
+  });
+
+  it('the grams of a blend add up, and those nearest to the next gram are rounded up', () => {
+    expect(flourByKind(50, { white: 0.665, rye: 0.165, spelt: 0.17 })).toEqual([
+      { kind: 'white', grams: 33 },
+      { kind: 'rye', grams: 8 },
+      { kind: 'spelt', grams: 9 },
+    ]);
+  });
+
+  it('a mix of nothing kept has no ratio', () => {
+    expect(ratioOf(0, 50, 50)).toBeNull();
+    expect(feedOutcome({ keepG: 0, flourG: 50, waterG: 40 }, 100)).toEqual({
+      ratio: null,
+      hydrationPct: 80,
+      massG: 90,
+    });
+  });
+});
+
+it('protein on a packet is known to its last figure only', () => {
+  // 3 g a serving of 30 g may be 2.5 to 3.5 g.
+  const [low, high] = proteinPct(3, 30);
+  expect(low).toBeCloseTo(8.33, 2);
+  expect(high).toBeCloseTo(11.67, 2);
+  const [near, far] = proteinPct(11.2, 100);
+  expect(near).toBeCloseTo(11.15, 6);
+  expect(far).toBeCloseTo(11.25, 6);
+  expect(proteinPct(0, 30)[0]).toBe(0);
+});
+
+it('whole grain is wheat with its bran, rye and spelt; white is none of it', () => {
+  expect(wholeGrainPct({ white: 0.5, wholeWheat: 0.2, rye: 0.2, spelt: 0.1 })).toBe(50);
+});
+
+it('a jar peaks later where it is colder, and so long at the card’s own hydration', () => {
+  const card = { keepG: 20, ratio: { flour: 4, water: 2.4 }, vessel: jar };
+  const peaks = usualPeaks(card, { white: 1 }, USUAL_PACE, 18, 28);
+  expect(peaks[0]![0]).toBe(18);
+  expect(peaks[peaks.length - 1]![0]).toBe(28);
+  peaks.slice(1).forEach(([, hours], i) => expect(hours).toBeLessThan(peaks[i]![1]));
+  const thin = usualPeaks(
+    { ...card, ratio: { flour: 4, water: 4 } },
+    { white: 1 },
+    USUAL_PACE,
+    18,
+    28,
+  );
+  expect(thin[0]![1]).not.toBe(peaks[0]![1]);
+});
