@@ -15,7 +15,7 @@ module.exports = {
     {
       displayName: 'core',
       modulePathIgnorePatterns: ['<rootDir>/.stryker-tmp/'],
-      testEnvironment: 'node',
+      testEnvironment: '<rootDir>/tests/zoned-node.js',
       testMatch: [
         '<rootDir>/core/**/*.test.ts',
         '<rootDir>/server/**/*.test.ts',
@@ -47,6 +47,7 @@ module.exports = {
       displayName: 'interface',
       modulePathIgnorePatterns: ['<rootDir>/.stryker-tmp/'],
       preset: 'jest-expo/web',
+      testEnvironment: '<rootDir>/tests/zoned-dom.js',
       testMatch: ['<rootDir>/{kit,features}/**/*.test.tsx'],
       setupFilesAfterEnv: ['<rootDir>/tests/setup-interface.ts'],
       moduleNameMapper: {

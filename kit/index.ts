@@ -28,6 +28,7 @@ export * from './platform';
 export * from './Pour';
 export * from './Button';
 export * from './Sheet';
+export * from './Progress';
 export * from './SignDrawing';
 export * from './TouchArea';
 export * from './TubDrawing';

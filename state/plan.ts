@@ -50,6 +50,8 @@ const slice = createSlice({
     /** The first plan of a search: it stands until the others are there too. */
     planFound: (state, { payload }: PayloadAction<Plan>): PlanState =>
       state.searching === null ? state : { ...state, plans: [payload], impossible: [] },
+    /** Somebody has seen enough; what was found before stands. */
+    searchStopAsked: (state): PlanState => state,
     searchStopped: (state): PlanState => ({ ...state, searching: null }),
     searchEnded: (
       state,
@@ -81,6 +83,7 @@ export const {
   searchBegun,
   searchWentOn,
   planFound,
+  searchStopAsked,
   searchStopped,
   searchEnded,
 } = slice.actions;

@@ -5,8 +5,8 @@ import { kitchenStore, NOW } from '../tests/kitchenStore';
 import { doneTo, logEntries } from './actions';
 import { selectFollowed } from './decided';
 import { bakeChanged, planChosen } from './deeds';
-import { planLookedAt } from './plan';
-import { keepPlanning, stopPlanning } from './planning';
+import { planLookedAt, searchStopAsked } from './plan';
+import { keepPlanning } from './planning';
 import { lookedOver, selectQuarantines } from './quarantine';
 import { selectJars } from './selectors';
 import { type RootState } from './store';
@@ -134,7 +134,7 @@ describe('plans', () => {
     store.dispatch(ticked(NOW + 7 * HOUR));
     await pause();
     expect(mockBegun).toHaveLength(2);
-    stopPlanning();
+    store.dispatch(searchStopAsked());
     await pause();
     expect(store.getState().plan).toMatchObject({
       searching: null,

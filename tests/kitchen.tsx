@@ -40,13 +40,29 @@ function theOne(found: readonly Element[], wanted: string, all: readonly Element
 const nameOf = (element: Element) =>
   element.getAttribute('aria-label') ?? element.textContent.trim();
 
+/** What keeps a finger from something: it is switched off, hidden, or lets touches through. Nothing when it can be reached. */
+function outOfReach(element: Element): string | null {
+  if (element.matches(':disabled, [aria-disabled="true"]')) return 'switched off';
+  if (element.closest('[aria-hidden="true"], [hidden], [inert]')) return 'hidden';
+  if (getComputedStyle(element).pointerEvents === 'none') return 'not to be touched';
+  for (let at: Element | null = element; at; at = at.parentElement) {
+    const { display, visibility } = getComputedStyle(at);
+    if (display === 'none' || visibility === 'hidden') return 'not shown';
+  }
+  return null;
+}
+
 /** Touches something by its role and name: its label, or what is written on it. Far quicker than asking for it by role. */
 export function touch(role: keyof typeof TOUCHED, name: string | RegExp): void {
   const all = [...document.querySelectorAll(TOUCHED[role])];
   const found = all.filter((one) =>
     typeof name === 'string' ? nameOf(one) === name : name.test(nameOf(one)),
   );
-  fireEvent.click(theOne(found, `${role} ${String(name)}`, all));
+  const wanted = `${role} ${String(name)}`;
+  const one = theOne(found, wanted, all);
+  const obstacle = outOfReach(one);
+  if (obstacle) throw new Error(`${wanted} is ${obstacle}`);
+  fireEvent.click(one);
 }
 
 /** Types a text over what stands in a field. */

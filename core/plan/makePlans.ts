@@ -20,7 +20,7 @@ import {
 import { keepRhythm, lastState } from './rhythm';
 import { prospectOf } from './risk';
 import { savingsOf } from './savings';
-import { type OnProgress } from './searchJar';
+import { type OnProgress } from './search';
 import { withSlack } from './slack';
 import { handsForJar, slotsFor, withinHands } from './slots';
 import { type JarPlan, solveJar, solvedOtherwise } from './solveJar';

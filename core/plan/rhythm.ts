@@ -6,7 +6,7 @@ import { fedWith } from './fedWith';
 import { kitchenOf } from './kitchen';
 import { type JarTask, STILL_FED } from './price';
 import { type Problem, type Step } from './problem';
-import { FIRST_OUT_H } from './searchJar';
+import { FIRST_OUT_H } from './leaving';
 import { inHands, isOddHour } from './slots';
 import { MOVE_SLACK } from './stepsOf';
 import { liveThrough } from './walk';

@@ -1,6 +1,7 @@
 import { type JarTask, type Priced, priceOf } from './price';
 import { type Step } from './problem';
-import { type Steering, searchJar } from './searchJar';
+import { type Steering } from './search';
+import { searchJar } from './searchJar';
 import { neighboursOf } from './neighbours';
 import { LINES, elsewhere, otherBeginnings } from './otherLevains';
 import { type Slots } from './slots';

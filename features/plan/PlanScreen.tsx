@@ -1,12 +1,12 @@
 import { memo, useDeferredValue, useEffect, useState } from 'react';
 import { View } from 'react-native';
 
-import { Page, Panel, Button, TwoPanes, Words, useWide } from '@kit';
+import { Page, Panel, Button, TwoPanes, Words, useWide, Progress } from '@kit';
 import {
   selectFollowed,
   planLookedAt,
   selectJars,
-  stopPlanning,
+  searchStopAsked,
   useAppDispatch,
   useAppSelector,
 } from '@state';
@@ -109,15 +109,19 @@ const HandsShown = memo(HandsPanel);
 /** How far the search has come. Alone in looking at it: it changes many times a second. */
 function Searching() {
   const share = useAppSelector((state) => state.plan.searching);
+  const dispatch = useAppDispatch();
   if (share === null) return null;
   return (
-    <View role="status" style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
-      <Words tone="quiet" style={{ flex: 1 }}>
-        {`Looking for plans, ${Math.round(share * 100)} %`}
-      </Words>
-      <Button kind="bare" onPress={stopPlanning}>
-        Stop
-      </Button>
+    <View style={{ gap: 4 }}>
+      <View role="status" style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
+        <Words tone="quiet" style={{ flex: 1 }}>
+          {`Looking for plans, ${Math.round(share * 100)} %`}
+        </Words>
+        <Button kind="bare" onPress={() => dispatch(searchStopAsked())}>
+          Stop
+        </Button>
+      </View>
+      <Progress label="The search for plans" share={share} />
     </View>
   );
 }
