@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { RADIUS, RIM, useLook } from './look';
 import { Words } from './Words';
@@ -7,24 +7,11 @@ import { Words } from './Words';
 export function Amounts({ parts }: { readonly parts: readonly (readonly [string, number])[] }) {
   const look = useLook();
   return (
-    <View
-      style={{
-        flexDirection: 'row',
-        borderWidth: RIM,
-        borderColor: look.rim,
-        borderRadius: RADIUS,
-      }}
-    >
+    <View style={[styles.row, { borderColor: look.rim }]}>
       {parts.map(([name, grams], i) => (
         <View
           key={name}
-          style={{
-            flex: 1,
-            alignItems: 'center',
-            paddingVertical: 8,
-            borderLeftWidth: i > 0 ? RIM : 0,
-            borderLeftColor: look.rim,
-          }}
+          style={[styles.centred, { borderLeftWidth: i > 0 ? RIM : 0, borderLeftColor: look.rim }]}
         >
           <Words size="heading">
             {grams}
@@ -38,3 +25,8 @@ export function Amounts({ parts }: { readonly parts: readonly (readonly [string,
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', borderWidth: RIM, borderRadius: RADIUS },
+  centred: { flex: 1, alignItems: 'center', paddingVertical: 8 },
+});

@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Line, Rect, Text as SvgText } from 'react-native-svg';
 
 import { type Look, TEXT_FONT, useLook } from './look';
@@ -41,7 +41,7 @@ export function BarChart({
       `${name} ${Math.round(totals[i]!)} ${unit}: ${parts.map((part) => `${part.name} ${Math.round(part.amount)}`).join(', ')}`,
   );
   return (
-    <View style={{ gap: 6 }}>
+    <View style={styles.stack}>
       <Plot label={`${label}. ${facts.join('. ')}.`} height={HEIGHT} across={across}>
         {bars.map(({ name, parts }, i) => {
           const x = slot * i + (slot - wide) / 2;
@@ -89,18 +89,10 @@ export function BarChart({
         })}
         <Line x1={0} x2={width} y1={BASE} y2={BASE} stroke={look.rim} strokeWidth={2} />
       </Plot>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 14, rowGap: 4 }}>
+      <View style={styles.wrap}>
         {(bars[0]?.parts ?? []).map(({ name, tone }) => (
-          <View key={name} style={{ flexDirection: 'row', alignItems: 'center', gap: 6 }}>
-            <View
-              style={{
-                width: 13,
-                height: 13,
-                borderWidth: 1,
-                borderColor: look.rim,
-                backgroundColor: look[tone],
-              }}
-            />
+          <View key={name} style={styles.row}>
+            <View style={[styles.box, { borderColor: look.rim, backgroundColor: look[tone] }]} />
             <Words size="small">{name}</Words>
           </View>
         ))}
@@ -108,3 +100,10 @@ export function BarChart({
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  stack: { gap: 6 },
+  wrap: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 14, rowGap: 4 },
+  row: { flexDirection: 'row', alignItems: 'center', gap: 6 },
+  box: { width: 13, height: 13, borderWidth: 1 },
+});

@@ -1,4 +1,5 @@
 import { line, area, curveMonotoneX } from 'd3-shape';
+import { StyleSheet } from 'react-native';
 import { useId } from 'react';
 import { Circle, ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 
@@ -76,7 +77,7 @@ export function Canopy({
   );
   const nowX = x(Math.min(now.hours, until));
   return (
-    <Plot label={label} height={height} across={across} style={{ alignSelf: 'stretch' }}>
+    <Plot label={label} height={height} across={across} style={styles.box}>
       <Defs>
         <ClipPath id={clip}>
           <Path d={under} />
@@ -206,3 +207,7 @@ function scallops(ribs: readonly number[], from: number, to: number, base: numbe
     })
     .join('');
 }
+
+const styles = StyleSheet.create({
+  box: { alignSelf: 'stretch' },
+});

@@ -1,5 +1,5 @@
 import { type RefObject, useId } from 'react';
-import { type TextInput as NativeInput, View } from 'react-native';
+import { StyleSheet, type TextInput as NativeInput, View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 
 import { HEADING_FONT, RADIUS, TEXT_FONT, useLook } from './look';
@@ -43,7 +43,7 @@ export function Field({
   const id = useId();
   const below = problem ?? hint;
   return (
-    <View style={{ gap: 4, flexShrink: 1, flexGrow: 1 }}>
+    <View style={styles.stack}>
       <Words size="small" tone="quiet">
         {label}
       </Words>
@@ -81,3 +81,7 @@ export function Field({
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  stack: { gap: 4, flexShrink: 1, flexGrow: 1 },
+});

@@ -1,5 +1,5 @@
 import { type ReactNode } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { Panel } from './Panel';
 import { Words } from './Words';
@@ -20,12 +20,17 @@ export function Notice({
   readonly level?: 1;
 }) {
   return (
-    <Panel tone={tone} style={{ gap: 8 }}>
+    <Panel tone={tone} style={styles.panel}>
       <Words strong tone={tone === 'rim' ? 'ink' : tone} live {...(level ? { level } : {})}>
         {title}
       </Words>
       {children ? <Words tone="ink">{children}</Words> : null}
-      {actions && <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>{actions}</View>}
+      {actions && <View style={styles.wrap}>{actions}</View>}
     </Panel>
   );
 }
+
+const styles = StyleSheet.create({
+  panel: { gap: 8 },
+  wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+});

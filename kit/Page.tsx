@@ -1,6 +1,6 @@
 import Head from 'expo-router/head';
 import { type ReactNode, useEffect, useRef } from 'react';
-import { ScrollView, View, useWindowDimensions } from 'react-native';
+import { StyleSheet, ScrollView, View, useWindowDimensions } from 'react-native';
 
 import { WIDE, useLook } from './look';
 
@@ -40,22 +40,16 @@ export function Page({
     paddingHorizontal: wide ? 28 : 16,
   };
   return (
-    <View role="main" style={{ flex: 1, backgroundColor: look.ground, minHeight: 0 }}>
+    <View role="main" style={[styles.part, { backgroundColor: look.ground }]}>
       <Head>
         <title>{`${title} · Ombrello`}</title>
       </Head>
-      <ScrollView ref={scroll} contentContainerStyle={{ flexGrow: 1 }}>
-        <View
-          style={[inner, { paddingTop: wide ? 28 : 20, paddingBottom: 28, gap: 16, flexGrow: 1 }]}
-        >
-          {children}
-        </View>
+      <ScrollView ref={scroll} contentContainerStyle={styles.box}>
+        <View style={[inner, styles.stack, { paddingTop: wide ? 28 : 20 }]}>{children}</View>
       </ScrollView>
       {foot && (
-        <View
-          style={{ borderTopWidth: 1, borderTopColor: look.seam, backgroundColor: look.ground }}
-        >
-          <View style={[inner, { paddingVertical: 12 }]}>{foot}</View>
+        <View style={[styles.ruled, { borderTopColor: look.seam, backgroundColor: look.ground }]}>
+          <View style={[inner, styles.boxNarrow]}>{foot}</View>
         </View>
       )}
     </View>
@@ -73,13 +67,19 @@ export function TwoPanes({
   readonly leftShare?: number;
 }) {
   return (
-    <View style={{ flexDirection: 'row', gap: 28, alignItems: 'flex-start' }}>
-      <View style={{ flexGrow: leftShare, flexShrink: 1, flexBasis: 0, gap: 16, minWidth: 0 }}>
-        {left}
-      </View>
-      <View style={{ flexGrow: 1 - leftShare, flexShrink: 1, flexBasis: 0, gap: 16, minWidth: 0 }}>
-        {right}
-      </View>
+    <View style={styles.row}>
+      <View style={[styles.stack16, { flexGrow: leftShare }]}>{left}</View>
+      <View style={[styles.stack16, { flexGrow: 1 - leftShare }]}>{right}</View>
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  part: { flex: 1, minHeight: 0 },
+  box: { flexGrow: 1 },
+  stack: { paddingBottom: 28, gap: 16, flexGrow: 1 },
+  ruled: { borderTopWidth: 1 },
+  boxNarrow: { paddingVertical: 12 },
+  row: { flexDirection: 'row', gap: 28, alignItems: 'flex-start' },
+  stack16: { flexShrink: 1, flexBasis: 0, gap: 16, minWidth: 0 },
+});

@@ -1,5 +1,5 @@
 import { useRef, useState } from 'react';
-import { type GestureResponderEvent, View } from 'react-native';
+import { StyleSheet, type GestureResponderEvent, View } from 'react-native';
 
 import { useLook } from './look';
 import { touchedAt } from './platform/page.web';
@@ -80,22 +80,22 @@ export function PaintGrid({
 
   return (
     <View>
-      <View style={{ height: 20, marginLeft: NAMES }} aria-hidden>
+      <View style={styles.box} aria-hidden>
         {marks.map(({ column, text }) => (
           <Words
             key={column}
             size="small"
             tone="quiet"
-            style={{ position: 'absolute', left: `${(column / columns) * 100}%` }}
+            style={[styles.over, { left: `${(column / columns) * 100}%` }]}
           >
             {text}
           </Words>
         ))}
       </View>
-      <View style={{ flexDirection: 'row' }}>
-        <View style={{ width: NAMES }} aria-hidden>
+      <View style={styles.row}>
+        <View style={styles.boxNarrow} aria-hidden>
           {rows.map((name) => (
-            <View key={name} style={{ height: ROW, justifyContent: 'center' }}>
+            <View key={name} style={styles.boxWide}>
               <Words size="small">{name}</Words>
             </View>
           ))}
@@ -127,7 +127,7 @@ export function PaintGrid({
           }
         >
           {rows.map((name, row) => (
-            <View key={name} role="row" style={{ flexDirection: 'row', height: ROW }}>
+            <View key={name} role="row" style={styles.rowNarrow}>
               {Array.from({ length: columns }, (_, column) => (
                 <View
                   key={column}
@@ -139,13 +139,13 @@ export function PaintGrid({
                     dataSet: { cell: `${row} ${column}` },
                     onFocus: () => setAt([row, column]),
                   }}
-                  style={{
-                    flex: 1,
-                    borderRightWidth: 1,
-                    borderBottomWidth: 1,
-                    borderColor: look.seam,
-                    backgroundColor: inStroke(row, column) ? brush : fillOf(row, column),
-                  }}
+                  style={[
+                    styles.part,
+                    {
+                      borderColor: look.seam,
+                      backgroundColor: inStroke(row, column) ? brush : fillOf(row, column),
+                    },
+                  ]}
                 />
               ))}
             </View>
@@ -164,3 +164,13 @@ const STEPS: Readonly<Record<string, Cell>> = {
   ArrowUp: [-1, 0],
   ArrowDown: [1, 0],
 };
+
+const styles = StyleSheet.create({
+  box: { height: 20, marginLeft: NAMES },
+  over: { position: 'absolute' },
+  row: { flexDirection: 'row' },
+  boxNarrow: { width: NAMES },
+  boxWide: { height: ROW, justifyContent: 'center' },
+  rowNarrow: { flexDirection: 'row', height: ROW },
+  part: { flex: 1, borderRightWidth: 1, borderBottomWidth: 1 },
+});

@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, G, Line, Path } from 'react-native-svg';
 
 import { type Liquid } from '@core/journal';
@@ -64,10 +64,7 @@ export function SignDrawing({ sign, width }: { readonly sign: JarSign; readonly 
   // What matters is at the surface: the jar is shown from a little above it.
   const top = (width * SHOWN_FROM) / JAR_BOX.width;
   return (
-    <View
-      style={{ width, height: (width * SHOWN) / JAR_BOX.width, overflow: 'hidden' }}
-      aria-hidden
-    >
+    <View style={[styles.box, { width, height: (width * SHOWN) / JAR_BOX.width }]} aria-hidden>
       <View style={{ marginTop: -top }}>
         <JarDrawing picture={picture} width={width} />
       </View>
@@ -153,3 +150,7 @@ function Overlay({ sign, y }: { readonly sign: JarSign; readonly y: number }) {
       return null;
   }
 }
+
+const styles = StyleSheet.create({
+  box: { overflow: 'hidden' },
+});

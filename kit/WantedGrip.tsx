@@ -1,5 +1,5 @@
 import { useRef, useState } from 'react';
-import { type GestureResponderEvent, View } from 'react-native';
+import { StyleSheet, type GestureResponderEvent, View } from 'react-native';
 
 import Icon from './Icon';
 import { RADIUS, useLook } from './look';
@@ -89,35 +89,21 @@ export function WantedGrip({
           } as object
         }
       >
-        <View
-          style={{
-            width: 26,
-            height: 26,
-            borderRadius: 13,
-            backgroundColor: look.leaf,
-            alignItems: 'center',
-            justifyContent: 'center',
-          }}
-        >
+        <View style={[styles.centred, { backgroundColor: look.leaf }]}>
           <Icon name="arrow-left-right-bold" size={18} color={look.enamel} />
         </View>
       </View>
       {by !== null && (
         <View
           aria-hidden
-          style={{
-            position: 'absolute',
-            top: GRIP - 6,
-            left: Math.min(width - BUBBLE, Math.max(0, at - BUBBLE / 2)),
-            width: BUBBLE,
-            alignItems: 'center',
-            paddingVertical: 4,
-            backgroundColor: look.enamel,
-            borderColor: look.leaf,
-            borderWidth: 2,
-            borderRadius: RADIUS,
-            pointerEvents: 'none',
-          }}
+          style={[
+            styles.over,
+            {
+              left: Math.min(width - BUBBLE, Math.max(0, at - BUBBLE / 2)),
+              backgroundColor: look.enamel,
+              borderColor: look.leaf,
+            },
+          ]}
         >
           <Words size="small" strong center>
             {wanted.text(by)}
@@ -136,3 +122,23 @@ const KEYS: Readonly<Record<string, number>> = {
   PageDown: -48,
   PageUp: 48,
 };
+
+const styles = StyleSheet.create({
+  centred: {
+    width: 26,
+    height: 26,
+    borderRadius: 13,
+    alignItems: 'center',
+    justifyContent: 'center',
+  },
+  over: {
+    position: 'absolute',
+    top: GRIP - 6,
+    width: BUBBLE,
+    alignItems: 'center',
+    paddingVertical: 4,
+    borderWidth: 2,
+    borderRadius: RADIUS,
+    pointerEvents: 'none',
+  },
+});

@@ -1,5 +1,5 @@
 import { area, curveMonotoneX } from 'd3-shape';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Circle, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 
 import { TEXT_FONT, useLook } from './look';
@@ -70,7 +70,7 @@ export function WeekCanopy({
   );
   return (
     <View style={{ paddingTop: wanted.length > 0 ? GRIPS : 0 }}>
-      <Plot label={label} height={HEIGHT} across={across} style={{ overflow: 'hidden' }}>
+      <Plot label={label} height={HEIGHT} across={across} style={styles.box}>
         {away.map((span) => bar(span, `away ${span[0]}`, look.mist, 0, BASE))}
         {wanted.map((window) => (
           <Rect
@@ -151,3 +151,7 @@ export function WeekCanopy({
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  box: { overflow: 'hidden' },
+});

@@ -1,5 +1,5 @@
 import { type ReactNode } from 'react';
-import { type StyleProp, type TextStyle } from 'react-native';
+import { StyleSheet, type StyleProp, type TextStyle } from 'react-native';
 import { Text } from 'react-native-paper';
 
 import { HEADING_FONT, type Look, TEXT_FONT, useLook } from './look';
@@ -59,7 +59,8 @@ export function Words({
       {...(lines ? { numberOfLines: lines } : {})}
       style={[
         SIZES[size],
-        { color: look[tone], fontVariant: ['tabular-nums'] },
+        styles.words,
+        { color: look[tone] },
         strong && { fontWeight: '700' },
         center && { textAlign: 'center' },
         style,
@@ -69,3 +70,7 @@ export function Words({
     </Text>
   );
 }
+
+const styles = StyleSheet.create({
+  words: { fontVariant: ['tabular-nums'] },
+});

@@ -1,5 +1,5 @@
 import { type ComponentType, Suspense, lazy } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { useLook } from './look';
 
@@ -21,5 +21,9 @@ export function later<P extends object>(load: () => Promise<ComponentType<P>>): 
 /** A page of the ground's colour: fetching from this machine is quicker than anything that could be said. */
 function Waiting() {
   const look = useLook();
-  return <View role="main" aria-busy style={{ flex: 1, backgroundColor: look.ground }} />;
+  return <View role="main" aria-busy style={[styles.fill, { backgroundColor: look.ground }]} />;
 }
+
+const styles = StyleSheet.create({
+  fill: { flex: 1 },
+});

@@ -17,8 +17,8 @@ export function jarRoom(
   hydrationPct: number,
   peakHeight: number,
 ): JarRoom {
-  const filled = massG / freshDensity(hydrationPct) / vessel.capacityMl;
-  const filledAtPeak = filled * Math.max(1, peakHeight);
+  const filled = filledShare(vessel, massG, hydrationPct);
+  const filledAtPeak = filledShare(vessel, massG, hydrationPct, Math.max(1, peakHeight));
   return {
     filled,
     filledAtPeak,
@@ -30,3 +30,11 @@ export function jarRoom(
           : 'fine',
   };
 }
+
+/** Share of a jar that a mix takes, risen to a height against the band; above 1 it climbs out. */
+export const filledShare = (
+  vessel: Vessel,
+  massG: number,
+  hydrationPct: number,
+  height = 1,
+): number => (massG / freshDensity(hydrationPct) / vessel.capacityMl) * height;

@@ -1,5 +1,5 @@
 import { STICKS_G } from '../bench';
-import { flourAndWater, freshDensity } from '../measure';
+import { flourAndWater } from '../measure';
 import { type PlannedJar, type Wanted } from './problem';
 
 /** A feed in whole grams, and what has to go before it. */
@@ -89,11 +89,3 @@ function grownTo(
   while (keepG + flourG + water() < needed) flourG++;
   return { keepG, flourG, waterG: water(), discardG: Math.max(0, Math.round(massG) - keepG) };
 }
-
-/** How full a jar is with so much mix risen to a height against the band; above 1 it climbs out. */
-export const fullness = (
-  jar: PlannedJar,
-  massG: number,
-  hydrationPct: number,
-  height: number,
-): number => (massG / freshDensity(hydrationPct) / jar.vessel.capacityMl) * height;

@@ -1,5 +1,6 @@
+import { filledShare } from '../bench';
 import { HOUR, type Instant } from '../measure';
-import { buildingFeed, fullness, totalG } from './amounts';
+import { buildingFeed, totalG } from './amounts';
 import { type CourseBook, courseBookOf } from './courseBook';
 import { BUILD_PARTS } from './likelyBuilds';
 import { type JarTask } from './price';
@@ -90,7 +91,9 @@ function mostLevain(jar: PlannedJar, hydrationPct: number, bake: Wanted): number
   const fits = (levainG: number) =>
     BUILD_PARTS.some((parts) => {
       const amounts = buildingFeed(jar, jar.massG, hydrationPct, parts, { ...bake, levainG });
-      return amounts !== null && fullness(jar, totalG(amounts), hydrationPct, USUAL_PEAK) <= 1;
+      return (
+        amounts !== null && filledShare(jar.vessel, totalG(amounts), hydrationPct, USUAL_PEAK) <= 1
+      );
     });
   let levainG = 0;
   while (levainG < 5000 && fits(levainG + 10)) levainG += 10;

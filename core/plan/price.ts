@@ -1,6 +1,7 @@
+import { filledShare } from '../bench';
 import { type Mix } from '../ferment';
 import { HOUR, type Instant, flourAndWater } from '../measure';
-import { fullness, neededG, totalG } from './amounts';
+import { neededG, totalG } from './amounts';
 import { type PlannedJar, type Problem, type Step, type Wanted, type Weights } from './problem';
 import { chanceOf } from './risk';
 import { isOddHour } from './slots';
@@ -85,7 +86,7 @@ export function priceOf(task: JarTask, steps: readonly Step[], below = Infinity)
       s++;
       massG = totalG({ keepG: step.keepG!, flourG: step.flourG!, waterG: step.waterG! });
       const { mix, course } = stretches[s]!;
-      const full = fullness(jar, massG, mix.hydrationPct, course.peakHeight);
+      const full = filledShare(jar.vessel, massG, mix.hydrationPct, course.peakHeight);
       if (step.kind !== 'feed' && full > 1) return null;
     }
     const bake = step.kind === 'take' && bakes.find(({ id }) => id === step.wanted);

@@ -1,5 +1,6 @@
+import { filledShare } from '../bench';
 import { HOUR, type Instant } from '../measure';
-import { fullness, totalG } from './amounts';
+import { totalG } from './amounts';
 import { type Course } from './course';
 import { fedWith } from './fedWith';
 import { type Label, likeness } from './label';
@@ -70,7 +71,7 @@ export function makeLevains(search: Search, done: number): void {
     const mix = fedWith(problem, jar, before.mix, at, amounts);
     const ripening = book.courseOf(mix, at, { place }, (bake.until + AFTER_BAKE - at) / HOUR);
     const massG = totalG(amounts);
-    if (fullness(jar, massG, mix.hydrationPct, ripening.peakHeight) > 1) continue;
+    if (filledShare(jar.vessel, massG, mix.hydrationPct, ripening.peakHeight) > 1) continue;
     const stand = hold ? { place, thenAfterH: hold.afterH, then: hold.place } : { place };
     const label: Label = {
       at,

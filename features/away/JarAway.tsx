@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { celsiusAt } from '@core/ferment';
 import { type Jar, mixAt } from '@core/journal';
@@ -135,7 +135,7 @@ function AfterWords({
   const feeds = feedsAfter === 1 ? 'one feed' : `${feedsAfter} feeds`;
   const begin = ripeBy === null ? null : beginBy(outcome, ripeBy, home);
   return (
-    <View style={{ gap: 4 }}>
+    <View style={styles.stack}>
       {foodLeft !== null && (
         <Words>
           {foodLeft < 0.02
@@ -182,3 +182,7 @@ function useOutcomes(jar: Jar, days: number): Readonly<Record<Leaving, LeavingOu
     ) as Record<Leaving, LeavingOutcome>;
   }, [jar, days, now, places, tubs, time, context]);
 }
+
+const styles = StyleSheet.create({
+  stack: { gap: 4 },
+});

@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { cupsText } from '@core/bench';
 import { type Ingredient } from '@core/measure';
@@ -31,23 +31,16 @@ export function Bowl({
   const total = parts.reduce((sum, [, grams]) => sum + grams, 0);
   const copy = useCopy();
   return (
-    <Panel label="Into the bowl" style={{ gap: 2 }}>
+    <Panel label="Into the bowl" style={styles.panel}>
       <Words size="title" level={2}>
         Into the bowl
       </Words>
       {parts.map(([name, grams], i) => (
         <View
           key={name}
-          style={{
-            flexDirection: 'row',
-            alignItems: 'baseline',
-            gap: 10,
-            paddingVertical: 4,
-            borderTopWidth: i > 0 ? 1 : 0,
-            borderTopColor: look.seam,
-          }}
+          style={[styles.row, { borderTopWidth: i > 0 ? 1 : 0, borderTopColor: look.seam }]}
         >
-          <Words style={{ flex: 1 }}>{name}</Words>
+          <Words style={styles.fill}>{name}</Words>
           {cups && BY_CUP[name] && (
             <Words size="small" tone="quiet">{`about ${cupsText(grams, BY_CUP[name])}`}</Words>
           )}
@@ -58,7 +51,7 @@ export function Bowl({
         </View>
       ))}
       <Words tone="quiet">{`${Math.round(total)} g of dough.`}</Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, paddingTop: 6 }}>
+      <View style={styles.wrap}>
         <Button kind="main" grow onPress={onWeigh}>
           Weigh it out
         </Button>
@@ -68,3 +61,10 @@ export function Bowl({
     </Panel>
   );
 }
+
+const styles = StyleSheet.create({
+  panel: { gap: 2 },
+  row: { flexDirection: 'row', alignItems: 'baseline', gap: 10, paddingVertical: 4 },
+  fill: { flex: 1 },
+  wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, paddingTop: 6 },
+});

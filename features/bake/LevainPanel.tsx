@@ -1,7 +1,7 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type LevainWay, buildSeries, levainWays, wholeGrainPct } from '@core/bench';
 import { contentOf } from '@core/journal';
@@ -116,7 +116,7 @@ function LevainFlour({ flour }: { readonly flour: Blend }) {
   const pct = wholeGrainPct(flour);
   if (from === 'yeastRecipe' || Math.abs(pct - formula.levainWholePct) < NEAR_PCT) return null;
   return (
-    <View style={{ gap: 6 }}>
+    <View style={styles.stack}>
       <Words size="small" tone="quiet">
         {`It is fed ${blendWords(flour)}; the dough counts on ${Math.round(formula.levainWholePct)} % whole grain in it.`}
       </Words>
@@ -155,14 +155,7 @@ function Way({
       ),
     );
   return (
-    <View
-      style={{
-        gap: 8,
-        borderTopWidth: 1,
-        borderTopColor: look.seam,
-        paddingTop: 8,
-      }}
-    >
+    <View style={[styles.ruled, { borderTopColor: look.seam }]}>
       <Words>{levainWayWords(way, name)}</Words>
       {kind === 'take' ? null : kind === 'beside' ? (
         <Button onPress={takeSeed}>{`Take ${seedG} g out`}</Button>
@@ -172,3 +165,8 @@ function Way({
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  stack: { gap: 6 },
+  ruled: { gap: 8, borderTopWidth: 1, paddingTop: 8 },
+});

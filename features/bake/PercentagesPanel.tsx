@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { INOCULATIONS, type DoughFormula, inoculationBySeason } from '@core/bench';
 import { NumberField, Panel, Button, Words } from '@kit';
@@ -47,7 +47,7 @@ function Season() {
   const celsius = useKitchenCelsius();
   const usual = inoculationBySeason(celsius);
   return (
-    <View style={{ gap: 6 }}>
+    <View style={styles.stack}>
       <Words size="small" tone="quiet">
         {`10 to 20 % from levain is usual, less in summer and more in winter: at ${words.celsius(celsius)} about ${usual} %.`}
       </Words>
@@ -69,9 +69,9 @@ export function PercentagesPanel() {
   return (
     <Panel label="The dough">
       {FIELDS.map((row) => (
-        <View key={row[0]!.of} style={{ flexDirection: 'row', gap: 12 }}>
+        <View key={row[0]!.of} style={styles.row}>
           {row.map(({ of, label, unit, low, high }) => (
-            <View key={of} style={{ flex: 1 }}>
+            <View key={of} style={styles.fill}>
               <NumberField
                 label={label}
                 {...(unit ? { unit } : {})}
@@ -93,3 +93,9 @@ export function PercentagesPanel() {
     </Panel>
   );
 }
+
+const styles = StyleSheet.create({
+  stack: { gap: 6 },
+  row: { flexDirection: 'row', gap: 12 },
+  fill: { flex: 1 },
+});

@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { INOCULATIONS, type YeastRecipe } from '@core/bench';
 import { NumberField, Panel, Words } from '@kit';
@@ -22,7 +22,7 @@ export function RecipePanel() {
   const change = (to: Partial<YeastRecipe>) =>
     dispatch(doughChanged({ recipe: { ...recipe, ...to } }));
   const field = (of: keyof YeastRecipe, label: string) => (
-    <View key={of} style={{ flex: 1 }}>
+    <View key={of} style={styles.fill}>
       <NumberField
         label={label}
         unit="g"
@@ -36,13 +36,13 @@ export function RecipePanel() {
   return (
     <Panel label="The recipe">
       {PAIRS.map((pair) => (
-        <View key={pair[0]!.of} style={{ flexDirection: 'row', gap: 12 }}>
+        <View key={pair[0]!.of} style={styles.row}>
           {pair.map(({ of, label }) => field(of, label))}
         </View>
       ))}
-      <View style={{ flexDirection: 'row', gap: 12 }}>
+      <View style={styles.row}>
         {field('fatG', 'Butter, oil')}
-        <View style={{ flex: 1 }}>
+        <View style={styles.fill}>
           <NumberField
             label="Flour from levain"
             unit="%"
@@ -62,3 +62,8 @@ export function RecipePanel() {
     </Panel>
   );
 }
+
+const styles = StyleSheet.create({
+  fill: { flex: 1 },
+  row: { flexDirection: 'row', gap: 12 },
+});

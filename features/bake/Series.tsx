@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type Build, ripeHours } from '@core/bench';
 import { type Jar, airOf, mixAt } from '@core/journal';
@@ -47,7 +47,7 @@ export function Series({ builds, jar }: { readonly builds: readonly Build[]; rea
       ),
     );
   return (
-    <View style={{ gap: 8, borderTopWidth: 1, borderTopColor: look.seam, paddingTop: 8 }}>
+    <View style={[styles.ruled, { borderTopColor: look.seam }]}>
       <Words>{`In ${builds.length} builds, in a second vessel:`}</Words>
       {builds.map(({ seedG, flourG, waterG }, i) => {
         const at = ripe[i] ?? null;
@@ -61,3 +61,7 @@ export function Series({ builds, jar }: { readonly builds: readonly Build[]; rea
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  ruled: { gap: 8, borderTopWidth: 1, paddingTop: 8 },
+});

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { Page, Button, Words } from '@kit';
 
@@ -20,7 +20,7 @@ export function WeighOut({
       title="Weigh it out"
       narrow
       foot={
-        <View style={{ flexDirection: 'row', gap: 10 }}>
+        <View style={styles.row}>
           <Button big onPress={() => (step === 0 ? onDone() : setStep(step - 1))}>
             Back
           </Button>
@@ -34,7 +34,7 @@ export function WeighOut({
       <Words size="heading" level={1}>
         {name.charAt(0).toUpperCase() + name.slice(1)}
       </Words>
-      <View style={{ alignItems: 'center', paddingVertical: 40 }}>
+      <View style={styles.centred}>
         <Words size="giant">
           {grams}
           <Words size="heading"> g</Words>
@@ -48,3 +48,8 @@ export function WeighOut({
     </Page>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 10 },
+  centred: { alignItems: 'center', paddingVertical: 40 },
+});

@@ -1,5 +1,5 @@
 import { type ReactNode } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { Page, Button } from '@kit';
 
@@ -20,7 +20,7 @@ export function BenchPage({
       title="At the bench"
       narrow
       foot={
-        <View style={{ flexDirection: 'row', gap: 10 }}>
+        <View style={styles.row}>
           <Button big onPress={onBack}>
             Back
           </Button>
@@ -34,3 +34,7 @@ export function BenchPage({
     </Page>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 10 },
+});

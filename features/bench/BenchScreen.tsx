@@ -1,7 +1,7 @@
 import { activateKeepAwakeAsync, deactivateKeepAwake } from 'expo-keep-awake';
 import { type Href, useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { ratioText } from '@core/bench';
 import { type Standing } from '@core/journal';
@@ -116,14 +116,14 @@ function BenchHeader({
 }) {
   const { outcome, draft } = bench;
   return (
-    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-      <Words size="small" tone="quiet" lines={1} style={{ flex: 1 }}>
+    <View style={styles.row}>
+      <Words size="small" tone="quiet" lines={1} style={styles.fill}>
         {`${name} at the bench · ${draft.step + 1} of 5${more > 0 ? `, ${more} more ${more === 1 ? 'jar' : 'jars'} after` : ''}`}
       </Words>
       <Words size="small" tone="quiet">
         {outcome.ratio ? `${ratioText(outcome.ratio)} · ${Math.round(outcome.hydrationPct)} %` : ''}
       </Words>
-      <View style={{ marginVertical: -10, marginRight: -8 }}>
+      <View style={styles.box}>
         <IconOnly icon="close" label="Leave the bench" onPress={onLeave} />
       </View>
     </View>
@@ -140,3 +140,9 @@ function useScreenAwake() {
     };
   }, []);
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  fill: { flex: 1 },
+  box: { marginVertical: -10, marginRight: -8 },
+});

@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { useState } from 'react';
 
 import { ratioText } from '@core/bench';
@@ -77,7 +77,7 @@ function RatioPanel({ bench }: { readonly bench: Bench }) {
   const { ripeFromH, ripeUntilH } = bench.chosen.forecast;
   return (
     <Panel label="The feed">
-      <View style={{ flexDirection: 'row', gap: 12 }}>
+      <View style={styles.row}>
         <Field
           label="Keep"
           text={keep}
@@ -135,7 +135,7 @@ function Suggestion({
   const holds = wanted >= from && wanted <= until;
   const { ratio } = suggestion;
   return (
-    <View style={{ gap: 8 }}>
+    <View style={styles.stack}>
       <Words strong={holds} tone={holds ? 'ink' : 'crust'}>
         {`${holds ? 'Ripe' : 'Nearest'} by ${words.moment(wanted)}: ${ratioText(ratio)}, ripe ${words.stretch(from, until)}.`}
       </Words>
@@ -145,3 +145,8 @@ function Suggestion({
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 12 },
+  stack: { gap: 8 },
+});

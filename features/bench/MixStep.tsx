@@ -1,5 +1,5 @@
 import { type ReactNode } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { ratioText } from '@core/bench';
 import { type Jar, type Standing } from '@core/journal';
@@ -51,13 +51,13 @@ export function MixStep({
       </Panel>
       <RoomWarning bench={bench} standing={standing} />
       <CleanJarNotice jar={standing.jar} />
-      <View style={{ gap: 10 }}>
+      <View style={styles.stack}>
         {STEPS.map((step, i) => (
-          <View key={step} style={{ flexDirection: 'row', gap: 12 }}>
-            <Words size="title" tone="rim" style={{ width: 20 }}>
+          <View key={step} style={styles.row}>
+            <Words size="title" tone="rim" style={styles.column}>
               {i + 1}
             </Words>
-            <Words style={{ flex: 1, fontSize: 18, lineHeight: 25 }}>{step}</Words>
+            <Words style={styles.fill}>{step}</Words>
           </View>
         ))}
       </View>
@@ -135,3 +135,10 @@ export function RoomWarning({
     </Notice>
   );
 }
+
+const styles = StyleSheet.create({
+  stack: { gap: 10 },
+  row: { flexDirection: 'row', gap: 12 },
+  column: { width: 20 },
+  fill: { flex: 1, fontSize: 18, lineHeight: 25 },
+});

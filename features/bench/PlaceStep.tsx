@@ -1,5 +1,5 @@
 import { type ReactNode } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { celsiusAt } from '@core/ferment';
 import { type Standing } from '@core/journal';
@@ -57,7 +57,7 @@ export function PlaceStep({
             ? 'Not ripe within four days there'
             : `Ripe about ${ripeUntilH === null ? at(ripeFromH) : words.stretch(fedAt + ripeFromH * HOUR, fedAt + ripeUntilH * HOUR)}`}
         </Words>
-        <View style={{ gap: 2 }}>
+        <View style={styles.stack}>
           {peaksAtH !== null && ripeFromH !== null && (
             <Words tone="quiet">{`Peak about ${at(peaksAtH)}, ${chosen.forecast.peakHeight.toFixed(1)} times the band.`}</Words>
           )}
@@ -89,3 +89,7 @@ export function PlaceStep({
     </BenchPage>
   );
 }
+
+const styles = StyleSheet.create({
+  stack: { gap: 2 },
+});

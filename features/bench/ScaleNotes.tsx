@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type Portion, cupsText, flourByKind, measureError } from '@core/bench';
 import { type Standing, flourChange, contentOf } from '@core/journal';
@@ -86,7 +86,7 @@ export function ScaleNotes({
   if (portion === 'keep')
     notes.push('Look before stirring. Fuzz, or pink and orange streaks: throw it all out.');
   return (
-    <View style={{ gap: 2 }}>
+    <View style={styles.stack}>
       {notes.map((note) => (
         <Words key={note} tone="quiet">
           {note}
@@ -133,3 +133,7 @@ export function toGo(
     ? `${-left} g over: a little stiffer. Lift some off the top, or leave it.`
     : `${-left} g over: a little runnier.`;
 }
+
+const styles = StyleSheet.create({
+  stack: { gap: 2 },
+});

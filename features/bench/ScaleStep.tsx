@@ -1,5 +1,5 @@
 import { type ReactNode, useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import {
   type Landed,
@@ -81,7 +81,7 @@ export function ScaleStep({
   return (
     <BenchPage onBack={onBack} onDone={done} doneText={`${PORTION_TITLES[portion]} is in`}>
       {header}
-      <View style={{ gap: 0 }}>
+      <View style={styles.stack}>
         <Words size="heading" level={1}>
           {PORTION_TITLES[portion]}
         </Words>
@@ -94,9 +94,9 @@ export function ScaleStep({
           before={before}
         />
       </View>
-      <View style={{ flexDirection: 'row', gap: 16 }}>
+      <View style={styles.row}>
         <Pour layers={layersOf(bench, standing, portion, really)} flour={bench.flour} width={156} />
-        <View style={{ flex: 1, gap: 12 }}>
+        <View style={styles.part}>
           <Field
             big
             label={cups ? 'Scale reads, or cups' : 'Scale reads, grams'}
@@ -153,9 +153,9 @@ function TubNotice({ bench }: { readonly bench: Bench }) {
 
 function BigGrams({ grams }: { readonly grams: number }) {
   return (
-    <Words size="giant" style={{ letterSpacing: -3 }}>
+    <Words size="giant" style={styles.words}>
       {Math.round(grams)}
-      <Words size="number" style={{ letterSpacing: 0 }}>
+      <Words size="number" style={styles.wordsNarrow}>
         {' g'}
       </Words>
     </Words>
@@ -181,3 +181,11 @@ function layersOf(bench: Bench, standing: Standing, portion: Portion, really: nu
     };
   });
 }
+
+const styles = StyleSheet.create({
+  stack: { gap: 0 },
+  row: { flexDirection: 'row', gap: 16 },
+  part: { flex: 1, gap: 12 },
+  words: { letterSpacing: -3 },
+  wordsNarrow: { letterSpacing: 0 },
+});

@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { amountsAfter } from '@core/bench';
 import { type Standing, compareJars } from '@core/journal';
@@ -46,7 +46,7 @@ export function CompareScreen({
       <Words size="heading" level={1}>
         Side by side
       </Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 16 }}>
+      <View style={styles.wrap}>
         <Choice
           label="This jar"
           options={names}
@@ -84,7 +84,7 @@ function Pair({ one, other }: { readonly one: Standing; readonly other: Standing
     router.navigate(benchPath(one.jar.id, [other.jar.id]));
   };
   const canopies = (
-    <Panel label="Both canopies" style={{ paddingHorizontal: 12 }}>
+    <Panel label="Both canopies" style={styles.panel}>
       <TwoCanopies
         lines={[lineOf(one), lineOf(other)]}
         until={spanOf([one, other])}
@@ -127,3 +127,8 @@ function spanOf(pair: readonly Standing[]): number {
   });
   return Math.min(336, highest(ends));
 }
+
+const styles = StyleSheet.create({
+  wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: 16 },
+  panel: { paddingHorizontal: 12 },
+});

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { heightRise, volumeRise } from '@core/bench';
 import { type Standing } from '@core/journal';
@@ -35,9 +35,9 @@ export function LookAtBoth({ pair }: { readonly pair: readonly [Standing, Standi
       <Words size="title" level={2}>
         Where do they stand now?
       </Words>
-      <View style={{ flexDirection: 'row', justifyContent: 'space-around', gap: 12 }}>
+      <View style={styles.row}>
         {pair.map((standing) => (
-          <View key={standing.jar.id} style={{ alignItems: 'center', gap: 6 }}>
+          <View key={standing.jar.id} style={styles.centred}>
             <Words strong>{standing.jar.card.name}</Words>
             <SurfaceDrag
               name={`Surface in ${standing.jar.card.name}’s jar`}
@@ -53,3 +53,8 @@ export function LookAtBoth({ pair }: { readonly pair: readonly [Standing, Standi
     </Panel>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', justifyContent: 'space-around', gap: 12 },
+  centred: { alignItems: 'center', gap: 6 },
+});

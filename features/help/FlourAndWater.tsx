@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { proteinPct } from '@core/bench';
 import { Field, Panel, Words, parseNumber } from '@kit';
@@ -36,11 +36,11 @@ export function FlourAndWater() {
         grain and rye feed a starter best. Whole grain’s protein is not strength: much of it sits in
         bran and germ, and makes no gluten.
       </Words>
-      <View style={{ flexDirection: 'row', gap: 12 }}>
-        <View style={{ flex: 1 }}>
+      <View style={styles.row}>
+        <View style={styles.fill}>
           <Field label="Protein" text={protein} onText={setProtein} numeric unit="g" />
         </View>
-        <View style={{ flex: 1 }}>
+        <View style={styles.fill}>
           <Field label="in a serving of" text={serving} onText={setServing} numeric unit="g" />
         </View>
       </View>
@@ -61,3 +61,8 @@ export function FlourAndWater() {
     </Panel>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 12 },
+  fill: { flex: 1 },
+});

@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { Page, Panel, Button, type Umbrella, UmbrellaMark, Words } from '@kit';
 
@@ -71,9 +71,9 @@ export function HelpScreen() {
           Stage marks
         </Words>
         {MARKS.map(({ umbrella, word, means }) => (
-          <View key={word} style={{ flexDirection: 'row', gap: 14, alignItems: 'center' }}>
+          <View key={word} style={styles.row}>
             <UmbrellaMark umbrella={umbrella} size={40} />
-            <View style={{ flex: 1 }}>
+            <View style={styles.fill}>
               <Words strong>{word}</Words>
               <Words size="small" tone="quiet">
                 {means}
@@ -112,3 +112,8 @@ export function HelpScreen() {
     </Page>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 14, alignItems: 'center' },
+  fill: { flex: 1 },
+});

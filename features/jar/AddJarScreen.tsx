@@ -1,7 +1,7 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { MINUTE, type Instant } from '@core/measure';
 import { addJar } from '@core/verbs';
@@ -119,7 +119,7 @@ export function AddJarScreen() {
       title="Add a starter"
       narrow
       foot={
-        <View style={{ flexDirection: 'row', gap: 8 }}>
+        <View style={styles.row}>
           <Button onPress={() => router.navigate('/')}>Cancel</Button>
           <Button kind="main" grow onPress={add}>
             Put it on the shelf
@@ -157,7 +157,7 @@ export function AddJarScreen() {
               onText={setFedAt}
               problem={problems.at ?? null}
             />
-            <View style={{ flexDirection: 'row', gap: 12 }}>
+            <View style={styles.row12}>
               <Field
                 label="Kept"
                 unit="g"
@@ -198,3 +198,8 @@ export function AddJarScreen() {
     </Page>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 8 },
+  row12: { flexDirection: 'row', gap: 12 },
+});

@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type Standing } from '@core/journal';
 import { HOUR } from '@core/measure';
@@ -15,10 +15,8 @@ export function CanopyPanel({ standing }: { readonly standing: Standing }) {
   const { jar } = standing;
   const lesson = useAppSelector((state) => ofJar(state.learnt, jar.id));
   return (
-    <Panel label="Forecast" style={{ paddingHorizontal: 12, gap: 6 }}>
-      <View
-        style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: 8, alignItems: 'baseline' }}
-      >
+    <Panel label="Forecast" style={styles.panel}>
+      <View style={styles.wrap}>
         <Words strong level={2}>
           {title}
         </Words>
@@ -76,3 +74,8 @@ function peakWords(
       : null,
   };
 }
+
+const styles = StyleSheet.create({
+  panel: { paddingHorizontal: 12, gap: 6 },
+  wrap: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 8, alignItems: 'baseline' },
+});

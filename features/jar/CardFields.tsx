@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type Jar } from '@core/journal';
 import { Field, Panel, Words } from '@kit';
@@ -33,7 +33,7 @@ export function CardFields({
         <Words size="title" level={2}>
           The usual feed
         </Words>
-        <View style={{ flexDirection: 'row', gap: 12 }}>
+        <View style={styles.row}>
           <Field
             label="Keep"
             text={form.keepG}
@@ -64,7 +64,7 @@ export function CardFields({
         <Words size="title" level={2}>
           The jar
         </Words>
-        <View style={{ flexDirection: 'row', gap: 12 }}>
+        <View style={styles.row}>
           <Field
             label="Holds"
             text={form.capacityMl}
@@ -98,3 +98,7 @@ export function CardFields({
     </>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 12 },
+});

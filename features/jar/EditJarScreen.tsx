@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type Jar } from '@core/journal';
 import { changeCard } from '@core/verbs';
@@ -44,7 +44,7 @@ function CardEditor({ jar }: { readonly jar: Jar }) {
       title={`Card of ${jar.card.name}`}
       narrow
       foot={
-        <View style={{ flexDirection: 'row', gap: 8 }}>
+        <View style={styles.row}>
           <Button onPress={back}>Cancel</Button>
           <Button kind="main" grow onPress={save}>
             Save the card
@@ -59,3 +59,7 @@ function CardEditor({ jar }: { readonly jar: Jar }) {
     </Page>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 8 },
+});

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type Standing } from '@core/journal';
 import { archive as setArchived } from '@core/verbs';
@@ -29,8 +29,8 @@ export function JarActions({ standing }: { readonly standing: Standing }) {
     );
   if (jar.card.archived) return <Button onPress={() => archive(false)}>Back on the shelf</Button>;
   return (
-    <View style={{ gap: 8 }}>
-      <View style={{ flexDirection: 'row', gap: 8 }}>
+    <View style={styles.stack}>
+      <View style={styles.row}>
         <Button kind="main" grow href={`/jar/${jar.id}/feed`}>
           Feed
         </Button>
@@ -41,7 +41,7 @@ export function JarActions({ standing }: { readonly standing: Standing }) {
           Take out
         </Button>
       </View>
-      <View style={{ flexDirection: 'row', gap: 8 }}>
+      <View style={styles.row}>
         <Button grow icon="swap-vertical" onPress={() => setSheet('move')}>
           Move
         </Button>
@@ -52,7 +52,7 @@ export function JarActions({ standing }: { readonly standing: Standing }) {
           Compare
         </Button>
       </View>
-      <View style={{ flexDirection: 'row', gap: 8, justifyContent: 'space-between' }}>
+      <View style={styles.apart}>
         <Button kind="bare" icon="pencil-outline" href={`/jar/${jar.id}/edit`}>
           Edit
         </Button>
@@ -66,7 +66,7 @@ export function JarActions({ standing }: { readonly standing: Standing }) {
           Archive
         </Button>
       </View>
-      <View style={{ flexDirection: 'row', gap: 8, justifyContent: 'space-between' }}>
+      <View style={styles.apart}>
         <Button kind="bare" href={trouble}>
           Something is wrong
         </Button>
@@ -82,3 +82,9 @@ export function JarActions({ standing }: { readonly standing: Standing }) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  stack: { gap: 8 },
+  row: { flexDirection: 'row', gap: 8 },
+  apart: { flexDirection: 'row', gap: 8, justifyContent: 'space-between' },
+});

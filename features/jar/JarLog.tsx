@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { Panel, Button, Words } from '@kit';
 import { selectJarEvents, useAppSelector } from '@state';
@@ -15,7 +15,7 @@ export function JarLog({ id }: { readonly id: string }) {
   const [count, setCount] = useState(RECENT);
   const newest = [...events].reverse().slice(0, count);
   return (
-    <Panel label="Recent log" style={{ gap: 4 }}>
+    <Panel label="Recent log" style={styles.panel}>
       <Words size="title" level={2}>
         Logged
       </Words>
@@ -32,3 +32,7 @@ export function JarLog({ id }: { readonly id: string }) {
     </Panel>
   );
 }
+
+const styles = StyleSheet.create({
+  panel: { gap: 4 },
+});

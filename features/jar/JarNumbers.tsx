@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type Standing } from '@core/journal';
 import { HOUR, risesUpward } from '@core/measure';
@@ -18,7 +18,7 @@ export function JarNumbers({ standing }: { readonly standing: Standing }) {
   const words = useKitchenWords();
   const [open, setOpen] = useState<string | null>(null);
   return (
-    <Panel label="Numbers" style={{ gap: 0, paddingVertical: 8 }}>
+    <Panel label="Numbers" style={styles.panel}>
       {numbersOf(standing, words).map((number, i) => (
         <NumberRow
           key={number.name}
@@ -46,21 +46,17 @@ function NumberRow({
   const look = useLook();
   return (
     <View style={{ borderTopWidth: first ? 0 : 1, borderTopColor: look.seam }}>
-      <TouchArea
-        open={open}
-        onPress={onPress}
-        style={{ minHeight: TOUCH, flexDirection: 'row', alignItems: 'center', gap: 8 }}
-      >
-        <Words style={{ flexGrow: 1 }} tone="quiet">
+      <TouchArea open={open} onPress={onPress} style={styles.row}>
+        <Words style={styles.fill} tone="quiet">
           {number.name}
         </Words>
-        <Words strong style={{ flexShrink: 1, textAlign: 'right' }}>
+        <Words strong style={styles.aligned}>
           {number.reads}
         </Words>
         <Icon name={open ? 'menu-up' : 'menu-down'} size={22} color={look.rim} />
       </TouchArea>
       {open && (
-        <Words size="small" style={{ paddingBottom: 12 }}>
+        <Words size="small" style={styles.words}>
           {number.because}
         </Words>
       )}
@@ -157,3 +153,11 @@ function sournessWord(ph: number): string {
   if (ph > 4.25) return 'mild';
   return ph > 3.9 ? 'tangy' : 'sharp';
 }
+
+const styles = StyleSheet.create({
+  panel: { gap: 0, paddingVertical: 8 },
+  row: { minHeight: TOUCH, flexDirection: 'row', alignItems: 'center', gap: 8 },
+  fill: { flexGrow: 1 },
+  aligned: { flexShrink: 1, textAlign: 'right' },
+  words: { paddingBottom: 12 },
+});

@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { celsiusAt } from '@core/ferment';
 import { type Standing, contentOf } from '@core/journal';
@@ -41,16 +41,16 @@ function JarHeader({ standing, back }: { readonly standing: Standing; readonly b
   const now = useAppSelector(selectNow);
   const { jar, stage, place } = standing;
   return (
-    <View style={{ gap: 2 }}>
+    <View style={styles.stack}>
       {back && (
-        <View style={{ alignItems: 'flex-start', marginLeft: -8 }}>
+        <View style={styles.atEdge}>
           <Button kind="bare" icon="arrow-left" href="/">
             Shelves
           </Button>
         </View>
       )}
-      <View style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
-        <Words size="heading" level={1} style={{ flex: 1 }}>
+      <View style={styles.row}>
+        <Words size="heading" level={1} style={styles.fill}>
           {jar.card.name}
         </Words>
         <UmbrellaMark umbrella={umbrellaFor(stage)} size={34} />
@@ -69,3 +69,10 @@ function JarHeader({ standing, back }: { readonly standing: Standing; readonly b
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  stack: { gap: 2 },
+  atEdge: { alignItems: 'flex-start', marginLeft: -8 },
+  row: { flexDirection: 'row', alignItems: 'center', gap: 12 },
+  fill: { flex: 1 },
+});

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { SMELLS, type Standing } from '@core/journal';
 import { look } from '@core/verbs';
@@ -71,13 +71,13 @@ export function LookPanel({
 
   return (
     <Panel label="Log a look">
-      <View style={{ flexDirection: 'row', gap: 16 }}>
+      <View style={styles.row}>
         <SurfaceDrag
           picture={picture}
           height={height}
           onHeight={(to) => setRise(String(Math.round((to - 1) * 100)))}
         />
-        <View style={{ flex: 1, gap: 8 }}>
+        <View style={styles.part}>
           <Words size="title" level={2}>
             Where is it now?
           </Words>
@@ -109,7 +109,7 @@ export function LookPanel({
         />
       )}
       {more && <MoreSeen seen={seen} onSeen={setSeen} problems={problems} />}
-      <View style={{ flexDirection: 'row', gap: 8 }}>
+      <View style={styles.row8}>
         <Button kind="plain" grow onPress={log}>
           Log this look
         </Button>
@@ -126,3 +126,9 @@ export function LookPanel({
     </Panel>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 16 },
+  part: { flex: 1, gap: 8 },
+  row8: { flexDirection: 'row', gap: 8 },
+});

@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import {
   BUBBLES,
@@ -56,7 +56,7 @@ export function MoreSeen({
   const toggled = <K extends keyof Seen>(key: K, is: Seen[K]) =>
     onSeen({ ...seen, [key]: seen[key] === is ? null : is });
   return (
-    <View style={{ gap: 14 }}>
+    <View style={styles.stack}>
       <MomentField
         label="Seen at"
         text={seen.at}
@@ -110,3 +110,7 @@ export function MoreSeen({
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  stack: { gap: 14 },
+});

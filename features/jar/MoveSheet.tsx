@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { forecast } from '@core/ferment';
 import { type Standing, conditionsOf } from '@core/journal';
@@ -56,7 +56,7 @@ export function MoveSheet({
                 ? `ripe from ${at(ripeFromH)}`
                 : `ripe ${words.stretch(jar.since + ripeFromH * HOUR, jar.since + ripeUntilH * HOUR)}`;
         return (
-          <View key={place.id} style={{ gap: 4 }}>
+          <View key={place.id} style={styles.stack}>
             <Button
               disabled={place.id === here?.id}
               onPress={() => {
@@ -81,3 +81,7 @@ export function MoveSheet({
     </Sheet>
   );
 }
+
+const styles = StyleSheet.create({
+  stack: { gap: 4 },
+});

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type Standing } from '@core/journal';
 import { Page, Panel, Button, Words, labelSvg, printDrawings, printText, saveFile } from '@kit';
@@ -33,7 +33,7 @@ function Paper({ standing }: { readonly standing: Standing }) {
   const copy = useCopy();
   return (
     <>
-      <View style={{ alignItems: 'flex-start', marginLeft: -8 }}>
+      <View style={styles.atEdge}>
         <Button kind="bare" icon="arrow-left" href={`/jar/${id}`}>
           {card.name}
         </Button>
@@ -48,12 +48,12 @@ function Paper({ standing }: { readonly standing: Standing }) {
         <img
           src={`data:image/svg+xml,${encodeURIComponent(svg)}`}
           alt={`Label: ${[label.name, ...label.lines].join(', ')}`}
-          style={{ width: '100%', maxWidth: 340, height: 'auto' }}
+          style={styles.box}
         />
         <Button kind="main" onPress={() => printDrawings([svg])}>
           Print one
         </Button>
-        <View style={{ flexDirection: 'row', gap: 8 }}>
+        <View style={styles.row}>
           <Button grow onPress={() => printDrawings(Array.from({ length: ON_A_SHEET }, () => svg))}>
             Print a sheet
           </Button>
@@ -67,7 +67,7 @@ function Paper({ standing }: { readonly standing: Standing }) {
           For whoever gets a part of it
         </Words>
         <Words>{care}</Words>
-        <View style={{ flexDirection: 'row', gap: 8 }}>
+        <View style={styles.row}>
           <Button grow onPress={() => printText(card.name, care)}>
             Print the card
           </Button>
@@ -81,3 +81,9 @@ function Paper({ standing }: { readonly standing: Standing }) {
     </>
   );
 }
+
+const styles = StyleSheet.create({
+  atEdge: { alignItems: 'flex-start', marginLeft: -8 },
+  box: { width: '100%', maxWidth: 340, height: 'auto' },
+  row: { flexDirection: 'row', gap: 8 },
+});

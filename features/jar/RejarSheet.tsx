@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type Standing, contentOf } from '@core/journal';
 import { rejar } from '@core/verbs';
@@ -70,7 +70,7 @@ export function RejarSheet({
       <Words strong level={3}>
         Another jar
       </Words>
-      <View style={{ flexDirection: 'row', gap: 12 }}>
+      <View style={styles.row}>
         {field('capacityMl', 'Holds', 'ml')}
         {field('emptyG', 'Weighs empty', 'g')}
       </View>
@@ -81,3 +81,7 @@ export function RejarSheet({
     </Sheet>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 12 },
+});

@@ -1,5 +1,5 @@
 import { useRef } from 'react';
-import { type GestureResponderEvent, View } from 'react-native';
+import { StyleSheet, type GestureResponderEvent, View } from 'react-native';
 
 import { Icon, JAR_BOX, JarDrawing, type JarPicture, jarY, useLook } from '@kit';
 
@@ -65,34 +65,35 @@ export function SurfaceDrag({
       }
     >
       <JarDrawing picture={shown} width={WIDTH} />
+      <View style={[styles.over, { top: y - 1, borderColor: look.ink }]} />
       <View
-        style={{
-          position: 'absolute',
-          left: 0,
-          right: HANDLE / 2,
-          top: y - 1,
-          borderTopWidth: 2,
-          borderStyle: 'dashed',
-          borderColor: look.ink,
-        }}
-      />
-      <View
-        style={{
-          position: 'absolute',
-          right: 0,
-          top: y - HANDLE / 2,
-          width: HANDLE,
-          height: HANDLE,
-          borderRadius: HANDLE / 2,
-          backgroundColor: look.canopy,
-          borderWidth: 2,
-          borderColor: look.onCanopy,
-          alignItems: 'center',
-          justifyContent: 'center',
-        }}
+        style={[
+          styles.overNarrow,
+          { top: y - HANDLE / 2, backgroundColor: look.canopy, borderColor: look.onCanopy },
+        ]}
       >
         <Icon name="arrow-up-down-bold" size={20} color={look.onCanopy} />
       </View>
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  over: {
+    position: 'absolute',
+    left: 0,
+    right: HANDLE / 2,
+    borderTopWidth: 2,
+    borderStyle: 'dashed',
+  },
+  overNarrow: {
+    position: 'absolute',
+    right: 0,
+    width: HANDLE,
+    height: HANDLE,
+    borderRadius: HANDLE / 2,
+    borderWidth: 2,
+    alignItems: 'center',
+    justifyContent: 'center',
+  },
+});

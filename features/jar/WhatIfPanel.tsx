@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { amountsAfter } from '@core/bench';
 import { celsiusAt } from '@core/ferment';
@@ -104,7 +104,7 @@ function WhatIf({
     onClose();
   };
   return (
-    <Panel label="What happens if" style={{ paddingHorizontal: 12, gap: 8 }}>
+    <Panel label="What happens if" style={styles.panel}>
       <Words strong level={2}>
         {`If fed ${when}: ${title}`}
       </Words>
@@ -154,7 +154,7 @@ function WhatIf({
         }
         onValue={setCelsius}
       />
-      <View style={{ flexDirection: 'row', gap: 8 }}>
+      <View style={styles.row}>
         <Button grow onPress={onClose}>
           Close
         </Button>
@@ -165,3 +165,8 @@ function WhatIf({
     </Panel>
   );
 }
+
+const styles = StyleSheet.create({
+  panel: { paddingHorizontal: 12, gap: 8 },
+  row: { flexDirection: 'row', gap: 8 },
+});

@@ -1,23 +1,15 @@
 import { type Standing } from '@core/journal';
-import { HOUR, kitchenTime } from '@core/measure';
-import { householdJournal } from '@demo/index';
+import { HOUR } from '@core/measure';
 import { jarPicture } from '@kit';
-import { logEntries, makeStore, opened, selectStanding, ticked, usualSettings } from '@state';
+import { logEntries, selectStanding, ticked, usualSettings } from '@state';
 
+import { NOW, kitchenStore } from '../../tests/kitchenStore';
 import { jarSentence, kitchenWords, shelfWords } from '../words';
 import { canopyOf } from './canopyOf';
 
-const NOW = Date.parse('2026-03-13T18:20:00Z');
 const ZONE = 'Europe/Lisbon';
 
-function kitchen() {
-  const store = makeStore();
-  store.dispatch(ticked(NOW));
-  store.dispatch(opened({ name: 'demo', events: householdJournal(NOW, kitchenTime(ZONE)) }));
-  return store;
-}
-
-const store = kitchen();
+const store = kitchenStore();
 const of = (jar: string, hoursLater = 0): Standing => {
   store.dispatch(ticked(NOW + hoursLater * HOUR));
   return selectStanding(store.getState(), jar)!;
@@ -42,7 +34,7 @@ describe('the picture of a jar', () => {
 
   it('shows the liquid that somebody saw, before the model’s own guess', () => {
     expect(jarPicture(of('skua')).liquid).toBe('grey');
-    const other = kitchen();
+    const other = kitchenStore();
     const at = new Date(NOW).toISOString();
     other.dispatch(logEntries([{ kind: 'looked', jar: 'grebe', at, liquid: 'dark' }], 'seen'));
     expect(jarPicture(selectStanding(other.getState(), 'grebe')!).liquid).toBe('dark');

@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type JarEvent, instantOf } from '@core/journal';
 import { IconOnly, Words, useLook } from '@kit';
@@ -22,22 +22,13 @@ export function EventRow({
     places.find((place) => place.id === id)?.name ?? 'a place since removed';
   const text = eventWords(event, words, placeName);
   return (
-    <View
-      style={{
-        flexDirection: 'row',
-        alignItems: 'center',
-        gap: 10,
-        minHeight: 48,
-        borderTopWidth: 1,
-        borderTopColor: look.seam,
-      }}
-    >
-      <View style={{ width: 92 }}>
+    <View style={[styles.row, { borderTopColor: look.seam }]}>
+      <View style={styles.box}>
         <Words size="small" tone="quiet">
           {words.moment(instantOf(event))}
         </Words>
       </View>
-      <View style={{ flex: 1, paddingVertical: 6 }}>
+      <View style={styles.part}>
         {jarName && (
           <Words size="small" strong>
             {jarName}
@@ -55,3 +46,9 @@ export function EventRow({
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', gap: 10, minHeight: 48, borderTopWidth: 1 },
+  box: { width: 92 },
+  part: { flex: 1, paddingVertical: 6 },
+});

@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react';
 
+import { StyleSheet } from 'react-native';
 import { Choice, Page, Panel, Button, Words } from '@kit';
 import { selectArchived, selectJars, selectLiveEvents, useAppSelector } from '@state';
 import { isJarEvent } from '@core/journal';
@@ -57,7 +58,7 @@ export function JournalScreen() {
           </Words>
         </Panel>
       ) : (
-        <Panel style={{ gap: 0, paddingVertical: 4 }} label="Entries">
+        <Panel style={styles.panel} label="Entries">
           {entries.slice(0, count).map((event) => (
             <EventRow
               key={event.id}
@@ -75,3 +76,7 @@ export function JournalScreen() {
     </Page>
   );
 }
+
+const styles = StyleSheet.create({
+  panel: { gap: 0, paddingVertical: 4 },
+});

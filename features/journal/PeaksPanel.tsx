@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
 
+import { StyleSheet } from 'react-native';
 import { usualPeaks } from '@core/bench';
 import { type Jar, seenPeaks } from '@core/journal';
 import { feedFlour } from '@core/larder';
@@ -49,7 +50,7 @@ export function PeaksPanel({ jar }: { readonly jar: Jar }) {
   const slowest = peaks.reduce((a, b) => (b.hours > a.hours ? b : a));
   const said = `${peaks.length} peaks seen, from ${words.span(quickest.hours)} at ${words.celsius(quickest.celsius)} to ${words.span(slowest.hours)} at ${words.celsius(slowest.celsius)}.`;
   return (
-    <Panel label="Peaks and warmth" style={{ paddingHorizontal: 12, gap: 8 }}>
+    <Panel label="Peaks and warmth" style={styles.panel}>
       <Words strong level={2}>
         {said}
       </Words>
@@ -66,3 +67,7 @@ export function PeaksPanel({ jar }: { readonly jar: Jar }) {
     </Panel>
   );
 }
+
+const styles = StyleSheet.create({
+  panel: { paddingHorizontal: 12, gap: 8 },
+});

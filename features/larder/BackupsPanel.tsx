@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type Backup, type DryingBatch, aliveShare } from '@core/rescue';
 import { declineBackup, tendBackup, spendBackup } from '@core/verbs';
@@ -59,11 +59,7 @@ export function BackupsPanel() {
 
 function Line({ children }: { readonly children: React.ReactNode }) {
   const look = useLook();
-  return (
-    <View style={{ borderTopWidth: 1, borderTopColor: look.seam, paddingTop: 10, gap: 8 }}>
-      {children}
-    </View>
-  );
+  return <View style={[styles.ruled, { borderTopColor: look.seam }]}>{children}</View>;
 }
 
 function BackupRow({ backup }: { readonly backup: Backup }) {
@@ -95,7 +91,7 @@ function BackupRow({ backup }: { readonly backup: Backup }) {
           }; about ${Math.round(100 * aliveShare(backup, now))} % should be alive.`}
         </Words>
       </View>
-      <View style={{ flexDirection: 'row', gap: 8 }}>
+      <View style={styles.row}>
         {form === 'twin' && (
           <Button
             grow
@@ -152,7 +148,7 @@ function Without({ id, onMake }: { readonly id: string; readonly onMake: () => v
   return (
     <Line>
       <Words>{`${name} has no backup yet.`}</Words>
-      <View style={{ flexDirection: 'row', gap: 8 }}>
+      <View style={styles.row}>
         <Button grow label={`Make a backup of ${name}`} onPress={onMake}>
           Make one
         </Button>
@@ -169,3 +165,8 @@ function Without({ id, onMake }: { readonly id: string; readonly onMake: () => v
     </Line>
   );
 }
+
+const styles = StyleSheet.create({
+  ruled: { borderTopWidth: 1, paddingTop: 10, gap: 8 },
+  row: { flexDirection: 'row', gap: 8 },
+});

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type Lot } from '@core/larder';
 import { moveLot } from '@core/verbs';
@@ -59,7 +59,7 @@ export function DiscardPanel({ making = false }: { readonly making?: boolean }) 
         </Words>
       )}
       {good.length > 0 && (
-        <View style={{ gap: 8 }}>
+        <View style={styles.stack}>
           {!making && (
             <Button kind="main" href="/make">
               What can I make?
@@ -101,22 +101,13 @@ function Lots({
   const total = lots.reduce((sum, { grams }) => sum + grams, 0);
   const shown = all ? lots : lots.slice(0, SHOWN_LOTS);
   return (
-    <View style={{ gap: 0 }}>
-      <Words strong level={3} style={{ paddingTop: 4, paddingBottom: 6 }}>
+    <View style={styles.stack0}>
+      <Words strong level={3} style={styles.words}>
         {`${title}: ${words.grams(total)}`}
       </Words>
       {shown.map((lot) => (
-        <View
-          key={lot.id}
-          style={{
-            flexDirection: 'row',
-            alignItems: 'center',
-            gap: 8,
-            borderTopWidth: 1,
-            borderTopColor: look.seam,
-          }}
-        >
-          <View style={{ flex: 1, paddingVertical: 6 }}>
+        <View key={lot.id} style={[styles.row, { borderTopColor: look.seam }]}>
+          <View style={styles.part}>
             <Words>{`${words.grams(lot.grams)} of ${nameOf(lot.jar)}`}</Words>
             {held.has(lot.id) ? (
               <Words size="small" tone="beet">
@@ -157,3 +148,11 @@ function Lots({
 
 /** The oldest are the ones to use. */
 const SHOWN_LOTS = 4;
+
+const styles = StyleSheet.create({
+  stack: { gap: 8 },
+  stack0: { gap: 0 },
+  words: { paddingTop: 4, paddingBottom: 6 },
+  row: { flexDirection: 'row', alignItems: 'center', gap: 8, borderTopWidth: 1 },
+  part: { flex: 1, paddingVertical: 6 },
+});

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import {
   type Extra,
@@ -85,16 +85,7 @@ export function MakeItPanel({
         {rows
           .filter(([, grams]) => grams >= 0.05)
           .map(([of, grams, bySpoon]) => (
-            <View
-              key={of}
-              style={{
-                flexDirection: 'row',
-                justifyContent: 'space-between',
-                borderTopWidth: 1,
-                borderTopColor: look.seam,
-                paddingVertical: 5,
-              }}
-            >
+            <View key={of} style={[styles.apart, { borderTopColor: look.seam }]}>
               <Words>{of}</Words>
               <Words
                 strong
@@ -104,11 +95,11 @@ export function MakeItPanel({
       </View>
       <Words>{`About ${minutesFor(formula, made.pieces)} minutes for ${made.pieces} ${made.pieces === 1 ? piece[0] : piece[1]}.`}</Words>
       {method.map((step, i) => (
-        <View key={step} style={{ flexDirection: 'row', gap: 10 }}>
-          <Words size="title" tone="rim" style={{ width: 18 }}>
+        <View key={step} style={styles.row}>
+          <Words size="title" tone="rim" style={styles.column}>
             {i + 1}
           </Words>
-          <Words style={{ flex: 1 }}>{words.inUnits(step)}</Words>
+          <Words style={styles.fill}>{words.inUnits(step)}</Words>
         </View>
       ))}
       <Words size="small" tone="quiet">
@@ -152,3 +143,15 @@ function spoons(extra: Extra, grams: number): string {
 }
 
 const QUARTERS = ['', '¼', '½', '¾'] as const;
+
+const styles = StyleSheet.create({
+  apart: {
+    flexDirection: 'row',
+    justifyContent: 'space-between',
+    borderTopWidth: 1,
+    paddingVertical: 5,
+  },
+  row: { flexDirection: 'row', gap: 10 },
+  column: { width: 18 },
+  fill: { flex: 1 },
+});

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import {
   FORMULAS,
@@ -63,8 +63,8 @@ export function MakeScreen() {
   const shown = FORMULAS.find(({ id }) => id === chosen) ?? (wide ? sorted[0]!.formula : null);
   const grams = (of: readonly Lot[]) => words.grams(together(of).grams);
   const list = (
-    <Panel label="Formulas" style={{ gap: 4 }}>
-      <View style={{ gap: 12, paddingBottom: 8 }}>
+    <Panel label="Formulas" style={styles.panel}>
+      <View style={styles.stack}>
         <Words>
           {discard.grams < 1
             ? 'There is no discard in the fridge. The formulas are here all the same.'
@@ -120,8 +120,8 @@ export function MakeScreen() {
   );
   return (
     <Page title="What can I make?">
-      <View style={{ gap: 2 }}>
-        <View style={{ alignItems: 'flex-start', marginLeft: -8 }}>
+      <View style={styles.stack2}>
+        <View style={styles.atEdge}>
           <Button kind="bare" icon="arrow-left" href="/larder">
             Larder
           </Button>
@@ -184,15 +184,10 @@ function FormulaRow({
       on={on}
       label={`${FORMULA_WORDS[formula.id].name}: ${text}`}
       onPress={onPress}
-      style={{
-        minHeight: TOUCH,
-        justifyContent: 'center',
-        paddingVertical: 6,
-        paddingHorizontal: 8,
-        borderTopWidth: 1,
-        borderTopColor: look.seam,
-        backgroundColor: on ? look.mist : 'transparent',
-      }}
+      style={[
+        styles.ruled,
+        { borderTopColor: look.seam, backgroundColor: on ? look.mist : 'transparent' },
+      ]}
     >
       <Words strong={!dim}>{FORMULA_WORDS[formula.id].name}</Words>
       <Words size="small" tone="quiet">
@@ -201,3 +196,17 @@ function FormulaRow({
     </TouchArea>
   );
 }
+
+const styles = StyleSheet.create({
+  panel: { gap: 4 },
+  stack: { gap: 12, paddingBottom: 8 },
+  stack2: { gap: 2 },
+  atEdge: { alignItems: 'flex-start', marginLeft: -8 },
+  ruled: {
+    minHeight: TOUCH,
+    justifyContent: 'center',
+    paddingVertical: 6,
+    paddingHorizontal: 8,
+    borderTopWidth: 1,
+  },
+});

@@ -1,6 +1,6 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type Tub } from '@core/larder';
 import { FLOUR_KINDS } from '@core/measure';
@@ -77,7 +77,7 @@ export function TubSheet({
           ? 'Grams of each, please.'
           : `${words.grams(total)} go in${tub && tub.grams > 0 ? `, on the ${words.grams(tub.grams)} that are left` : ''}.`}
       </Words>
-      <View style={{ flexDirection: 'row', gap: 12 }}>
+      <View style={styles.row}>
         <Field
           label="Warn at"
           text={form.lowG}
@@ -107,3 +107,7 @@ export function TubSheet({
     </Sheet>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 12 },
+});

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type Tub, flourUse, shoppingNote } from '@core/larder';
 import { Panel, Button, TubDrawing, Words, useLook } from '@kit';
@@ -62,10 +62,10 @@ function TubRow({ tub }: { readonly tub: Tub }) {
   const use = flourUse(live, now, (fed) => fed.tub === tub.id);
   const low = tub.grams <= tub.lowG;
   return (
-    <View style={{ borderTopWidth: 1, borderTopColor: look.seam, paddingTop: 12, gap: 10 }}>
-      <View style={{ flexDirection: 'row', gap: 14, alignItems: 'center' }}>
+    <View style={[styles.ruled, { borderTopColor: look.seam }]}>
+      <View style={styles.row}>
         <TubDrawing grams={tub.grams} flour={tub.flour} />
-        <View style={{ flex: 1, gap: 2 }}>
+        <View style={styles.part}>
           <Words strong level={3}>
             {tub.name}
           </Words>
@@ -77,7 +77,7 @@ function TubRow({ tub }: { readonly tub: Tub }) {
           </Words>
         </View>
       </View>
-      <View style={{ flexDirection: 'row', gap: 8 }}>
+      <View style={styles.row8}>
         <Button grow onPress={() => setSheet('fill')} label={`Fill up ${tub.name}`}>
           Fill up
         </Button>
@@ -107,8 +107,8 @@ function ShoppingNote() {
     .map(({ flour, grams }) => `${words.grams(grams)} ${FLOUR_WORDS[flour]}`)
     .join(', ');
   return (
-    <View style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-      <Words style={{ flex: 1 }}>{`For the next four weeks, buy ${text}.`}</Words>
+    <View style={styles.rowNarrow}>
+      <Words style={styles.fill}>{`For the next four weeks, buy ${text}.`}</Words>
       <Button
         kind="bare"
         label="Copy the shopping note"
@@ -141,3 +141,12 @@ function JarCosts() {
     </Words>
   );
 }
+
+const styles = StyleSheet.create({
+  ruled: { borderTopWidth: 1, paddingTop: 12, gap: 10 },
+  row: { flexDirection: 'row', gap: 14, alignItems: 'center' },
+  part: { flex: 1, gap: 2 },
+  row8: { flexDirection: 'row', gap: 8 },
+  rowNarrow: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  fill: { flex: 1 },
+});

@@ -1,5 +1,5 @@
 import { Suspense, lazy } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { JarDrawing, Panel, Button, Words } from '@kit';
 import { selectArchived, selectKitchen, useAppSelector } from '@state';
@@ -32,9 +32,9 @@ export function EmptyKitchen() {
         No starter on the shelf yet
       </Words>
       <Panel>
-        <View style={{ flexDirection: 'row', gap: 20, alignItems: 'center' }}>
+        <View style={styles.row}>
           <JarDrawing picture={WAITING} width={84} />
-          <View style={{ flex: 1, gap: 8 }}>
+          <View style={styles.part}>
             <Words>
               Your jars stand here as they should look at this moment: how far they have risen, when
               they are ripe, when they want feeding.
@@ -51,7 +51,7 @@ export function EmptyKitchen() {
           <RestorePanel />
         </Suspense>
       )}
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={styles.wrap}>
         <KitchenSwitch name={name} />
         {archived.length > 0 && (
           <Button kind="bare" icon="archive-outline" href="/settings">
@@ -62,3 +62,9 @@ export function EmptyKitchen() {
     </>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 20, alignItems: 'center' },
+  part: { flex: 1, gap: 8 },
+  wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+});

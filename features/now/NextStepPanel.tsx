@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { amountsAfter } from '@core/bench';
 import { type Standing } from '@core/journal';
@@ -26,9 +26,9 @@ export function NextStepPanel({
         {stepTitle(step, card.name, standing.now, words)}
       </Words>
       <Panel lasting label="Next step">
-        <View style={{ flexDirection: 'row', gap: 14, alignItems: 'center' }}>
+        <View style={styles.row}>
           <UmbrellaMark umbrella={umbrellaFor(standing.stage)} size={40} />
-          <Words strong style={{ flex: 1 }}>
+          <Words strong style={styles.fill}>
             {stepReason(step, standing, words)}
           </Words>
         </View>
@@ -46,3 +46,8 @@ export function NextStepPanel({
     </>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 14, alignItems: 'center' },
+  fill: { flex: 1 },
+});

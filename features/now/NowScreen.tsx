@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { celsiusAt } from '@core/ferment';
 import { stepsInOrder } from '@core/plan';
@@ -106,9 +106,7 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
       <Runs />
       <Shelves standings={standings} chosen={wide ? shownJar : null} />
       <Remarks />
-      <View
-        style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8, justifyContent: 'space-between' }}
-      >
+      <View style={styles.wrap}>
         <Button kind="bare" icon="plus" href="/add">
           Add a starter
         </Button>
@@ -158,3 +156,7 @@ function KitchenLine() {
     </Words>
   );
 }
+
+const styles = StyleSheet.create({
+  wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, justifyContent: 'space-between' },
+});

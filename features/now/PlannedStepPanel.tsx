@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type Step } from '@core/plan';
 import { Amounts, Panel, Button, UmbrellaMark, Words, umbrellaFor } from '@kit';
@@ -26,9 +26,9 @@ export function PlannedStepPanel({ step }: { readonly step: Step }) {
         {plannedTitle(step, name, now, words)}
       </Words>
       <Panel lasting label="Next step">
-        <View style={{ flexDirection: 'row', gap: 14, alignItems: 'center' }}>
+        <View style={styles.row}>
           {standing && <UmbrellaMark umbrella={umbrellaFor(standing.stage)} size={40} />}
-          <View style={{ flex: 1 }}>
+          <View style={styles.fill}>
             <Words strong>{`As planned${slack ? `, ${slack}` : ''}.`}</Words>
             <Words size="small" tone="quiet">
               {step.keepG === undefined
@@ -59,3 +59,8 @@ export function PlannedStepPanel({ step }: { readonly step: Step }) {
     </>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 14, alignItems: 'center' },
+  fill: { flex: 1 },
+});

@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type Place, celsiusAt } from '@core/ferment';
 import { type Standing } from '@core/journal';
@@ -23,7 +23,7 @@ export function Shelves({
     .map((place) => ({ place, jars: standings.filter((s) => s.place?.id === place.id) }))
     .filter(({ jars }) => jars.length > 0);
   return (
-    <View role="region" aria-label="Shelves" style={{ gap: 12 }}>
+    <View role="region" aria-label="Shelves" style={styles.stack}>
       {shelves.map(({ place, jars }) => (
         <Shelf key={place.id} place={place} jars={jars} chosen={chosen} />
       ))}
@@ -47,8 +47,8 @@ function Shelf({
   const beingRead = useAppSelector(selectBeingRead);
   const cold = place.kind === 'fridge' || place.kind === 'larder';
   return (
-    <View style={{ gap: 6 }}>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: 4 }}>
+    <View style={styles.stack6}>
+      <View style={styles.wrap}>
         {jars.map((standing) => (
           <JarOnShelf
             key={standing.jar.id}
@@ -56,13 +56,7 @@ function Shelf({
             chosen={chosen === standing.jar.id}
           />
         ))}
-        <Words
-          lasting
-          strong
-          size="small"
-          tone={cold ? 'rain' : 'rim'}
-          style={{ marginLeft: 'auto', paddingLeft: 8, paddingBottom: 6 }}
-        >
+        <Words lasting strong size="small" tone={cold ? 'rain' : 'rim'} style={styles.words}>
           {place.name}
           <Words strong size="small" tone={cold ? 'rain' : 'rim'}>
             {` ${words.celsius(celsiusAt(place.temperature, time.hourOfDay(now)))}`}
@@ -71,11 +65,11 @@ function Shelf({
       </View>
       <View
         testID="lasting"
-        style={{ height: 7, backgroundColor: cold ? look.rain : look.rim, borderRadius: 2 }}
+        style={[styles.box, { backgroundColor: cold ? look.rain : look.rim }]}
       />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 4 }}>
+      <View style={styles.wrap4}>
         {jars.map((standing) => (
-          <View key={standing.jar.id} style={{ width: SPOT, alignItems: 'center' }} aria-hidden>
+          <View key={standing.jar.id} style={styles.centred} aria-hidden>
             <Words lasting strong size="small" center lines={2}>
               {standing.jar.card.name}
             </Words>
@@ -113,16 +107,26 @@ function JarOnShelf({
           : jarSentence(standing, words)
       }
       current={chosen ? 'true' : undefined}
-      style={{
-        width: SPOT,
-        alignItems: 'center',
-        paddingTop: 6,
-        borderTopLeftRadius: RADIUS,
-        borderTopRightRadius: RADIUS,
-        backgroundColor: chosen ? look.mist : 'transparent',
-      }}
+      style={[styles.centredNarrow, { backgroundColor: chosen ? look.mist : 'transparent' }]}
     >
       <JarDrawing picture={jarPicture(standing)} width={JAR_WIDTH} />
     </LinkArea>
   );
 }
+
+const styles = StyleSheet.create({
+  stack: { gap: 12 },
+  stack6: { gap: 6 },
+  wrap: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: 4 },
+  words: { marginLeft: 'auto', paddingLeft: 8, paddingBottom: 6 },
+  box: { height: 7, borderRadius: 2 },
+  wrap4: { flexDirection: 'row', flexWrap: 'wrap', gap: 4 },
+  centred: { width: SPOT, alignItems: 'center' },
+  centredNarrow: {
+    width: SPOT,
+    alignItems: 'center',
+    paddingTop: 6,
+    borderTopLeftRadius: RADIUS,
+    borderTopRightRadius: RADIUS,
+  },
+});

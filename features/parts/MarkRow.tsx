@@ -1,5 +1,6 @@
 import { type Href } from 'expo-router';
 
+import { StyleSheet } from 'react-native';
 import { LinkArea, TOUCH, type Umbrella, UmbrellaMark, Words, useLook } from '@kit';
 
 /** A line with its mark that leads somewhere. */
@@ -18,18 +19,21 @@ export function MarkRow({
   return (
     <LinkArea
       href={path}
-      style={{
-        flexDirection: 'row',
-        alignItems: 'center',
-        gap: 12,
-        minHeight: TOUCH,
-        paddingHorizontal: 4,
-        borderTopWidth: first ? 0 : 1,
-        borderTopColor: look.seam,
-      }}
+      style={[styles.row, { borderTopWidth: first ? 0 : 1, borderTopColor: look.seam }]}
     >
       <UmbrellaMark umbrella={umbrella} size={24} />
-      <Words style={{ flex: 1 }}>{text}</Words>
+      <Words style={styles.fill}>{text}</Words>
     </LinkArea>
   );
 }
+
+const styles = StyleSheet.create({
+  row: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: 12,
+    minHeight: TOUCH,
+    paddingHorizontal: 4,
+  },
+  fill: { flex: 1 },
+});

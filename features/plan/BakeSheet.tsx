@@ -1,6 +1,6 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { DAY, HOUR, type Instant, type KitchenTime, instantAt } from '@core/measure';
 import { wishBake } from '@core/verbs';
@@ -107,7 +107,7 @@ export function BakeSheet({ onClose }: { readonly onClose: () => void }) {
         />
       ) : (
         <>
-          <View style={{ flexDirection: 'row', gap: 12 }}>
+          <View style={styles.row}>
             <Field
               label="Loaves"
               text={loaves.count}
@@ -155,3 +155,7 @@ function nineInTheMorning(now: Instant, time: KitchenTime): Instant {
   const local = now + 1.5 * DAY + time.offset(now);
   return instantAt(Math.ceil(local / DAY) * DAY + 9 * HOUR, time);
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 12 },
+});

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { Choice, Field, Panel, Button, IconOnly, Words, parseNumber } from '@kit';
 import {
@@ -34,8 +34,8 @@ export function BakesPanel() {
         <Words tone="quiet">None wanted. The plan below only keeps the jars well.</Words>
       )}
       {bakes.map((bake) => (
-        <View key={bake.id} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-          <View style={{ flex: 1 }}>
+        <View key={bake.id} style={styles.row}>
+          <View style={styles.fill}>
             <Words strong>{bake.name}</Words>
             <Words size="small" tone="quiet">
               {`${words.grams(bake.levainG)} of ${jars.find(({ id }) => id === bake.jar)?.card.name ?? 'a jar since archived'}, ripe ${words.moment(bake.from)} to ${words.time(bake.until)}`}
@@ -95,3 +95,8 @@ function FlourAtHand() {
     />
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  fill: { flex: 1 },
+});

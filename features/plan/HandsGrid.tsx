@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type HandsState } from '@core/journal';
 import { Choice, PaintGrid, Button, Words, useLook } from '@kit';
@@ -31,7 +31,7 @@ export function HandsGrid() {
   // An hour is shown as most of it is.
   const shown = (day: number, hour: number) => handsAt(hands, day, hour + 0.5);
   return (
-    <View style={{ gap: 10 }}>
+    <View style={styles.stack}>
       <Choice
         label="Paint with"
         options={(['there', 'asleep', 'away'] as const).map((is) => ({
@@ -68,3 +68,7 @@ export function HandsGrid() {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  stack: { gap: 10 },
+});

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type HandsPattern } from '@core/journal';
 import { DAY } from '@core/measure';
@@ -53,14 +53,14 @@ export function HandsPanel() {
       <Words size="small" tone="quiet">
         When somebody can touch a jar. Plans keep to it.
       </Words>
-      <View style={{ flexDirection: 'row', gap: 12 }}>
+      <View style={styles.row}>
         <HourField label="Up from" of="upFrom" hands={hands} />
         <HourField label="until" of="upUntil" hands={hands} />
       </View>
       <Words size="small" tone="quiet">
         Away at work on
       </Words>
-      <View style={{ flexDirection: 'row', gap: 4 }}>
+      <View style={styles.days}>
         {DAYS.map((name, day) => {
           const on = hands.workDays.includes(day);
           return (
@@ -69,16 +69,14 @@ export function HandsPanel() {
               role="checkbox"
               on={on}
               onPress={() => toggle(day)}
-              style={{
-                flex: 1,
-                minHeight: TOUCH,
-                alignItems: 'center',
-                justifyContent: 'center',
-                borderRadius: RADIUS,
-                borderWidth: RIM,
-                borderColor: on ? look.rim : look.seam,
-                backgroundColor: on ? look.rim : look.enamel,
-              }}
+              frame={styles.fill}
+              style={[
+                styles.day,
+                {
+                  borderColor: on ? look.rim : look.seam,
+                  backgroundColor: on ? look.rim : look.enamel,
+                },
+              ]}
             >
               <Words size="small" strong={on} style={on ? { color: look.enamel } : null}>
                 {name}
@@ -88,7 +86,7 @@ export function HandsPanel() {
         })}
       </View>
       {hands.workDays.length > 0 && (
-        <View style={{ flexDirection: 'row', gap: 12 }}>
+        <View style={styles.row}>
           <HourField label="Leaving at" of="workFrom" hands={hands} />
           <HourField label="Back at" of="workUntil" hands={hands} />
         </View>
@@ -176,9 +174,9 @@ function Trips() {
   return (
     <>
       {trips.map((trip) => (
-        <View key={trip.id} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
+        <View key={trip.id} style={styles.trip}>
           <Words
-            style={{ flex: 1 }}
+            style={styles.fill}
           >{`Away ${words.moment(trip.from)} to ${words.moment(trip.until)}`}</Words>
           <IconOnly
             icon="close"
@@ -191,7 +189,7 @@ function Trips() {
         <>
           <MomentField label="Leaving" text={from} onText={setFrom} />
           <MomentField label="Coming back" text={until} onText={setUntil} problem={problem} />
-          <View style={{ flexDirection: 'row', gap: 8 }}>
+          <View style={styles.buttons}>
             <Button onPress={() => setAdding(false)}>Cancel</Button>
             <Button grow onPress={add}>
               Mark the trip
@@ -206,3 +204,18 @@ function Trips() {
     </>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 12 },
+  days: { flexDirection: 'row', gap: 4 },
+  day: {
+    minHeight: TOUCH,
+    alignItems: 'center',
+    justifyContent: 'center',
+    borderRadius: RADIUS,
+    borderWidth: RIM,
+  },
+  trip: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  fill: { flex: 1 },
+  buttons: { flexDirection: 'row', gap: 8 },
+});

@@ -1,5 +1,5 @@
 import { memo, useDeferredValue, useEffect, useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { Page, Panel, Button, TwoPanes, Words, useWide, Progress } from '@kit';
 import {
@@ -112,9 +112,9 @@ function Searching() {
   const dispatch = useAppDispatch();
   if (share === null) return null;
   return (
-    <View style={{ gap: 4 }}>
-      <View role="status" style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
-        <Words tone="quiet" style={{ flex: 1 }}>
+    <View style={styles.stack}>
+      <View role="status" style={styles.row}>
+        <Words tone="quiet" style={styles.fill}>
           {`Looking for plans, ${Math.round(share * 100)} %`}
         </Words>
         <Button kind="bare" onPress={() => dispatch(searchStopAsked())}>
@@ -125,3 +125,9 @@ function Searching() {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  stack: { gap: 4 },
+  row: { flexDirection: 'row', alignItems: 'center', gap: 12 },
+  fill: { flex: 1 },
+});

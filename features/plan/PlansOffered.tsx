@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type Plan } from '@core/plan';
 import { Notice, Panel, Button, RADIUS, RIM, TOUCH, TouchArea, Words, useLook } from '@kit';
@@ -42,11 +42,11 @@ export function PlansOffered({
     (id) => bakes.find((bake) => bake.id === id)?.name ?? 'This bake',
   );
   return (
-    <Panel label="Plans to choose from" style={{ gap: 8 }}>
+    <Panel label="Plans to choose from" style={styles.panel}>
       <Words size="title" level={2}>
         {plans.length === 1 ? 'The plan' : 'Plans to choose from'}
       </Words>
-      <View role="radiogroup" aria-label="Plan to look at" style={{ gap: 6 }}>
+      <View role="radiogroup" aria-label="Plan to look at" style={styles.stack}>
         {plans.map((plan) => (
           <PlanRow
             key={plan.name}
@@ -104,22 +104,17 @@ function PlanRow({
       on={on}
       label={`${PLAN_WORDS[plan.name]}${followed ? ', followed' : ''}. ${planLine(plan, words)}`}
       onPress={onShow}
-      style={{
-        minHeight: TOUCH,
-        paddingHorizontal: 12,
-        paddingVertical: 6,
-        borderRadius: RADIUS,
-        borderWidth: RIM,
-        borderColor: on ? look.rim : look.seam,
-        backgroundColor: on ? look.mist : look.enamel,
-      }}
+      style={[
+        styles.box,
+        { borderColor: on ? look.rim : look.seam, backgroundColor: on ? look.mist : look.enamel },
+      ]}
     >
       <Words strong>
         {followed ? `${PLAN_WORDS[plan.name]}, followed` : PLAN_WORDS[plan.name]}
       </Words>
-      <View style={{ flexDirection: 'row' }}>
+      <View style={styles.row}>
         {planFigures(plan, words).map(([figure, name]) => (
-          <View key={name} style={{ flexGrow: 1, flexBasis: 0, minWidth: 78 }}>
+          <View key={name} style={styles.boxNarrow}>
             <Words>{figure}</Words>
             <Words size="small" tone={on ? 'ink' : 'quiet'}>
               {name}
@@ -130,3 +125,17 @@ function PlanRow({
     </TouchArea>
   );
 }
+
+const styles = StyleSheet.create({
+  panel: { gap: 8 },
+  stack: { gap: 6 },
+  box: {
+    minHeight: TOUCH,
+    paddingHorizontal: 12,
+    paddingVertical: 6,
+    borderRadius: RADIUS,
+    borderWidth: RIM,
+  },
+  row: { flexDirection: 'row' },
+  boxNarrow: { flexGrow: 1, flexBasis: 0, minWidth: 78 },
+});

@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { Panel, IconOnly, Words } from '@kit';
 import { leftAloneEnded, selectLeftAlone, selectNow, useAppDispatch, useAppSelector } from '@state';
@@ -26,11 +26,8 @@ export function PutOffPanel() {
             ? `${name} is left alone until ${words.moment(stretch.until)}.`
             : `${name} is touched at ${words.moment(stretch.butAt)}, and not before.`;
         return (
-          <View
-            key={`${stretch.jar} ${stretch.from}`}
-            style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}
-          >
-            <Words style={{ flex: 1 }}>{said}</Words>
+          <View key={`${stretch.jar} ${stretch.from}`} style={styles.row}>
+            <Words style={styles.fill}>{said}</Words>
             <IconOnly
               icon="close"
               label={`Let the plan decide: ${said}`}
@@ -42,3 +39,8 @@ export function PutOffPanel() {
     </Panel>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  fill: { flex: 1 },
+});

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type Plan, type Step } from '@core/plan';
 import { Panel, Button, TOUCH, TouchArea, Words, useLook } from '@kit';
@@ -25,10 +25,10 @@ export function StepList({ plan }: { readonly plan: Plan }) {
       </Panel>
     );
   return (
-    <Panel label="Steps" style={{ gap: 4 }}>
+    <Panel label="Steps" style={styles.panel}>
       {[...byDay].map(([day, steps]) => (
         <View key={day}>
-          <Words strong level={2} style={{ paddingTop: 6 }}>
+          <Words strong level={2} style={styles.words}>
             {day.charAt(0).toUpperCase() + day.slice(1)}
           </Words>
           {steps.map((step) => (
@@ -54,30 +54,12 @@ function StepRow({ step, onOpen }: { readonly step: Step; readonly onOpen: () =>
   const { open, openText } = useStep(step);
   const slack = slackWords(step, words);
   return (
-    <View
-      style={{
-        flexDirection: 'row',
-        gap: 10,
-        alignItems: 'center',
-        borderTopWidth: 1,
-        borderTopColor: look.seam,
-        paddingVertical: 6,
-      }}
-    >
-      <TouchArea
-        onPress={onOpen}
-        style={{
-          flex: 1,
-          flexDirection: 'row',
-          gap: 10,
-          minHeight: TOUCH,
-          alignItems: 'center',
-        }}
-      >
-        <Words strong style={{ width: 64 }}>
+    <View style={[styles.row, { borderTopColor: look.seam }]}>
+      <TouchArea onPress={onOpen} frame={styles.fill} style={styles.step}>
+        <Words strong style={styles.column}>
           {words.time(step.at)}
         </Words>
-        <View style={{ flex: 1 }}>
+        <View style={styles.fill}>
           <Words size="small">{stepWords(step, jarName, placeName, words)}</Words>
           {slack !== '' && (
             <Words size="small" tone="quiet">
@@ -96,3 +78,18 @@ function StepRow({ step, onOpen }: { readonly step: Step; readonly onOpen: () =>
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  panel: { gap: 4 },
+  words: { paddingTop: 6 },
+  row: {
+    flexDirection: 'row',
+    gap: 10,
+    alignItems: 'center',
+    borderTopWidth: 1,
+    paddingVertical: 6,
+  },
+  step: { flexDirection: 'row', gap: 10, minHeight: TOUCH, alignItems: 'center' },
+  column: { width: 64 },
+  fill: { flex: 1 },
+});

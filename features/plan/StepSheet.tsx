@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { HOUR } from '@core/measure';
 import { type Step } from '@core/plan';
@@ -129,14 +129,14 @@ function Otherwise({
     onDone();
   };
   return (
-    <View style={{ gap: 10 }}>
+    <View style={styles.stack}>
       <MomentField
         label={taking ? 'Wanted from' : 'At another time'}
         text={text}
         onText={setText}
         problem={problem}
       />
-      <View style={{ flexDirection: 'row', gap: 8 }}>
+      <View style={styles.row}>
         <Button grow onPress={skip}>
           {taking ? 'Not this bake' : 'Skip it'}
         </Button>
@@ -147,3 +147,8 @@ function Otherwise({
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  stack: { gap: 10 },
+  row: { flexDirection: 'row', gap: 8 },
+});

@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
 
+import { StyleSheet } from 'react-native';
 import { type Bake } from '@core/journal';
 import { DAY, HOUR, highest } from '@core/measure';
 import { type Plan, gapsIn, handsFrom } from '@core/plan';
@@ -53,7 +54,7 @@ export function WeekRows({ plan }: { readonly plan: Plan }) {
   for (let at = first; at < until - 6 * HOUR; at += DAY)
     days.push({ at, text: words.date(at).replace(/ \w+$/, '') });
   return (
-    <Panel label="The week" style={{ paddingHorizontal: 12, gap: 6 }}>
+    <Panel label="The week" style={styles.panel}>
       {plan.curves.map((curve) => {
         const name = nameOf(curve.jar);
         const steps = plan.steps.filter((step) => step.jar === curve.jar);
@@ -106,3 +107,7 @@ function WeekCanopyRow({
     </>
   );
 }
+
+const styles = StyleSheet.create({
+  panel: { paddingHorizontal: 12, gap: 6 },
+});

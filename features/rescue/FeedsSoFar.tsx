@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { Panel, Words, useLook } from '@kit';
 import { type JarRun } from '@state';
@@ -11,18 +11,14 @@ export function FeedsSoFar({ run: { run } }: { readonly run: JarRun }) {
   const words = useKitchenWords();
   if (run.feeds.length === 0) return null;
   return (
-    <Panel label="Feeds so far" style={{ gap: 4 }}>
+    <Panel label="Feeds so far" style={styles.panel}>
       <Words size="title" level={2}>
         Feeds so far
       </Words>
       {run.feeds.map(({ at, doubledH, highest, smell, flour }, i) => (
         <View
           key={at}
-          style={{
-            borderTopWidth: i === 0 ? 0 : 1,
-            borderTopColor: look.seam,
-            paddingVertical: 6,
-          }}
+          style={[styles.box, { borderTopWidth: i === 0 ? 0 : 1, borderTopColor: look.seam }]}
         >
           <Words>
             {`${words.moment(at)}: `}
@@ -42,3 +38,8 @@ export function FeedsSoFar({ run: { run } }: { readonly run: JarRun }) {
     </Panel>
   );
 }
+
+const styles = StyleSheet.create({
+  panel: { gap: 4 },
+  box: { paddingVertical: 6 },
+});

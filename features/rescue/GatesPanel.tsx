@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { GATES, inTimeHours } from '@core/rescue';
 import { Panel, UmbrellaMark, Words } from '@kit';
@@ -40,15 +40,16 @@ const sentence = (words: string) => words.charAt(0).toUpperCase() + words.slice(
 
 function Gate({ passed, text }: { readonly passed: number; readonly text: string }) {
   return (
-    <View
-      role="img"
-      aria-label={`${text}: ${passed} of ${GATES}`}
-      style={{ flexDirection: 'row', alignItems: 'center', gap: 10 }}
-    >
+    <View role="img" aria-label={`${text}: ${passed} of ${GATES}`} style={styles.row}>
       {Array.from({ length: GATES }, (_, i) => (
         <UmbrellaMark key={i} umbrella={i < passed ? 'open' : 'furled'} size={30} />
       ))}
-      <Words style={{ flex: 1 }}>{text}</Words>
+      <Words style={styles.fill}>{text}</Words>
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', gap: 10 },
+  fill: { flex: 1 },
+});

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type Liquid, type Standing, contentOf } from '@core/journal';
 import { type Signs, hoochAdvice, waterBack } from '@core/rescue';
@@ -61,7 +61,7 @@ export function HoochPanel({
             unit="g"
             problem={problem}
           />
-          <View style={{ flexDirection: 'row', gap: 8 }}>
+          <View style={styles.row}>
             <Button grow kind={advice.do === 'pourOff' ? 'main' : 'plain'} onPress={pour}>
               Poured off
             </Button>
@@ -74,3 +74,7 @@ export function HoochPanel({
     </Panel>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 8 },
+});

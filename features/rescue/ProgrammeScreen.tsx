@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { leaveProgramme } from '@core/verbs';
 import { Notice, Page, Button, TwoPanes, Words, useWide } from '@kit';
@@ -80,7 +80,7 @@ function UnderWay({ run: under }: { readonly run: JarRun }) {
   );
   return (
     <>
-      <View style={{ gap: 2 }}>
+      <View style={styles.stack}>
         <Words size="small" tone="quiet">
           {`${jar.card.name}, day ${run.day}`}
         </Words>
@@ -178,3 +178,7 @@ function Leave({ run }: { readonly run: JarRun }) {
     </Button>
   );
 }
+
+const styles = StyleSheet.create({
+  stack: { gap: 2 },
+});

@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type Quarantine, type Reached } from '@core/rescue';
 import { Panel, Button, Words, useLook } from '@kit';
@@ -63,21 +63,9 @@ function Item({ reached }: { readonly reached: Reached }) {
   const dispatch = useAppDispatch();
   const name = useReachedName()(reached);
   return (
-    <View
-      role="group"
-      aria-label={name}
-      style={{
-        flexDirection: 'row',
-        flexWrap: 'wrap',
-        alignItems: 'center',
-        borderTopWidth: 1,
-        borderTopColor: look.seam,
-        paddingTop: 8,
-        gap: 4,
-      }}
-    >
-      <Words style={{ flexGrow: 1, flexShrink: 1, flexBasis: 260 }}>{name}</Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+    <View role="group" aria-label={name} style={[styles.wrap, { borderTopColor: look.seam }]}>
+      <Words style={styles.fill}>{name}</Words>
+      <View style={styles.wrap8}>
         <Button
           label={`Thrown out: ${name}`}
           onPress={() => dispatch(lookedOver([reached], false, `Thrown out: ${name}`))}
@@ -124,3 +112,16 @@ function useReachedName(): (reached: Reached) => string {
     }
   };
 }
+
+const styles = StyleSheet.create({
+  wrap: {
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    alignItems: 'center',
+    borderTopWidth: 1,
+    paddingTop: 8,
+    gap: 4,
+  },
+  fill: { flexGrow: 1, flexShrink: 1, flexBasis: 260 },
+  wrap8: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+});

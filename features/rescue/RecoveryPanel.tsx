@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
 
+import { StyleSheet } from 'react-native';
 import { DAY, HOUR, doubledHeight } from '@core/measure';
 import { gapsIn } from '@core/plan';
 import { PROGRAMME, heightsSince, programmeSteps } from '@core/rescue';
@@ -66,7 +67,7 @@ export function RecoveryPanel({ run: { jar, begun, run } }: { readonly run: JarR
       )
     : `Begun ${words.moment(run.begunAt)}.`;
   return (
-    <Panel label="The days" style={{ paddingHorizontal: 12, gap: 8 }}>
+    <Panel label="The days" style={styles.panel}>
       <Words strong level={2}>
         {said}
       </Words>
@@ -126,3 +127,7 @@ function grownSpans(
   }
   return since === null ? spans : [...spans, [since, last]];
 }
+
+const styles = StyleSheet.create({
+  panel: { paddingHorizontal: 12, gap: 8 },
+});

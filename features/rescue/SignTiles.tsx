@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type JarSign, RADIUS, RIM, SignDrawing, TouchArea, Words, useLook } from '@kit';
 
@@ -18,11 +18,7 @@ export function SignTiles<T extends JarSign>({
 }) {
   const look = useLook();
   return (
-    <View
-      role={several ? 'group' : 'radiogroup'}
-      aria-label={label}
-      style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}
-    >
+    <View role={several ? 'group' : 'radiogroup'} aria-label={label} style={styles.wrap}>
       {options.map(({ is, text }) => {
         const on = chosen.includes(is);
         return (
@@ -32,18 +28,15 @@ export function SignTiles<T extends JarSign>({
             on={on}
             label={text}
             onPress={() => onChoose(is)}
-            style={{
-              width: '31%',
-              maxWidth: 140,
-              alignItems: 'center',
-              gap: 6,
-              paddingVertical: 10,
-              paddingHorizontal: 4,
-              borderRadius: RADIUS,
-              borderWidth: on ? 3 : RIM,
-              borderColor: on ? look.rim : look.seam,
-              backgroundColor: on ? look.mist : look.enamel,
-            }}
+            frame={styles.tile}
+            style={[
+              styles.drawn,
+              {
+                borderWidth: on ? 3 : RIM,
+                borderColor: on ? look.rim : look.seam,
+                backgroundColor: on ? look.mist : look.enamel,
+              },
+            ]}
           >
             <SignDrawing sign={is} width={78} />
             <Words size="small" strong={on} center>
@@ -55,3 +48,16 @@ export function SignTiles<T extends JarSign>({
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  tile: { width: '31%', maxWidth: 140 },
+  drawn: {
+    flexGrow: 1,
+    alignItems: 'center',
+    gap: 6,
+    paddingVertical: 10,
+    paddingHorizontal: 4,
+    borderRadius: RADIUS,
+  },
+});

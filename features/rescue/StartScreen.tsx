@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type BackupForm, type ProgrammeId } from '@core/journal';
 import { type Backup, DAYS_FOR_ONE_FEED, FROM_NOTHING, aliveShare } from '@core/rescue';
@@ -181,17 +181,8 @@ function Row({
 }) {
   const look = useLook();
   return (
-    <View
-      style={{
-        flexDirection: 'row',
-        alignItems: 'center',
-        gap: 12,
-        borderTopWidth: 1,
-        borderTopColor: look.seam,
-        paddingTop: 10,
-      }}
-    >
-      <View style={{ flex: 1 }}>
+    <View style={[styles.row, { borderTopColor: look.seam }]}>
+      <View style={styles.fill}>
         <Words strong level={3}>
           {title.charAt(0).toUpperCase() + title.slice(1)}
         </Words>
@@ -205,3 +196,8 @@ function Row({
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', gap: 12, borderTopWidth: 1, paddingTop: 10 },
+  fill: { flex: 1 },
+});

@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { QUESTIONS, type QuestionId, type Signs, shows, toldBeside } from '@core/rescue';
 import { Button, Words, useLook } from '@kit';
@@ -29,22 +29,13 @@ export function ToldPanel({
   );
   if (facts.length === 0) return null;
   return (
-    <View role="region" aria-label="What is known" style={{ gap: 0 }}>
+    <View role="region" aria-label="What is known" style={styles.stack}>
       <Words size="small" tone="quiet">
         What is known
       </Words>
       {facts.map((question) => (
-        <View
-          key={question}
-          style={{
-            flexDirection: 'row',
-            alignItems: 'center',
-            gap: 8,
-            borderTopWidth: 1,
-            borderTopColor: look.seam,
-          }}
-        >
-          <Words style={{ flex: 1 }}>
+        <View key={question} style={[styles.row, { borderTopColor: look.seam }]}>
+          <Words style={styles.fill}>
             {words.inUnits(`${QUESTION_WORDS[question].short}: ${saidOf(question, signs)}`)}
             {told[question] === undefined && (
               <Words size="small" tone="quiet">
@@ -64,3 +55,9 @@ export function ToldPanel({
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  stack: { gap: 0 },
+  row: { flexDirection: 'row', alignItems: 'center', gap: 8, borderTopWidth: 1 },
+  fill: { flex: 1 },
+});

@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type Looked, type ProgrammeId, type Smell, type Standing } from '@core/journal';
 import {
@@ -59,7 +59,7 @@ export function VerdictActions({
 }) {
   if (!standing)
     return (
-      <View style={{ gap: 8 }}>
+      <View style={styles.stack}>
         {verdict.kind === 'contaminated' || verdict.kind === 'killed' ? (
           <Button href="/start">Begin from a backup, or anew</Button>
         ) : (
@@ -109,7 +109,7 @@ function ThrowOut({
   };
   const own = backups.filter(({ jar }) => jar === id).length;
   return (
-    <View style={{ gap: 8 }}>
+    <View style={styles.stack}>
       <Button kind="danger" onPress={out}>
         It is thrown out
       </Button>
@@ -169,7 +169,7 @@ function Help({
   };
   const { programme } = verdict;
   return (
-    <View style={{ gap: 8 }}>
+    <View style={styles.stack}>
       {(programme !== null || verdict.kind === 'hungry') && (
         <ForetoldWords jar={jar} programme={programme ?? 'afterFridge'} />
       )}
@@ -242,3 +242,7 @@ function seenAs(signs: Signs): Pick<Looked, 'smell' | 'liquid' | 'note'> {
     ...noteOf(signs),
   };
 }
+
+const styles = StyleSheet.create({
+  stack: { gap: 8 },
+});

@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type Standing } from '@core/journal';
 import { type Signs, type Verdict, shows, turnsOf } from '@core/rescue';
@@ -36,9 +36,9 @@ export function VerdictPanel({
   return (
     <>
       <Panel label="Verdict" tone={bin ? 'beet' : 'rim'}>
-        <View style={{ flexDirection: 'row', gap: 14, alignItems: 'center' }}>
+        <View style={styles.row}>
           <UmbrellaMark umbrella={said.umbrella} size={52} />
-          <View style={{ flex: 1, gap: 2 }}>
+          <View style={styles.part}>
             <Words size="heading" level={2} tone={bin ? 'beet' : 'ink'}>
               {said.title}
             </Words>
@@ -49,11 +49,11 @@ export function VerdictPanel({
         </View>
         <Words>{words.inUnits(meansOf(verdict, signs, said.means))}</Words>
         {[...said.does, ...doesBeside(verdict, signs)].map((step, i) => (
-          <View key={step} style={{ flexDirection: 'row', gap: 10 }}>
-            <Words size="title" tone="rim" style={{ width: 18 }}>
+          <View key={step} style={styles.row10}>
+            <Words size="title" tone="rim" style={styles.column}>
               {i + 1}
             </Words>
-            <Words style={{ flex: 1 }}>{words.inUnits(step)}</Words>
+            <Words style={styles.fill}>{words.inUnits(step)}</Words>
           </View>
         ))}
         {out && verdict.because.includes('surface') && (
@@ -132,3 +132,11 @@ function Why({ verdict, signs }: { readonly verdict: Verdict; readonly signs: Si
     </Panel>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 14, alignItems: 'center' },
+  part: { flex: 1, gap: 2 },
+  row10: { flexDirection: 'row', gap: 10 },
+  column: { width: 18 },
+  fill: { flex: 1 },
+});

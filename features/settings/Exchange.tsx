@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { useStore } from 'react-redux';
 
 import { Panel, Button, Words, saveFile } from '@kit';
@@ -36,7 +36,7 @@ export function Exchange() {
         All you ever entered in one JSON file, described openly, to keep or to carry to another
         device.
       </Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={styles.wrap}>
         <Button onPress={exportAll}>Export the kitchen</Button>
         <Button disabled={taking.reading} onPress={() => void taking.choose()}>
           Take in a file
@@ -51,3 +51,7 @@ export function Exchange() {
     </Panel>
   );
 }
+
+const styles = StyleSheet.create({
+  wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+});

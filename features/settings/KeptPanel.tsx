@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { Panel, Button, Words } from '@kit';
 import { type Room, askToKeep, roomLeft, selectKitchen, selectLog, useAppSelector } from '@state';
@@ -47,7 +47,7 @@ export function KeptPanel() {
         </Button>
       )}
       {lines > 0 && (
-        <View role="region" aria-label="Set aside" style={{ gap: 8 }}>
+        <View role="region" aria-label="Set aside" style={styles.stack}>
           <Words strong level={3}>
             {lines === 1 ? 'One line was set aside' : `${lines} lines were set aside`}
           </Words>
@@ -68,3 +68,7 @@ export function KeptPanel() {
 
 const megabytes = (bytes: number): string =>
   bytes >= 1e9 ? `${(bytes / 1e9).toFixed(1)} GB` : `${(bytes / 1e6).toFixed(1)} MB`;
+
+const styles = StyleSheet.create({
+  stack: { gap: 8 },
+});

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type DayTemperature, PLACE_KINDS, type Place, type PlaceKind } from '@core/ferment';
 import { Choice, Field, Button, IconOnly, Sheet } from '@kit';
@@ -116,11 +116,11 @@ function Temperatures({
   if (form.over === 'dayNight')
     return (
       <>
-        <View style={{ flexDirection: 'row', gap: 12 }}>
+        <View style={styles.row}>
           {field('day', 'By day', unit)}
           {field('dayFrom', 'from', 'h')}
         </View>
-        <View style={{ flexDirection: 'row', gap: 12 }}>
+        <View style={styles.row}>
           {field('night', 'At night', unit)}
           {field('nightFrom', 'from', 'h')}
         </View>
@@ -131,7 +131,7 @@ function Temperatures({
   return (
     <>
       {form.hours.map((row, i) => (
-        <View key={i} style={{ flexDirection: 'row', gap: 12, alignItems: 'flex-end' }}>
+        <View key={i} style={styles.row12}>
           <Field
             label={`Hour ${i + 1}`}
             text={row.hour}
@@ -169,3 +169,8 @@ function Temperatures({
     </>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 12 },
+  row12: { flexDirection: 'row', gap: 12, alignItems: 'flex-end' },
+});

@@ -1,6 +1,6 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { type DayTemperature, type Place, celsiusAt } from '@core/ferment';
 import { highest, lowest } from '@core/measure';
@@ -25,8 +25,8 @@ export function PlacesPanel() {
         than any setting of an oven.
       </Words>
       {places.map((place) => (
-        <View key={place.id} style={{ flexDirection: 'row', alignItems: 'center', gap: 12 }}>
-          <View style={{ flex: 1 }}>
+        <View key={place.id} style={styles.row}>
+          <View style={styles.fill}>
             <Words strong>{place.name}</Words>
             <Words size="small" tone="quiet">
               {temperatureWords(place.temperature, words)}
@@ -64,4 +64,9 @@ const newPlace = (): Place => ({
   kind: 'counter',
   temperature: { kind: 'constant', celsius: 21 },
   sd: 1,
+});
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', gap: 12 },
+  fill: { flex: 1 },
 });

@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { Choice, NumberField, Panel, Words } from '@kit';
 
@@ -15,7 +15,7 @@ export function SchoolPanel() {
       <Words size="small" tone="quiet">
         What a new starter begins with. Each jar has its own feed on its card.
       </Words>
-      <View style={{ flexDirection: 'row', gap: 12 }}>
+      <View style={styles.row}>
         <NumberField
           label="Flour to 1 of keep"
           value={settings.parts}
@@ -93,3 +93,7 @@ export function SchoolPanel() {
     </Panel>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 12 },
+});

@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { useStore } from 'react-redux';
 
 import { archive } from '@core/verbs';
@@ -61,7 +61,7 @@ function KitchensPanel() {
           ? 'The demo household is open. Your own kitchen waits beside it, and neither touches the other.'
           : 'Your own kitchen is open. The demo household stands beside it, to try things out in.'}
       </Words>
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+      <View style={styles.wrap}>
         <Button onPress={() => void go(openKitchen(store, name === 'demo' ? 'own' : 'demo'))}>
           {name === 'demo' ? 'Open my kitchen' : 'Open the demo'}
         </Button>
@@ -85,8 +85,8 @@ function ArchivedPanel() {
         Archived jars
       </Words>
       {archived.map((jar) => (
-        <View key={jar.id} style={{ flexDirection: 'row', alignItems: 'center', gap: 8 }}>
-          <Words style={{ flex: 1 }}>{jar.card.name}</Words>
+        <View key={jar.id} style={styles.row}>
+          <Words style={styles.fill}>{jar.card.name}</Words>
           <Button
             onPress={() =>
               dispatch(
@@ -105,3 +105,9 @@ function ArchivedPanel() {
     </Panel>
   );
 }
+
+const styles = StyleSheet.create({
+  wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  row: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  fill: { flex: 1 },
+});

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { Notice, Button, type Waiting, watchVersions } from '@kit';
 
@@ -9,7 +9,7 @@ export function NewerVersion() {
   useEffect(() => watchVersions((found) => setWaiting(() => found)), []);
   if (!waiting) return null;
   return (
-    <View role="region" aria-label="A newer version" style={{ padding: 12 }}>
+    <View role="region" aria-label="A newer version" style={styles.box}>
       <Notice
         tone="rim"
         title="A newer Ombrello is ready"
@@ -27,3 +27,7 @@ export function NewerVersion() {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  box: { padding: 12 },
+});

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { Page, Panel, Button, Words, reload, goTo, saveFile } from '@kit';
 import { type KitchenName, keepOpenName, openName, rawStore } from '@state';
@@ -44,7 +44,7 @@ export function RescuePage({
         <Words size="title" level={2}>
           If that does not help
         </Words>
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: 8 }}>
+        <View style={styles.wrap}>
           <Button
             onPress={attempt(async () =>
               saveFile('ombrello-raw.txt', await store.text(), 'text/plain'),
@@ -92,3 +92,7 @@ function whatHappened({ message }: Error): string {
     ? 'A part of Ombrello could not be fetched. Without a network it opens once it has been here with one.'
     : `Something in it did not add up: ${message.replace(/\.?$/, '.')}`;
 }
+
+const styles = StyleSheet.create({
+  wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+});

@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { Sheet, Words, onSingleKey } from '@kit';
 import { undoNotice, useAppDispatch } from '@state';
@@ -45,13 +45,19 @@ export function Shortcuts() {
   return (
     <Sheet title="Keyboard" onClose={() => setShown(false)}>
       {KEYS.map(([key, does]) => (
-        <View key={key} style={{ flexDirection: 'row', gap: 16 }}>
-          <Words strong style={{ width: 24 }}>
+        <View key={key} style={styles.row}>
+          <Words strong style={styles.column}>
             {key}
           </Words>
-          <Words style={{ flexShrink: 1 }}>{does}</Words>
+          <Words style={styles.fill}>{does}</Words>
         </View>
       ))}
     </Sheet>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 16 },
+  column: { width: 24 },
+  fill: { flexShrink: 1 },
+});

@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { useStore } from 'react-redux';
 
 import { Notice, Button, reload, saveFile } from '@kit';
@@ -22,7 +22,7 @@ export function StoreFaults() {
   if (!damaged && !unsaved && !newer) return null;
   const lines = setAside.reduce((sum, item) => sum + item.lines.length, 0);
   return (
-    <View role="region" aria-label="The store" style={{ padding: 12, gap: 12 }}>
+    <View role="region" aria-label="The store" style={styles.stack}>
       {unsaved && (
         <Notice
           tone="beet"
@@ -65,3 +65,7 @@ export function StoreFaults() {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  stack: { padding: 12, gap: 12 },
+});

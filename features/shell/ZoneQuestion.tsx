@@ -1,4 +1,4 @@
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { Notice, Button } from '@kit';
 import { selectZoneAsked, useAppDispatch, useAppSelector, zoneSettled } from '@state';
@@ -13,7 +13,7 @@ export function ZoneQuestion() {
   const { kitchen, device } = asked;
   const [here, there] = [zoneWords(kitchen), zoneWords(device)];
   return (
-    <View role="region" aria-label="Has the kitchen moved?" style={{ padding: 12 }}>
+    <View role="region" aria-label="Has the kitchen moved?" style={styles.box}>
       <Notice
         tone="rim"
         title={`Your kitchen keeps ${here} time. Has it moved?`}
@@ -59,3 +59,7 @@ export function ZoneQuestion() {
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  box: { padding: 12 },
+});

@@ -1,16 +1,14 @@
 import { USUAL_DOUGH, type DoughCard, doughCard, turned } from '@core/bench';
 import { compareJars } from '@core/journal';
-import { kitchenTime } from '@core/measure';
-import { householdJournal } from '@demo/index';
 import { labelSvg } from '@kit';
-import { makeStore, opened, selectStandings, ticked, usualSettings } from '@state';
+import { selectStandings, usualSettings } from '@state';
 
+import { NOW, kitchenStore } from '../../tests/kitchenStore';
 import { bowlParts, doughText, levainWayWords, turnedText } from './bakeWords';
 import { comparisonWords } from './compareWords';
 import { kitchenWords } from './kitchenWords';
 import { careText, labelText } from './paperWords';
 
-const NOW = Date.parse('2026-03-13T18:20:00Z');
 const words = kitchenWords(usualSettings('en-GB'), 'Europe/Lisbon', NOW);
 
 describe('a dough in words', () => {
@@ -55,14 +53,7 @@ describe('a dough in words', () => {
 });
 
 describe('a jar on paper', () => {
-  const store = makeStore();
-  store.dispatch(ticked(NOW));
-  store.dispatch(
-    opened({
-      name: 'demo',
-      events: householdJournal(NOW, kitchenTime('Europe/Lisbon')),
-    }),
-  );
+  const store = kitchenStore();
   const standings = selectStandings(store.getState());
   const grebe = standings.find(({ jar }) => jar.id === 'grebe')!;
   const dunlin = standings.find(({ jar }) => jar.id === 'dunlin')!;

@@ -1,5 +1,5 @@
 import { createElement } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import { TOUCH, useLook } from '../look';
 import { Words } from '../Words';
@@ -26,7 +26,7 @@ export function Slider({
   const look = useLook();
   return (
     <View>
-      <View style={{ flexDirection: 'row', justifyContent: 'space-between', gap: 8 }}>
+      <View style={styles.apart}>
         <Words size="small" tone="quiet">
           {label}
         </Words>
@@ -48,3 +48,7 @@ export function Slider({
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  apart: { flexDirection: 'row', justifyContent: 'space-between', gap: 8 },
+});
