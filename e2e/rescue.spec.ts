@@ -296,7 +296,9 @@ test('going away says what to do before and after, and the plan knows @phone', a
   await page.getByRole('textbox', { name: 'Back' }).fill('2026-03-18T09:00');
   await expect(page.getByText('Coming back is before leaving.')).toBeVisible();
   await page.getByRole('textbox', { name: 'Back' }).fill('2026-04-10T18:00');
-  await page.getByRole('textbox', { name: 'A starter should be ripe by (optional)' }).fill('2026-04-10T20:00');
+  await page
+    .getByRole('textbox', { name: 'A starter should be ripe by (optional)' })
+    .fill('2026-04-10T20:00');
   const grebe = page.getByRole('region', { name: 'Grebe' });
   await expect(grebe.getByText('For 21 days the least trouble: stiff ball, fridge')).toBeVisible();
   await expect(

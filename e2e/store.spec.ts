@@ -255,7 +255,12 @@ test('two tabs of one kitchen agree on everything, and each keeps its own half-w
   await page.getByRole('textbox', { name: 'Rise above the band' }).fill('90');
   await kitchen.button('Log this look').click();
   await other.getByRole('link', { name: 'Journal', exact: true }).click();
-  await expect(other.getByText(/looked: \+ 90 %/).filter({ visible: true }).first()).toBeVisible();
+  await expect(
+    other
+      .getByText(/looked: \+ 90 %/)
+      .filter({ visible: true })
+      .first(),
+  ).toBeVisible();
   await page.reload();
   await expect(page.getByText('looked: + 90 %').filter({ visible: true })).toBeVisible();
   await other.close();
