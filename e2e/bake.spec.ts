@@ -158,6 +158,10 @@ test('without a scale: cups beside the grams, and cups typed @phone', async ({ p
   await kitchen.open('/settings', 'demo');
   await page.getByRole('radio', { name: 'Cups and spoons beside' }).click();
   await expect(page.getByText(/^A levelled cup of flour is easily 12 % off/)).toBeVisible();
+  // Leaving the page by its address does not wait for the store.
+  await expect
+    .poll(async () => Object.values(await kitchen.stored('demo/')).join())
+    .toContain('"cups":true');
   await kitchen.open('/jar/grebe/feed', 'demo');
   await kitchen.button('Keep is in').click();
   await expect(

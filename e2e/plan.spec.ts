@@ -15,7 +15,7 @@ async function planned(page: Page) {
 async function wantFrom(page: Page, jar: string, at: string, name: string) {
   await page.getByRole('button', { name: 'Add a bake' }).click();
   const sheet = page.getByRole('dialog', { name: 'Add a bake' });
-  await sheet.getByLabel('Levain ripe at').fill(at);
+  await sheet.getByRole('textbox', { name: 'Levain ripe at' }).fill(at);
   await sheet.getByRole('radio', { name: jar }).click();
   await sheet.getByLabel('Name, if it needs one').fill(name);
   await sheet.getByRole('button', { name: 'Want it' }).click();

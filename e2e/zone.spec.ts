@@ -38,7 +38,9 @@ test.describe('a kitchen in Lisbon', () => {
       await expect(forecastOn(there)).toHaveText(said!);
       await there.getByRole('link', { name: 'Plan', exact: true }).click();
       await there.getByRole('button', { name: 'Add a bake' }).click();
-      await expect(there.getByLabel('Levain ripe at')).toHaveValue('2026-03-16T09:00');
+      await expect(there.getByRole('textbox', { name: 'Levain ripe at' })).toHaveValue(
+        '16/03/2026 09:00',
+      );
       await there.keyboard.press('Escape');
       await kitchenOn(there).accessible();
       await question.getByRole('button', { name: 'No, it stays in Lisbon' }).click();

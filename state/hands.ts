@@ -2,7 +2,7 @@ import { type HandsPattern, type HandsState } from '@core/journal';
 import { type WeekPattern } from '@core/plan';
 
 /** An hour of the week, as it is painted. */
-export const cellOf = (day: number, hour: number) => `${day} ${hour}`;
+const cellOf = (day: number, hour: number) => `${day} ${hour}`;
 
 const MINUTES = 24 * 60;
 

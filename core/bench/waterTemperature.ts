@@ -1,7 +1,7 @@
 import { MODEL, mixHeat } from '../ferment';
 
 /** Hotter water harms the cells it touches. */
-export const HOTTEST_WATER_CELSIUS = 40;
+const HOTTEST_WATER_CELSIUS = 40;
 
 /** The parts of a mix and the temperatures they come with, grams and °C. */
 export interface PartsToWarm {

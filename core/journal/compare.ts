@@ -3,7 +3,7 @@ import { type Jar } from './fold';
 import { type Between, type Standing } from './standing';
 
 /** A height is read from a jar to about so much of the band: the surface is a dome, the glass is round. */
-export const READING_ERROR = 0.08;
+const READING_ERROR = 0.08;
 /** Looks at two jars within so long count as one. */
 const TOGETHER_H = 0.75;
 /** Jars fed within so long of each other began together. */

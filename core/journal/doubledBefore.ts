@@ -18,7 +18,7 @@ export function doubledBefore(events: readonly JarEvent[]): number {
 }
 
 /** Whether looks saw a feed of some flour double, by that flour's own measure. */
-export const sawDoubled = (looks: readonly Looked[], flour: Blend): boolean =>
+const sawDoubled = (looks: readonly Looked[], flour: Blend): boolean =>
   looks.some(({ sign }) => sign === 'doubled') ||
   highest(looks.map(({ height }) => height ?? 0)) >= doubledHeight(flour) - READ_WITHIN;
 

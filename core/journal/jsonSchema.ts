@@ -4,7 +4,7 @@ import { SHAPES } from './shapes';
 type Json = Readonly<Record<string, unknown>>;
 
 /** The JSON Schema of a shape. The bounds of a moment, which move with the hour, stand in its description. */
-export function jsonSchemaOf(shape: Shape): Json {
+function jsonSchemaOf(shape: Shape): Json {
   switch (shape.of) {
     case 'number':
       return { type: shape.whole ? 'integer' : 'number', minimum: shape.min, maximum: shape.max };

@@ -5,7 +5,7 @@ import { DAY_TEXT, EARLIEST, MOMENT, type Shape, fieldOf, isTimely } from './sha
 import { SHAPES } from './shapes';
 
 /** Joi's reading of a shape. The hour at the door comes in as `context.now`. */
-export function joiOf(shape: Shape): Joi.Schema {
+function joiOf(shape: Shape): Joi.Schema {
   switch (shape.of) {
     case 'number': {
       const between = Joi.number().min(shape.min).max(shape.max);
@@ -78,9 +78,6 @@ const timely =
 const SCHEMAS = new Map(
   Object.entries(SHAPES).map(([kind, shape]) => [kind, joiOf(shape)] as const),
 );
-
-/** The schema of one kind of entry. */
-export const schemaOf = (kind: JournalEvent['kind']): Joi.Schema => SCHEMAS.get(kind)!;
 
 /** What came in at a door, sorted into entries and what could not be read, with the reason. */
 export interface Admitted {

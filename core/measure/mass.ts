@@ -1,5 +1,5 @@
 /** Grams in one avoirdupois ounce (exact by definition). */
-export const GRAMS_PER_OUNCE = 28.349523125;
+const GRAMS_PER_OUNCE = 28.349523125;
 
 /** Mass in grams as ounces. */
 export const gramsToOunces = (grams: number): number => grams / GRAMS_PER_OUNCE;

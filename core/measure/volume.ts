@@ -4,7 +4,7 @@ import { FLOURS, type FlourKind } from './flour';
 export type Ingredient = FlourKind | 'water' | 'starter';
 
 /** Measures found in a kitchen drawer, with their volume in millilitres. The cup is the US cup. */
-export const MEASURES = {
+const MEASURES = {
   cup: 236.588,
   tablespoon: 14.787,
   teaspoon: 4.929,

@@ -12,7 +12,7 @@ export interface Stand {
   readonly then?: string;
 }
 
-export const staysOf = ({ place, thenAfterH, then }: Stand, at: Instant): readonly Stay[] => [
+const staysOf = ({ place, thenAfterH, then }: Stand, at: Instant): readonly Stay[] => [
   { from: at, place },
   ...(then === undefined ? [] : [{ from: at + thenAfterH! * HOUR, place: then }]),
 ];

@@ -69,7 +69,7 @@ export function* neighboursOf(
 }
 
 /** A bake as likely as this needs no other way. */
-export const SURE = 0.9;
+const SURE = 0.9;
 /** Half hours around a step. */
 const NEAR = [-2, -1, 1, 2];
 

@@ -4,7 +4,7 @@ import { type Programme } from './programmes';
 const HOURS = [0, 3, 6, 9, 12, 15, 18, 21];
 
 /** Mean temperature of a place over the day, °C. */
-export const meanCelsius = ({ temperature }: Place): number =>
+const meanCelsius = ({ temperature }: Place): number =>
   HOURS.reduce((sum, hour) => sum + celsiusAt(temperature, hour), 0) / HOURS.length;
 
 /** A few degrees below what is best is no reason to move, °C. */

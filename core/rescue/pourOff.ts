@@ -82,8 +82,10 @@ export function pourOff(
           },
         ]
       : [];
-  const found = objectionsAtHand(entry, atHand);
-  return answer([{ kind: 'looked', ...common, liquid }, entry], found.length > 0 ? found : tooMuch);
+  return answer(
+    [{ kind: 'looked', ...common, liquid }, entry],
+    tooMuch.length > 0 ? tooMuch : objectionsAtHand(entry, atHand),
+  );
 }
 
 /** The liquid is stirred in again: the water stays. */

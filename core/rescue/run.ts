@@ -55,7 +55,7 @@ export interface Run {
 export const GATES = 2;
 
 /** Pleasant or plainly sour; the others are of hunger or of strangers. */
-export const GOOD_SMELLS: ReadonlySet<Smell> = new Set(['yoghurt', 'fruit', 'vinegar', 'wetFlour']);
+const GOOD_SMELLS: ReadonlySet<Smell> = new Set(['yoghurt', 'fruit', 'vinegar', 'wetFlour']);
 
 const STANDARD_CELSIUS = 24;
 const ROOM_CELSIUS = 20;

@@ -49,7 +49,7 @@ export type Surface = SignAnswer<'surface'>;
 export type Happening = SignAnswer<'happened'>;
 
 /** Questions to which several answers may be true at once. */
-export const SEVERAL = ['happened', 'surface'] as const satisfies readonly QuestionId[];
+const SEVERAL = ['happened', 'surface'] as const satisfies readonly QuestionId[];
 type Several = (typeof SEVERAL)[number];
 
 /** Answered so far. What somebody cannot tell is `unknown`; what was not asked is not there. */

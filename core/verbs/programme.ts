@@ -79,7 +79,7 @@ const MOST_BEGUN_G = 500;
 /**
  * A new jar from a backup, a gift, or flour and water, with its programme.
  *
- * @param names of all jars of the kitchen
+ * @param names of the jars on the shelf: one that was thrown out gives its name free
  * @returns objections to `name` or `grams`
  */
 export function beginJar(

@@ -79,7 +79,7 @@ export function BeginSheet({
         (now) =>
           beginJar(
             begun,
-            [...jars, ...archived].map((jar) => jar.card.name),
+            jars.map((jar) => jar.card.name),
             now,
           ),
         `${card.name}: ${PROGRAMME_WORDS[programme].title.toLowerCase()}`,

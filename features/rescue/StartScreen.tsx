@@ -33,7 +33,7 @@ const FROM_ELSEWHERE: readonly { readonly programme: ProgrammeId; readonly text:
 ];
 
 /** The programme that wakes a backup. */
-export const WAKES: Readonly<Record<BackupForm, ProgrammeId>> = {
+const WAKES: Readonly<Record<BackupForm, ProgrammeId>> = {
   flakes: 'flakesInStages',
   frozen: 'frozen',
   stiffBall: 'stiffBall',
