@@ -1,4 +1,3 @@
-import { planCalendar } from '@core/formats';
 import { type Step } from '@core/plan';
 import { Button, saveFile } from '@kit';
 import { selectNow, selectSettings, selectZone, useAppSelector } from '@state';
@@ -26,7 +25,9 @@ export function CalendarButton({
   const nameOf = useJarName();
   const placeName = usePlaceName();
   const { calendarAlarms } = useAppSelector(selectSettings);
-  const save = () => {
+  const save = async () => {
+    // Fetched when it is asked for: two places have this button, and the first page would carry it.
+    const { planCalendar } = await import('@core/formats');
     const told = steps.map((step) => {
       return {
         step,
@@ -36,5 +37,5 @@ export function CalendarButton({
     });
     saveFile(`${name}.ics`, planCalendar(told, zone, now, calendarAlarms), 'text/calendar');
   };
-  return <Button onPress={save}>{children}</Button>;
+  return <Button onPress={() => void save()}>{children}</Button>;
 }

@@ -6,9 +6,9 @@ import { Field } from '../Field';
 import { type DateStyle, dateExample, isKept, useDateStyle, written } from './dateStyle';
 import { type ReadDate } from './readDate';
 
-// Both are fetched when they are first asked for, so that the first page need not carry them.
-const Month = lazy(async () => ({ default: (await import('./Month')).Month }));
-const reader = () => import('./readDate');
+// Fetched when it is first asked for, so that the first page need not carry it.
+const late = () => import('./late');
+const Month = lazy(async () => ({ default: (await late()).Month }));
 
 interface DateFieldProps {
   readonly label: string;
@@ -43,7 +43,7 @@ function DateField({
     newest.current = to;
     onText(to);
     if (to.trim() === '' || isKept(to, withTime)) return setWrong(null);
-    const found = (await reader()).readDate(to, withTime, style);
+    const found = (await late()).readDate(to, withTime, style);
     // Something else may have been typed since.
     if (newest.current !== to) return;
     setWrong(found.problem ? problemWords(found.problem, withTime, style) : null);
