@@ -1,6 +1,5 @@
 import fc from 'fast-check';
 
-import { USUAL_PACE, USUAL_PLACES } from '../ferment';
 import {
   type Answer,
   type JarAtHand,
@@ -9,9 +8,9 @@ import {
   contentOf,
   foldJar,
   isEntry,
-  placesOf,
 } from '../journal';
-import { DAY, HOUR, kitchenTime } from '../measure';
+import { someCard, someFeed, someStart, usualKitchen } from '../journal/someJar.testing';
+import { DAY, HOUR } from '../measure';
 import { type Backup, waterBack } from '../rescue';
 import {
   addJar,
@@ -34,43 +33,10 @@ import {
 
 const NOW = Date.parse('2026-03-13T18:20:00Z');
 const iso = (hours: number) => new Date(NOW - hours * HOUR).toISOString();
-const CARD = {
-  name: 'Tern',
-  vessel: { emptyG: 350, capacityMl: 500 },
-  keepG: 20,
-  ratio: { flour: 4, water: 4 },
-  flour: { white: 1 },
-  archived: false,
-};
+const CARD = someCard();
 /** A jar of 180 g at 100 %, fed a day ago. */
-const EARLIER: readonly JarEvent[] = [
-  {
-    kind: 'started',
-    id: 'a',
-    jar: 'tern',
-    at: iso(48),
-    card: CARD,
-    massG: 40,
-    hydrationPct: 100,
-    condition: 'ripe',
-    place: 'counter',
-  },
-  {
-    kind: 'fed',
-    id: 'b',
-    jar: 'tern',
-    at: iso(24),
-    keepG: 20,
-    flourG: 80,
-    waterG: 80,
-    flour: { white: 1 },
-  },
-];
-const places = placesOf(
-  USUAL_PLACES.map((place) => ({ kind: 'arranged', id: place.id, at: iso(999), place })),
-);
-const context = { places, time: kitchenTime('Pacific/Marquesas'), pace: USUAL_PACE };
-const jarOf = (events: readonly JarEvent[]) => foldJar(events, context)!.jar;
+const EARLIER: readonly JarEvent[] = [someStart(iso(48)), someFeed('fed', iso(24))];
+const jarOf = (events: readonly JarEvent[]) => foldJar(events, usualKitchen())!.jar;
 const hand = (events: readonly JarEvent[] = EARLIER): JarAtHand => ({
   jar: jarOf(events),
   earlier: events,
