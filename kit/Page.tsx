@@ -1,8 +1,8 @@
-import Head from 'expo-router/head';
 import { type ReactNode, useEffect, useRef } from 'react';
 import { StyleSheet, ScrollView, View, useWindowDimensions } from 'react-native';
 
 import { WIDE, useLook } from './look';
+import { titlePage } from './platform/page.web';
 
 /** Whether there is room for a rail and two panes. */
 export const useWide = (): boolean => useWindowDimensions().width >= WIDE;
@@ -26,6 +26,8 @@ export function Page({
 }) {
   const scroll = useRef<ScrollView>(null);
   const read = useRef(step);
+  // An effect and not the router's head: it runs again whenever the page is shown, and at once.
+  useEffect(() => titlePage(`${title} · Ombrello`), [title]);
   useEffect(() => {
     // Not when a page that was left is come back to.
     if (read.current !== step) scroll.current?.scrollTo({ y: 0, animated: false });
@@ -41,9 +43,6 @@ export function Page({
   };
   return (
     <View role="main" style={[styles.part, { backgroundColor: look.ground }]}>
-      <Head>
-        <title>{`${title} · Ombrello`}</title>
-      </Head>
       <ScrollView ref={scroll} contentContainerStyle={styles.box}>
         <View style={[inner, styles.stack, { paddingTop: wide ? 28 : 20 }]}>{children}</View>
       </ScrollView>

@@ -2,7 +2,6 @@ import '@testing-library/jest-dom';
 
 // No screen moves in a test: it says where it would lead.
 jest.mock('expo-router', () => jest.requireActual('./expoRouter'));
-jest.mock('expo-router/head', () => ({ __esModule: true, default: () => null }));
 
 // Screens of a whole kitchen take their time on a busy machine.
 jest.setTimeout(40_000);

@@ -4,6 +4,11 @@ export const reload = (): void => window.location.reload();
 /** Goes to an address of this host, as a browser does, with everything loaded anew. */
 export const goTo = (path: string): void => window.location.assign(path);
 
+/** What the browser's tab and its history call the page. */
+export function titlePage(title: string): void {
+  document.title = title;
+}
+
 /** What lies behind everything takes a colour, and the browser's own parts go with it. */
 export function paintPage(ground: string, dark: boolean): void {
   document.body.style.backgroundColor = ground;
