@@ -15,7 +15,7 @@ export default {
   },
   ignorePatterns: ['dist', '.e2e', 'docs', 'public', 'e2e', 'app', 'kit', 'features'],
   reporters: ['json'],
-  jsonReporter: { fileName: `node_modules/.cache/mutants/${folder.replace('/', '-')}.json` },
+  jsonReporter: { fileName: `.mutants/${folder.replace('/', '-')}.json` },
   tempDirName: '.stryker-tmp',
   allowEmpty: true,
 };

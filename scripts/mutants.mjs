@@ -4,7 +4,7 @@ import { spawnSync } from 'node:child_process';
 import { existsSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 
-const KEPT = 'node_modules/.cache/mutants';
+const KEPT = '.mutants';
 const DOC = 'docs/mutants.md';
 
 for (const folder of process.argv.slice(2)) {
