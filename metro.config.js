@@ -20,12 +20,13 @@ const STAND_INS = [
     from: /react-native-paper[\\/].*TouchableRipple/,
     is: here('kit/paper/Pressable.tsx'),
   },
-  // Long lists here are FlashList's; these come along with react-native-web's index, unused.
+  // No list here is drawn by them; they come along with react-native-web's index.
   {
     name: /\/(FlatList|SectionList|VirtualizedList|VirtualizedSectionList)$/,
     from: /react-native-web[\\/]dist/,
     is: NOTHING,
   },
+  // The palette of Paper's former design, but for the few colours that its code still names.
   {
     name: /\/v2\/colors$|^\.\/colors$/,
     from: /react-native-paper[\\/]/,

@@ -4,16 +4,15 @@ import { IconButton, Button as PaperButton } from 'react-native-paper';
 
 import Icon from './Icon';
 import { type IconName } from './iconPaths';
-import { Leading } from './Leading';
+import { Leading, followed } from './Leading';
 import { BENCH_TOUCH, type Look, RADIUS, RIM, TOUCH, useLook } from './look';
 import { SIZES } from './Words';
 
 /** `main` is the one bright action of a screen. */
 type Kind = 'main' | 'plain' | 'danger' | 'bare';
 
-interface ButtonProps {
+interface Looks {
   readonly children: string;
-  readonly onPress?: () => void;
   readonly kind?: Kind;
   readonly icon?: IconName;
   /** For floury hands. */
@@ -22,9 +21,14 @@ interface ButtonProps {
   readonly grow?: boolean;
   /** Where the words on it do not say enough. */
   readonly label?: string;
-  /** Where it leads. */
-  readonly href?: Href;
 }
+
+/** It does something, or it leads somewhere. */
+type ButtonProps = Looks &
+  (
+    | { readonly onPress: () => void; readonly href?: undefined }
+    | { readonly href: Href; readonly onPress?: undefined }
+  );
 
 const MODES = { main: 'contained', plain: 'outlined', danger: 'outlined', bare: 'text' } as const;
 /** Paper's buttons are five times as round as its theme says. */
@@ -70,13 +74,7 @@ export function Button({
       {children}
     </PaperButton>
   );
-  return href ? (
-    <Leading to={href} onPress={onPress}>
-      {button}
-    </Leading>
-  ) : (
-    button
-  );
+  return href ? <Leading to={href}>{button}</Leading> : button;
 }
 
 /** A button that is only an icon. */
@@ -113,9 +111,6 @@ const coloursOf = (kind: Kind, look: Look) =>
     danger: { ink: look.beet, paint: look.enamel },
     bare: { ink: look.rim, paint: 'transparent' },
   })[kind];
-
-/** Paper takes a button without a deed for one that is switched off; a link's deed is its address. */
-const followed = () => undefined;
 
 const styles = StyleSheet.create({
   button: { flexShrink: 1, minWidth: TOUCH },

@@ -7,18 +7,15 @@ import { type Address, AddressContext } from './paper/address';
 export function Leading({
   to,
   current,
-  onPress,
   children,
 }: {
   readonly to: Href;
   /** Whether it names what is shown already. */
   readonly current?: 'page' | 'true' | undefined;
-  /** What else is done on the way. */
-  readonly onPress?: (() => void) | undefined;
   readonly children: ReactNode;
 }) {
   return (
-    <Link href={to} asChild {...(onPress ? { onPress } : {})}>
+    <Link href={to} asChild>
       <Addressed {...(current ? { 'aria-current': current } : {})}>{children}</Addressed>
     </Link>
   );
@@ -43,3 +40,6 @@ function Addressed({
     </AddressContext.Provider>
   );
 }
+
+/** Paper takes what has no deed for switched off; a link's deed is its address. */
+export const followed = () => undefined;

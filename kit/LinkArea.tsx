@@ -3,7 +3,7 @@ import { type ReactNode } from 'react';
 import { type StyleProp, View, type ViewStyle } from 'react-native';
 import { TouchableRipple } from 'react-native-paper';
 
-import { Leading } from './Leading';
+import { Leading, followed } from './Leading';
 
 /** Something to touch that leads somewhere, whatever it looks like. */
 export function LinkArea({
@@ -27,6 +27,3 @@ export function LinkArea({
     </Leading>
   );
 }
-
-/** Paper takes what has no deed for switched off; a link's deed is its address. */
-const followed = () => undefined;

@@ -63,14 +63,25 @@ export const done =
   (dispatch: Dispatch): readonly Objection[] => {
     const { entries, objections } = verb(readClock());
     if (objections) return objections;
-    if (entries.length > 0)
-      dispatch(logEntries(entries, typeof text === 'function' ? text() : text));
-    return [];
+    if (entries.length === 0) return [];
+    const ids = dispatch(logEntries(entries, typeof text === 'function' ? text() : text));
+    // What was not let in was said already; whoever asked keeps what was typed.
+    return ids.length > 0 ? [] : [{ field: 'entry', message: NOT_AN_ENTRY }];
   };
 
-/** Does something to a jar: {@link done}, with the jar at hand. A jar that is gone is left alone. */
+/** For a deed of one touch, which has no field to say it beside: what stands against it is said in the bar. */
+export const orSaid =
+  (deed: (dispatch: Dispatch, getState: () => RootState) => readonly Objection[]) =>
+  (dispatch: Dispatch): void => {
+    const [objection] = dispatch(deed);
+    if (objection) dispatch(noticed({ text: objection.message, undo: [] }));
+  };
+
+/** Does something to a jar: {@link done}, with the jar at hand. One that is gone meanwhile is said to be. */
 export const doneTo = (id: string, verb: (atHand: JarAtHand) => Answer, text?: Said) =>
   doneToEach([id], verb, text);
+
+const NO_SUCH_JAR = 'This jar is not in the kitchen any more. Nothing was changed.';
 
 /** Does the same to several jars at once, or to none. */
 export const doneToEach =
@@ -78,6 +89,10 @@ export const doneToEach =
   (dispatch: Dispatch, getState: () => RootState): readonly Objection[] => {
     const state = getState();
     const jars = ids.map((id) => selectJar(state, id)).filter((jar) => jar !== null);
+    if (jars.length < ids.length) {
+      dispatch(noticed({ text: NO_SUCH_JAR, undo: [] }));
+      return [{ field: 'jar', message: NO_SUCH_JAR }];
+    }
     return dispatch(
       done(
         (now) =>

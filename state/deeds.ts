@@ -6,6 +6,7 @@ import {
   type PlanChoice,
   type Settings,
   handsChange,
+  isoOf,
   overlap,
 } from '@core/journal';
 import { changeBake, dropBake } from '@core/verbs';
@@ -17,8 +18,6 @@ import { type Dispatch, type RootState } from './store';
 
 // Everything a baker decides is an entry: undo, export and a second tab then hold for all of it. The text says what was
 // done, with the way back; without it the change shows by itself.
-
-const iso = (at: number) => new Date(at).toISOString();
 
 /** A bake is wanted otherwise. */
 export const bakeChanged = (bake: Bake, text?: string) =>
@@ -43,7 +42,7 @@ export const handsChanged =
   };
 
 export const tripAdded = (from: number, until: number, text?: string) =>
-  logEntries([{ kind: 'away', at: isoNow(), from: iso(from), until: iso(until) }], text);
+  logEntries([{ kind: 'away', at: isoNow(), from: isoOf(from), until: isoOf(until) }], text);
 
 export const tripDropped = (id: string, text: string) => withdrawEntries([id], text);
 
@@ -55,9 +54,9 @@ export const jarLeftAlone = ({ jar, from, until, butAt }: LeftAlone, text?: stri
         kind: 'letBe',
         at: isoNow(),
         jar,
-        from: iso(from),
-        until: iso(until),
-        butAt: butAt === null ? null : iso(butAt),
+        from: isoOf(from),
+        until: isoOf(until),
+        butAt: butAt === null ? null : isoOf(butAt),
       },
     ],
     text,

@@ -4,6 +4,5 @@ export const went: string[] = [];
 export const mockRouter = {
   navigate: (path: string) => void went.push(path),
   replace: (path: string) => void went.push(path),
-  back: () => void went.push('back'),
   setParams: () => undefined,
 };

@@ -24,13 +24,17 @@ export function calibrateJar(
   places: Omit<FoldContext, 'pace'>,
 ): Learnt {
   const context = { ...places, pace: USUAL_PACE };
-  const courses: WatchedFeed[] = [];
+  const watchedFeeds: WatchedFeed[] = [];
   const remembered = firstLesson(events);
   let jar: Jar | null = null;
   let fed: Omit<WatchedFeed, 'conditions' | 'readings'> | null = null;
   const close = () => {
     if (jar && fed)
-      courses.push({ ...fed, conditions: conditionsOf(jar, context), readings: readingsOf(jar) });
+      watchedFeeds.push({
+        ...fed,
+        conditions: conditionsOf(jar, context),
+        readings: readingsOf(jar),
+      });
     fed = null;
   };
   for (const [i, event] of events.entries()) {
@@ -52,7 +56,7 @@ export function calibrateJar(
     jar = withEvent(jar, event, context, fresh ? mixAt : asRipe);
   }
   close();
-  return learn(courses);
+  return learn(watchedFeeds);
 }
 
 /** Watched feeds that are read: what lies before has drifted out of what is believed. */

@@ -20,14 +20,18 @@ export interface Lesson {
 /** How far each logarithm is moved to see what changes: enough to stand out from the steps of the simulation. */
 const STEP = 0.1;
 
-/** The lesson of a course near the pace of some logarithms. */
-export function lessonOf(course: WatchedFeed, logs: readonly number[]): Lesson {
-  const { readings } = course;
+/** The lesson of a watched feed near the pace of some logarithms. */
+export function lessonOf(watchedFeed: WatchedFeed, logs: readonly number[]): Lesson {
+  const { readings } = watchedFeed;
   const pace = paceFromLogs(logs);
   const hours = horizonOf(readings);
-  const mixed = mixedIn(course, pace);
+  const mixed = mixedIn(watchedFeed, pace);
   const under = (growth: number) =>
-    forecast(mixed, { ...course.conditions, pace: { ...pace, pace: growth * pace.pace } }, hours);
+    forecast(
+      mixed,
+      { ...watchedFeed.conditions, pace: { ...pace, pace: growth * pace.pace } },
+      hours,
+    );
   const here = under(1);
   const errors = readings.map((reading) => errorOf(reading, here));
   const missesBy = (f: Forecast) => readings.map((reading, r) => missOf(reading, f) / errors[r]!);
@@ -35,7 +39,7 @@ export function lessonOf(course: WatchedFeed, logs: readonly number[]): Lesson {
   const slopesBy = (f: Forecast) => missesBy(f).map((miss, r) => (miss - misses[r]!) / STEP);
   const moved = PACE_KEYS.map((_, k) =>
     watchedForecast(
-      course,
+      watchedFeed,
       paceFromLogs(logs.map((log, i) => (i === k ? log + STEP : log))),
       hours,
     ),

@@ -57,8 +57,8 @@ const OF_THE_MOOD = 0.5;
  * against the rest wherever it stands; then they are gone through in their order, to see how each was foretold by those
  * before it. Feeds without readings teach nothing.
  */
-export function learn(courses: readonly WatchedFeed[]): Learnt {
-  const watched = courses.filter(({ readings }) => readings.length > 0);
+export function learn(watchedFeeds: readonly WatchedFeed[]): Learnt {
+  const watched = watchedFeeds.filter(({ readings }) => readings.length > 0);
   if (watched.length === 0) return NOTHING_LEARNT;
   const usual = normalOf(USUAL_BELIEF);
   let at = usual.mean;
@@ -69,7 +69,7 @@ export function learn(courses: readonly WatchedFeed[]): Learnt {
   for (let round = 0; round < ROUNDS; round++) {
     // The first rounds only have to come near, and the last feeds are enough for that.
     const gone = round < ROUGHLY ? watched.slice(-FEW_FEEDS) : watched;
-    lessons = gone.map((course) => lessonOf(course, at));
+    lessons = gone.map((watchedFeed) => lessonOf(watchedFeed, at));
     weights = lessons.map((lesson) => weightsOf(lesson, round < 2 ? usual : null));
     change = changeAmong(lessons);
     beliefs = followed(usual, lessons, at, weights, change);

@@ -32,19 +32,19 @@ export interface WatchedFeed {
   readonly readings: readonly Reading[];
 }
 
-/** The mix of a course as it is fed by a starter of some pace. */
+/** The mix of a watched feed as it is fed by a starter of some pace. */
 export function mixedIn({ before, parts, celsius }: WatchedFeed, pace: Pace): Mix {
   const stood = simulate(before.mix, { ...before.conditions, pace }, before.hours);
   const mixed = feed(stood, parts);
   return celsius === undefined ? mixed : { ...mixed, celsius };
 }
 
-/** The forecast of a course for a starter of some pace. */
+/** The forecast of a watched feed for a starter of some pace. */
 export const watchedForecast = (
-  course: WatchedFeed,
+  watchedFeed: WatchedFeed,
   pace: Pace,
-  hours = horizonOf(course.readings),
-): Forecast => forecast(mixedIn(course, pace), { ...course.conditions, pace }, hours);
+  hours = horizonOf(watchedFeed.readings),
+): Forecast => forecast(mixedIn(watchedFeed, pace), { ...watchedFeed.conditions, pace }, hours);
 
 /** Far enough to see a late peak behind the last reading. */
 export const horizonOf = (readings: readonly Reading[]) =>

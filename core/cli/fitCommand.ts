@@ -1,6 +1,12 @@
 import Joi from 'joi';
 
-import { type WatchedFeed, type Reading, watchedForecast, learn } from '../calibrate';
+import {
+  type MixBefore,
+  type Reading,
+  type WatchedFeed,
+  learn,
+  watchedForecast,
+} from '../calibrate';
 import {
   PACE_UNKNOWNS,
   type Pace,
@@ -95,8 +101,6 @@ const SCHEMA = Joi.object<FitInput>({
   }).required(),
 });
 
-type CourseBefore = WatchedFeed['before'];
-
 const ASK_DRAWS = evenDraws(80, PACE_UNKNOWNS);
 const TENTH = 1.2816;
 
@@ -109,9 +113,9 @@ export function fitCommand(raw: unknown): unknown {
   const feeds = [...input.feeds].sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
   const { ask } = input;
   const first = feeds[0];
-  const courses: WatchedFeed[] = [];
+  const watchedFeeds: WatchedFeed[] = [];
   const flourOf = first?.flour ?? { white: 1 };
-  let before: CourseBefore = {
+  let before: MixBefore = {
     mix: { ...starterIn('hungry', flourOf, 100, first?.keepG ?? ask.keepG) },
     conditions: { air: () => 22, vessel: usualVessel(100, 100) },
     hours: 0,
@@ -121,16 +125,16 @@ export function fitCommand(raw: unknown): unknown {
     const massG = fed.keepG + fed.flourG + fed.waterG;
     const conditions = { air: along(fed.celsius), vessel: usualVessel(massG, 100) };
     const readings = fed.looks.flatMap(readingsOf);
-    courses.push({ before, parts: fed, celsius, conditions, readings });
+    watchedFeeds.push({ before, parts: fed, celsius, conditions, readings });
     const stood = simulate(before.mix, { ...before.conditions, pace: USUAL_PACE }, before.hours);
     const next = feeds[i + 1];
     const hours = next ? (Date.parse(next.at) - Date.parse(fed.at)) / HOUR : ask.lastFedHoursAgo;
     before = { mix: { ...feed(stood, fed), celsius }, conditions, hours };
   });
 
-  const learnt = learn(courses);
+  const learnt = learn(watchedFeeds);
   const flour = feeds[feeds.length - 1]?.flour ?? { white: 1 };
-  const course = {
+  const watchedFeed = {
     before,
     parts: { ...ask, flour },
     celsius: along(ask.celsius)(0),
@@ -140,7 +144,7 @@ export function fitCommand(raw: unknown): unknown {
     },
     readings: [],
   };
-  const outcome = (pace: Pace) => watchedForecast(course, pace, ask.hours);
+  const outcome = (pace: Pace) => watchedForecast(watchedFeed, pace, ask.hours);
   const middle = outcome(middlePace(learnt.belief));
   const draws = ASK_DRAWS.map((normal) => outcome(drawnPace(learnt.belief, normal)));
   const band = (mean: number | null, found: readonly (number | null)[]) => {

@@ -14,7 +14,6 @@ import { DAY, HOUR, type Instant } from '../measure';
 /** A levain that is wanted, as a baker says it. */
 export interface WishedBake {
   readonly id: string;
-  /** A wish without a name goes by its day. */
   readonly name: string;
   readonly jar: string;
   readonly levainG: number;
@@ -41,7 +40,9 @@ export function wishBake({ id, name, jar, levainG, at, widthH }: WishedBake, now
   if (Number.isNaN(at)) object('at', 'Give a day and a time.');
   else if (at < now + HOUR) object('at', 'Too soon: no starter ripens within the hour.');
   else if (at > now + 14 * DAY) object('at', 'Plans look two weeks ahead at most.');
-  if ([...name].length > NAME_LENGTH) object('name', `A name has ${NAME_LENGTH} letters at most.`);
+  if (name.trim() === '') object('name', 'Give it a name.');
+  else if ([...name].length > NAME_LENGTH)
+    object('name', `A name has ${NAME_LENGTH} letters at most.`);
   if (found.length > 0) return answer([], found);
   const width = widthH * HOUR;
   return answer([wished({ id, name, jar, levainG, from: at - width, until: at + width }, now)]);
@@ -55,7 +56,8 @@ export const dropBake = (id: string, now: Instant): Answer =>
   answer([{ kind: 'wishDropped', at: isoOf(now), wish: id }]);
 
 /**
- * A levain goes into its dough, and the wish with it; no more of it than there is.
+ * A levain goes into its dough, and the wish with it; no more of it than there is by the log. Where the log has nothing left
+ * to take, only the wish is done with.
  *
  * @param jar null where it is on no shelf any more
  */
@@ -67,7 +69,7 @@ export function takeForBake(
   const at = isoOf(now);
   const grams = Math.min(taken.grams, Math.floor(jar ? contentOf(jar).massG : 0));
   return answer([
-    { kind: 'took', jar: taken.jar, at, grams },
+    ...(grams > 0 ? [{ kind: 'took' as const, jar: taken.jar, at, grams }] : []),
     { kind: 'wishDropped', at, wish: taken.wish },
   ]);
 }

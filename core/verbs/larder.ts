@@ -1,4 +1,11 @@
-import { type Answer, type Destination, type NewEntryOf, answer, isoOf } from '../journal';
+import {
+  type Answer,
+  type Destination,
+  MOST_STOCK_G,
+  type NewEntryOf,
+  answer,
+  isoOf,
+} from '../journal';
 import { type Lot, takeOldest } from '../larder';
 import { type Instant } from '../measure';
 
@@ -9,9 +16,18 @@ export const fillTub = (
   now: Instant,
 ): Answer => answer([{ kind: 'stocked', at: isoOf(now), tub, ...stock }]);
 
-/** A tub is weighed: what the log says of it gives way. */
+/**
+ * A tub is weighed: what the log says of it gives way.
+ *
+ * @returns objections to `grams`
+ */
 export const weighTub = (tub: string, grams: number, now: Instant): Answer =>
-  answer([{ kind: 'tubWeighed', at: isoOf(now), tub, grams }]);
+  answer(
+    [{ kind: 'tubWeighed', at: isoOf(now), tub, grams }],
+    grams >= 0 && grams <= MOST_STOCK_G
+      ? []
+      : [{ field: 'grams', message: 'Grams from 0 to 50 000, please.' }],
+  );
 
 /** A tub is put away. */
 export const putTubAway = (tub: string, now: Instant): Answer =>
@@ -24,7 +40,11 @@ export const moveLot = (
   now: Instant,
 ): Answer => answer([{ kind: 'lotMoved', at: isoOf(now), lot, store }]);
 
-/** Discard goes somewhere, the oldest first. */
+/**
+ * Discard goes somewhere, the oldest first.
+ *
+ * @returns objections to `grams`: more than there is cannot be taken
+ */
 export function spendLots(
   lots: readonly Lot[],
   {
@@ -38,10 +58,15 @@ export function spendLots(
   },
   now: Instant,
 ): Answer {
-  const { from } = takeOldest(lots, grams);
-  return answer(
-    from.length === 0
-      ? []
-      : [{ kind: 'lotsUsed', at: isoOf(now), lots: from, to, ...(note ? { note } : {}) }],
-  );
+  const object = (message: string) => answer([], [{ field: 'grams', message }]);
+  if (!(grams > 0)) return object('More than nothing, please.');
+  const { from, lacksG } = takeOldest(lots, grams);
+  const here = lots.reduce((sum, lot) => sum + lot.grams, 0);
+  if (lacksG > 0.5)
+    return object(
+      lots.length === 1
+        ? `There are only ${Math.round(here)} g of it.`
+        : `There are only ${Math.round(here)} g in the fridge. Frozen ones thaw first.`,
+    );
+  return answer([{ kind: 'lotsUsed', at: isoOf(now), lots: from, to, ...(note ? { note } : {}) }]);
 }

@@ -10,6 +10,7 @@ import {
   isEntry,
 } from '../journal';
 import { someCard, someFeed, someStart, usualKitchen } from '../journal/someJar.testing';
+import { type Lot } from '../larder';
 import { DAY, HOUR } from '../measure';
 import { type Backup, waterBack } from '../rescue';
 import {
@@ -24,10 +25,12 @@ import {
   packFlakes,
   pourOff,
   spendBackup,
+  spendLots,
   splitOff,
   takeForBake,
   takeOut,
   throwOut,
+  weighTub,
   wishBake,
 } from '.';
 
@@ -268,6 +271,7 @@ describe('a bake', () => {
     expect(bad({ at: NOW + HOUR })).toEqual([]);
     expect(bad({ at: NOW + 14 * DAY + 1 })).toEqual(['at']);
     expect(bad({ at: NaN })).toEqual(['at']);
+    expect(bad({ name: ' ' })).toEqual(['name']);
     expect(bad({ levainG: 0 })).toEqual(['levainG']);
     expect(bad({ levainG: 5000 })).toEqual([]);
     expect(bad({ levainG: 5001, name: 'x'.repeat(61) })).toEqual(['levainG', 'name']);
@@ -279,6 +283,8 @@ describe('a bake', () => {
       { kind: 'took', grams: 180 },
       { kind: 'wishDropped', wish: 'w' },
     ]);
+    // By the log there is nothing to take: it is not said that something was.
+    expect(kinds(takeForBake(null, taken, NOW))).toEqual(['wishDropped']);
     expect(dropBake('w', NOW).entries).toMatchObject([{ kind: 'wishDropped', wish: 'w' }]);
   });
 });
@@ -388,4 +394,47 @@ it('a starter that joins was fed a minute after it came in, or came as somebody 
     { kind: 'started', at: iso(0), massG: 90, unfedH: [36, 168] },
   ]);
   expect(objected(addJar({ ...jar, past: { ...came, massG: 0 } }, NOW))).toEqual(['mass']);
+});
+
+describe('the larder', () => {
+  const lot = (id: string, grams: number, takenAt: number): Lot => ({
+    id,
+    jar: 'tern',
+    grams,
+    takenAt,
+    store: 'fridge',
+    thawedAt: null,
+    hydrationPct: 100,
+    acid: 10,
+    taste: 'tangy',
+    keeping: 'good',
+    fridgeDays: 2,
+    frozenDays: 0,
+  });
+
+  it('gives the oldest discard first, and no more than there is', () => {
+    const lots = [lot('old', 40, NOW - 5 * DAY), lot('new', 60, NOW - DAY)];
+    expect(spendLots(lots, { grams: 50, to: 'bake' }, NOW).entries).toMatchObject([
+      {
+        kind: 'lotsUsed',
+        lots: [
+          { lot: 'old', grams: 40 },
+          { lot: 'new', grams: 10 },
+        ],
+        to: 'bake',
+      },
+    ]);
+    const more = spendLots(lots, { grams: 101, to: 'bake' }, NOW);
+    expect(more.objections).toMatchObject([
+      { field: 'grams', message: expect.stringContaining('100 g in the fridge') },
+    ]);
+    expect(objected(spendLots(lots.slice(1), { grams: 61, to: 'bin' }, NOW))).toEqual(['grams']);
+    expect(objected(spendLots(lots, { grams: NaN, to: 'bin' }, NOW))).toEqual(['grams']);
+  });
+
+  it('takes a tub for what the scale says, if a scale can say it', () => {
+    expect(weighTub('mix', 0, NOW).entries).toMatchObject([{ kind: 'tubWeighed', grams: 0 }]);
+    for (const grams of [-1, 50_001, NaN])
+      expect(objected(weighTub('mix', grams, NOW))).toEqual(['grams']);
+  });
 });

@@ -12,6 +12,7 @@ import { Choice, MomentField, Panel, Button, Words, useLook } from '@kit';
 import {
   done,
   doneTo,
+  orSaid,
   doughChanged,
   fillBench,
   selectJars,
@@ -148,10 +149,12 @@ function Way({
   };
   const takeSeed = () =>
     dispatch(
-      doneTo(
-        jar,
-        (atHand) => build(atHand, { seedG }),
-        `${seedG} g of ${name} is taken for a levain`,
+      orSaid(
+        doneTo(
+          jar,
+          (atHand) => build(atHand, { seedG }),
+          `${seedG} g of ${name} is taken for a levain`,
+        ),
       ),
     );
   return (

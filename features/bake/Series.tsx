@@ -8,6 +8,7 @@ import { build } from '@core/verbs';
 import { Button, Words, useLook } from '@kit';
 import {
   doneTo,
+  orSaid,
   selectNow,
   selectPlaces,
   useAppDispatch,
@@ -40,10 +41,12 @@ export function Series({ builds, jar }: { readonly builds: readonly Build[]; rea
   const [first] = builds;
   const take = () =>
     dispatch(
-      doneTo(
-        jar.id,
-        (atHand) => build(atHand, first!),
-        `${first!.seedG} g of ${jar.card.name} is taken for a levain`,
+      orSaid(
+        doneTo(
+          jar.id,
+          (atHand) => build(atHand, first!),
+          `${first!.seedG} g of ${jar.card.name} is taken for a levain`,
+        ),
       ),
     );
   return (

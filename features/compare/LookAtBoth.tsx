@@ -5,7 +5,7 @@ import { heightRise, volumeRise } from '@core/bench';
 import { type Standing } from '@core/journal';
 import { look } from '@core/verbs';
 import { Panel, Button, Words, bandVolume, jarPicture } from '@kit';
-import { doneToEach, useAppDispatch } from '@state';
+import { doneToEach, orSaid, useAppDispatch } from '@state';
 
 import { SurfaceDrag } from '../jar/SurfaceDrag';
 import { riseWords } from '../words';
@@ -22,10 +22,12 @@ export function LookAtBoth({ pair }: { readonly pair: readonly [Standing, Standi
       return volumeRise(standing.jar.card.vessel, bandVolume(standing.jar), heightOf(standing));
     };
     dispatch(
-      doneToEach(
-        pair.map(({ jar }) => jar.id),
-        (atHand) => look(atHand, { at: atHand.now, rise: riseOf(atHand.jar.id) }),
-        `Both looked at: ${pair.map((s) => `${s.jar.card.name} ${riseWords(heightOf(s))}`).join(', ')}`,
+      orSaid(
+        doneToEach(
+          pair.map(({ jar }) => jar.id),
+          (atHand) => look(atHand, { at: atHand.now, rise: riseOf(atHand.jar.id) }),
+          `Both looked at: ${pair.map((s) => `${s.jar.card.name} ${riseWords(heightOf(s))}`).join(', ')}`,
+        ),
       ),
     );
     setSeen({});

@@ -1,6 +1,5 @@
 import { useState } from 'react';
 
-import { takeOldest } from '@core/larder';
 import { spendLots } from '@core/verbs';
 import { Choice, Field, Button, Sheet, Words, parseNumber } from '@kit';
 import { done, selectGoodLots, selectNow, useAppDispatch, useAppSelector } from '@state';
@@ -21,25 +20,19 @@ export function UseSheet({ onClose }: { readonly onClose: () => void }) {
   const inFridge = useAppSelector(selectGoodLots).filter(({ store }) => store === 'fridge');
   const [which, setWhich] = useState(OLDEST);
   const lots = which === OLDEST ? inFridge : inFridge.filter(({ id }) => id === which);
-  const here = lots.reduce((sum, { grams }) => sum + grams, 0);
   const [text, setText] = useState(() => String(Math.round(lots[0]?.grams ?? 0)));
   const [to, setTo] = useState<(typeof TO)[number]>('bake');
   const [problem, setProblem] = useState<string | null>(null);
   const use = () => {
     const grams = parseNumber(text);
-    if (!(grams > 0)) return setProblem('More than nothing, please.');
-    if (takeOldest(lots, grams).lacksG > 0.5)
-      return setProblem(
-        which === OLDEST
-          ? `There are only ${words.grams(here)} in the fridge. Frozen ones thaw first.`
-          : `There are only ${words.grams(here)} of it.`,
-      );
-    dispatch(
+    const [objection] = dispatch(
       done(
         (clock) => spendLots(lots, { grams, to }, clock),
-        `${words.grams(grams)} of discard: ${DESTINATION_WORDS[to]}`,
+        () => `${words.grams(grams)} of discard: ${DESTINATION_WORDS[to]}`,
       ),
     );
+    setProblem(objection?.message ?? null);
+    if (objection) return;
     onClose();
   };
   return (

@@ -1,4 +1,3 @@
-import { MOST_STOCK_G } from '@core/journal';
 import { useState } from 'react';
 
 import { type Tub } from '@core/larder';
@@ -22,11 +21,14 @@ export function WeighTubSheet({
   const [problem, setProblem] = useState<string | null>(null);
   const save = () => {
     const grams = parseNumber(text);
-    if (!(grams >= 0 && grams <= MOST_STOCK_G))
-      return setProblem('Grams from 0 to 50 000, please.');
-    dispatch(
-      done((now) => weighTub(tub.id, grams, now), `${tub.name} holds ${words.grams(grams)}`),
+    const [objection] = dispatch(
+      done(
+        (now) => weighTub(tub.id, grams, now),
+        () => `${tub.name} holds ${words.grams(grams)}`,
+      ),
     );
+    setProblem(objection?.message ?? null);
+    if (objection) return;
     onClose();
   };
   const putAway = () => {

@@ -1,4 +1,3 @@
-import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 
 import { celsiusAt } from '@core/ferment';
@@ -46,7 +45,6 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
   );
   const inProgramme = new Set(useAppSelector(selectRuns).map((run) => run.jar.id));
   const beingRead = useAppSelector(selectBeingRead);
-  const router = useRouter();
   if (jar !== undefined && (!wide || standings.length === 0))
     return (
       <Page
@@ -90,10 +88,7 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
         next && <NextStepPanel step={steps[0]!} standing={next} />
       )}
       {beingRead.size === 0 && due.length > 1 && (
-        <Button
-          href={benchPath(due[0]!, due.slice(1))}
-          onPress={() => router.navigate(benchPath(due[0]!, due.slice(1)))}
-        >
+        <Button href={benchPath(due[0]!, due.slice(1))}>
           {due.length === 2 ? 'Feed both that are due' : `Feed all ${due.length} that are due`}
         </Button>
       )}

@@ -39,7 +39,7 @@ export function useStep(step: Step): { readonly open: () => void; readonly openT
                   { jar: step.jar, grams: step.takeG!, wish: step.wanted! },
                   now,
                 ),
-              `${step.takeG} g taken for the bake`,
+              'Taken for the bake',
             ),
           );
         },

@@ -1,8 +1,9 @@
+import { format, parse } from 'date-fns';
 import { type CSSProperties, useMemo } from 'react';
 import { DayPicker } from 'react-day-picker';
 import { enGB } from 'react-day-picker/locale/en-GB';
 
-import { HEADING_FONT, type Look, TEXT_FONT, useLook } from '../look';
+import { HEADING_FONT, type Look, RADIUS, TEXT_FONT, useLook } from '../look';
 import { Panel } from '../Panel';
 import { useDateStyle } from './dateStyle';
 
@@ -27,14 +28,14 @@ export function Month({
         required
         autoFocus
         selected={chosen}
-        onSelect={(to: Date) => onDay(toText(to))}
+        onSelect={(to: Date) => onDay(format(to, KEPT))}
         defaultMonth={chosen ?? now}
         today={now}
         locale={enGB}
         weekStartsOn={order === 'monthFirst' ? 0 : 1}
         styles={styles}
         modifiersStyles={{
-          selected: { background: look.rim, color: look.enamel, borderRadius: 14 },
+          selected: { background: look.rim, color: look.enamel, borderRadius: RADIUS },
           today: { fontWeight: 700, textDecoration: 'underline' },
         }}
       />
@@ -42,14 +43,8 @@ export function Month({
   );
 }
 
-const fromText = (text: string): Date => {
-  const [year, month, day] = text.split('-').map(Number);
-  return new Date(year!, month! - 1, day);
-};
-
-const two = (number: number) => String(number).padStart(2, '0');
-const toText = (day: Date): string =>
-  `${day.getFullYear()}-${two(day.getMonth() + 1)}-${two(day.getDate())}`;
+const KEPT = 'yyyy-MM-dd';
+const fromText = (text: string): Date => parse(text, KEPT, new Date());
 
 const stylesOf = (look: Look): Readonly<Record<string, CSSProperties>> => {
   const touch: CSSProperties = {
@@ -59,7 +54,7 @@ const stylesOf = (look: Look): Readonly<Record<string, CSSProperties>> => {
     color: 'inherit',
     background: 'transparent',
     border: 0,
-    borderRadius: 14,
+    borderRadius: RADIUS,
     cursor: 'pointer',
   };
   return {

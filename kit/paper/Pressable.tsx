@@ -1,24 +1,15 @@
-import { type KeyboardEvent, type ReactNode, type Ref, createContext, useContext } from 'react';
+import { type KeyboardEvent, type Ref, useContext } from 'react';
 import {
   type AccessibilityState,
   type GestureResponderEvent,
   Pressable as Native,
   type PressableProps,
-  View,
+  type View,
 } from 'react-native';
 
 import { AddressContext } from './address';
 
-/** The role of the control that this one stands in, if any. */
-const WithinContext = createContext<string | undefined>(undefined);
-
-const CHECKED = ['checkbox', 'radio', 'switch', 'menuitemcheckbox', 'menuitemradio'];
-/** Where arrow keys lead from one to the next. */
-const GROUPS: Readonly<Record<string, string>> = {
-  radio: 'radiogroup',
-  tab: 'tablist',
-  menuitem: 'menu',
-};
+const CHECKED = ['checkbox', 'radio'];
 const STEPS: Readonly<Record<string, number>> = {
   ArrowDown: 1,
   ArrowRight: 1,
@@ -35,15 +26,12 @@ type Props = Omit<PressableProps, 'role'> & {
 /**
  * What all of Paper's controls are pressed through, in the place of its own (metro.config.js and jest.config.js
  * point that import here). On the web, react-native drops what Paper says about a control's state, answers the
- * space bar on buttons only, and knows no arrow keys; Paper's items hold a second, nameless control of the same
- * role; and none of its buttons can be a link. All of that is mended here, once.
+ * space bar on buttons only, and knows no arrow keys; and none of Paper's buttons can be a link. All of that is
+ * mended here, once.
  */
 export function Pressable({ accessibilityState, ref, children, ...rest }: Props) {
   const address = useContext(AddressContext);
-  const within = useContext(WithinContext);
   const role = address ? 'link' : (rest.role ?? rest.accessibilityRole ?? undefined);
-  if (role && CHECKED.includes(role) && within === role)
-    return <View aria-hidden>{drawn(children)}</View>;
   return (
     <Native
       {...(rest as PressableProps)}
@@ -61,23 +49,17 @@ export function Pressable({ accessibilityState, ref, children, ...rest }: Props)
       {(state) => (
         // What stands in a link is none.
         <AddressContext.Provider value={null}>
-          <WithinContext.Provider value={role}>{drawn(children, state)}</WithinContext.Provider>
+          {typeof children === 'function' ? children(state) : children}
         </AddressContext.Provider>
       )}
     </Native>
   );
 }
 
-const drawn = (
-  children: PressableProps['children'],
-  state: object = { pressed: false, hovered: false },
-): ReactNode => (typeof children === 'function' ? children(state as never) : children);
-
 /** What Paper says of a control's state, in the words of the web. */
 function stateOf(role: string | undefined, state: AccessibilityState | undefined): object {
   const chosen = state?.checked ?? state?.selected;
   return {
-    ...(state?.busy ? { 'aria-busy': true } : {}),
     ...(state?.expanded === undefined ? {} : { 'aria-expanded': state.expanded }),
     ...(chosen === undefined || !role ? {} : chosenAs(role, chosen)),
   };
@@ -85,29 +67,26 @@ function stateOf(role: string | undefined, state: AccessibilityState | undefined
 
 function chosenAs(role: string, chosen: boolean | 'mixed'): object {
   if (CHECKED.includes(role)) return { 'aria-checked': chosen };
-  if (role === 'tab' || role === 'option') return { 'aria-selected': chosen };
   // A button that was never chosen is a plain one.
   return role === 'button' && chosen === true ? { 'aria-pressed': true } : {};
 }
 
-/** The space bar presses; arrows go to the next of a group, and choose it where one is chosen. */
+/** The space bar presses; among radios, arrows go to the next and choose it. */
 const keys =
   (role: string | undefined, more: Props['onKeyDown']) =>
   (event: KeyboardEvent<HTMLElement>): void => {
     more?.(event);
     const me = event.currentTarget;
-    if (event.key === ' ' && role && role !== 'button' && role !== 'link') {
+    if (event.key === ' ' && role && CHECKED.includes(role)) {
       event.preventDefault();
       me.click();
     }
     const step = STEPS[event.key];
-    const group = role && GROUPS[role] ? me.closest(`[role=${GROUPS[role]}]`) : null;
+    const group = role === 'radio' ? me.closest('[role=radiogroup]') : null;
     if (!step || !group) return;
     event.preventDefault();
-    const all = [
-      ...group.querySelectorAll<HTMLElement>(`[role=${role}]:not([aria-disabled=true])`),
-    ];
+    const all = [...group.querySelectorAll<HTMLElement>('[role=radio]:not([aria-disabled=true])')];
     const next = all[(all.indexOf(me) + step + all.length) % all.length];
     next?.focus();
-    if (role === 'radio') next?.click();
+    next?.click();
   };

@@ -1,5 +1,5 @@
 /**
- * Stands in for the 250 colours of Paper's former design (metro.config.js and jest.config.js point that import here):
+ * Stands in for the 250 colours of Paper's former design (metro.config.js points that import here):
  * the theme in force brings its own, and Paper's code for it names only these.
  */
 export const black = '#000000';
