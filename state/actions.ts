@@ -17,7 +17,7 @@ import { readClock } from './clock';
 import { selectSettings } from './decided';
 import { logged } from './kitchen';
 import { noticeClosed, noticed } from './notice';
-import { selectArranged, selectJar, selectJarEvents } from './selectors';
+import { selectArranged, selectJar, selectJarEvents, selectLog } from './selectors';
 import { type Dispatch, type RootState } from './store';
 import { ticked } from './time';
 
@@ -95,12 +95,16 @@ export const doneToEach =
     }
     return dispatch(
       done(
-        (now) =>
-          together(jars.map((jar) => verb({ jar, earlier: selectJarEvents(state, jar.id), now }))),
+        (now) => together(jars.map((jar) => verb({ ...saidOf(state, jar.id), jar, now }))),
         text,
       ),
     );
   };
+
+const saidOf = (state: RootState, jar: string) => ({
+  earlier: selectJarEvents(state, jar),
+  coming: selectLog(state).coming.get(jar) ?? [],
+});
 
 /** The first thing that stands against each field. */
 export const byField = (objections: readonly Objection[]): Readonly<Record<string, string>> =>
@@ -143,13 +147,18 @@ export const arrangePlace =
     );
   };
 
-/** Fills the bench with a feed's grams, for the baker to weigh out; what was under way for that jar gives way. */
+/**
+ * Fills the bench with a feed's grams, for the baker to weigh out; what was under way for that jar gives way.
+ *
+ * @param outBeforeColdH hours it stands out where it goes into the cold; by the school when not given
+ */
 export const fillBench =
   (
     jar: string,
     grams: { readonly keepG: number; readonly flourG: number; readonly waterG: number },
     place: string | null,
     other: OtherFlour | null = null,
+    outBeforeColdH?: number,
   ) =>
   (dispatch: Dispatch, getState: () => RootState) => {
     const { order, weighing } = selectSettings(getState());
@@ -169,6 +178,7 @@ export const fillBench =
           fedAt: null,
           place,
           other,
+          ...(outBeforeColdH === undefined ? {} : { outBeforeColdH }),
         },
       }),
     );

@@ -1,7 +1,7 @@
-import { type Landed, type Weighing } from '@core/bench';
-import { DESTINATIONS, type Destination } from '@core/journal';
+import { type EyedFeed, type Landed, TEXTURES, type Weighing } from '@core/bench';
+import { DESTINATIONS, type Destination, type FeedWay, type Settings } from '@core/journal';
 import { fitsOf } from '@core/journal/fits';
-import { type Shape, either, fields, number, one, whole } from '@core/journal/shape';
+import { type Shape, either, fields, list, number, one, whole } from '@core/journal/shape';
 import { type OtherFlour } from '@core/larder';
 import { FLOUR_KINDS } from '@core/measure';
 
@@ -21,8 +21,24 @@ export interface BenchDraft {
   /** When the mix was made, if not now; local text of a field. */
   readonly fedAt: string | null;
   readonly place: string | null;
-  /** Another flour than the jar's own, for this feed; a draft kept before there was such a thing has none. */
+  /** Another flour than the jar's own, for this feed. What follows is missing in drafts from before there was such a thing. */
   readonly other?: OtherFlour | null;
+  readonly way?: FeedWay;
+  /** What is added to what is there; text of fields, as typed. */
+  readonly added?: { readonly flour: string; readonly water: string };
+  readonly eyed?: EyedFeed;
+  /** What goes elsewhere of what comes out: grams as typed. */
+  readonly elsewhere?: readonly DraftPart[];
+  /** After a slip, where it is not as the school has it. */
+  readonly afterSlip?: Settings['afterSlip'];
+  /** Hours out before the cold, where they are not as the school has them. */
+  readonly outBeforeColdH?: number;
+}
+
+/** Some of what comes out, as it is being typed. */
+export interface DraftPart {
+  readonly grams: string;
+  readonly to: Destination;
 }
 
 export type BenchDrafts = Readonly<Record<string, BenchDraft>>;
@@ -46,6 +62,12 @@ const isDraft = fitsOf(
     fedAt: typed,
     place: either(text, one(null)),
     'other?': either(one(null), fields({ tub: text }), fields({ flour: blend })),
+    'way?': one('ratio', 'add', 'eye'),
+    'added?': fields({ flour: either(text, one('')), water: either(text, one('')) }),
+    'eyed?': fields({ kept: number(0, 1), grown: number(1, 20), texture: one(...TEXTURES) }),
+    'elsewhere?': list(fields({ grams: either(text, one('')), to: one(...DESTINATIONS) }), 0, 20),
+    'afterSlip?': one('follows', 'asPlanned'),
+    'outBeforeColdH?': number(0, 12),
   }),
 );
 

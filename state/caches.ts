@@ -23,10 +23,11 @@ interface KeptFold {
   readonly checkpoint: Checkpoint;
 }
 
-/** An outlook so many hours long, under one belief of the pace. */
+/** An outlook so many hours long, under one belief of the pace, and whether a promised move was doubted in it. */
 interface KeptOutlook {
   readonly hours: number;
   readonly belief: PaceBelief;
+  readonly doubted: boolean;
   readonly outlook: Outlook;
 }
 

@@ -30,6 +30,7 @@ export * from './notice';
 export * from './opening';
 export * from './plan';
 export * from './planning';
+export * from './promises';
 export * from './quarantine';
 export * from './rescue';
 export * from './selectors';

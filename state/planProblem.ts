@@ -91,6 +91,7 @@ export function problemOf(state: RootState): SentProblem {
         fedMix: jar.fedMix,
         since: jar.since,
         stays: jar.stays,
+        ...(jar.coming && { coming: jar.coming }),
         ...(home === null ? {} : { home }),
         strongBefore: doubledBefore(events),
         massG: contentOf(jar).massG,

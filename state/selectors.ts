@@ -15,6 +15,9 @@ import {
   placeAt,
   placesOf,
   standingAt,
+  openPromise,
+  withComing,
+  withoutPromise,
   zonesOf,
 } from '@core/journal';
 import { tubsOf } from '@core/larder';
@@ -107,8 +110,14 @@ const contextOf = (context: KitchenContext, belief: PaceBelief): FoldContext => 
 });
 
 const selectAllJars = createSelector(
-  [selectEventsByJar, selectKitchenContext, selectLearnt, selectCaches],
-  (byJar, kitchen, learnt, caches): readonly Jar[] => {
+  [
+    selectEventsByJar,
+    (state: RootState) => selectLog(state).coming,
+    selectKitchenContext,
+    selectLearnt,
+    selectCaches,
+  ],
+  (byJar, coming, kitchen, learnt, caches): readonly Jar[] => {
     const jars: Jar[] = [];
     for (const [id, events] of byJar) {
       const context = contextOf(kitchen, beliefOf(learnt, id));
@@ -118,7 +127,7 @@ const selectAllJars = createSelector(
       const checkpoint = before?.events === events ? before : foldJar(events, context, before);
       if (!checkpoint) continue;
       caches.folds.set(id, { context: print, checkpoint });
-      jars.push(checkpoint.jar);
+      jars.push(withComing(checkpoint.jar, coming.get(id) ?? []));
     }
     return jars;
   },
@@ -143,14 +152,18 @@ function outlookFor(
   now: number,
   { outlooks }: Caches,
 ): Outlook {
-  const place = placeAt(context.places, jar.stays[jar.stays.length - 1]!.place, now);
+  const last = [...jar.stays, ...(jar.coming ?? [])].at(-1)!;
+  const place = placeAt(context.places, last.place, now);
   const cold = place?.kind === 'fridge' || place?.kind === 'larder';
   const hours = horizonFor(jar, now, cold ? AHEAD_COLD : AHEAD);
+  const doubted = openPromise(jar, now) !== null;
   const known = outlooks.get(jar);
   // A jar is folded anew when its place, its pace or the clock changes; the width of the forecast is the belief's.
-  if (known && known.hours === hours && known.belief === belief) return known.outlook;
-  const outlook = outlookOf(jar, context, hours, belief);
-  outlooks.set(jar, { hours, belief, outlook });
+  if (known?.hours === hours && known.belief === belief && known.doubted === doubted)
+    return known.outlook;
+  const other = doubted ? withoutPromise(jar) : null;
+  const outlook = outlookOf(jar, context, hours, belief, undefined, other);
+  outlooks.set(jar, { hours, belief, doubted, outlook });
   return outlook;
 }
 

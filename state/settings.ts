@@ -16,6 +16,8 @@ export function usualSettings(locale: string): Settings {
     order: 'waterFirst',
     weighing: 'tare',
     levainIn: 'jar',
+    outBeforeColdH: null,
+    afterSlip: 'follows',
     water: 'tap',
     cleanJar: 'weeks',
     discardJarMl: 1000,

@@ -27,9 +27,11 @@ const SPOONS_IN_A_CUP = 16;
 export function cupsText(grams: number, ingredient: Ingredient): string {
   const cups = gramsToVolume(grams, 'cup', ingredient);
   if (cups >= SPOONS_BELOW) {
-    // Up to two cups a spoon more or less still counts.
-    const whole = cups < 2 ? below(cups, CUPS) : nearest(cups, CUPS);
-    const more = cups < 2 ? Math.round((cups - whole) * SPOONS_IN_A_CUP) : 0;
+    const close = nearest(cups, CUPS);
+    // The nearest cup, where it is as good as meant; up to two cups a spoon more or less still counts.
+    const counts = cups < 2 && Math.abs(cups - close) * SPOONS_IN_A_CUP > 0.5;
+    const whole = counts ? below(cups, CUPS) : close;
+    const more = counts ? Math.round((cups - whole) * SPOONS_IN_A_CUP) : 0;
     const text = `${mixedNumber(whole)} ${whole > 1 ? 'cups' : 'cup'}`;
     return more > 0 ? `${text} and ${more} tbsp` : text;
   }
@@ -91,7 +93,7 @@ export function gramsFromMeasure(text: string, ingredient: Ingredient): number |
 }
 
 /** "1 1/2", "1½", "0.5" as a number; NaN for anything else. */
-function countFrom(text: string): number {
+export function countFrom(text: string): number {
   let rest = text;
   let sum = 0;
   for (const [value, sign] of FRACTIONS)

@@ -1,11 +1,13 @@
 /** The arithmetic of a feed at the bench: ratios, amounts, weighing and its corrections, warm water, room in the jar. */
 export * from './buildSeries';
 export * from './bulk';
-export * from './cups';
+export * from './byEye';
+export { cupsText, gramsFromMeasure, measureError } from './cups';
 export * from './dough';
 export * from './jarRoom';
 export * from './levain';
 export * from './protein';
+export * from './putAway';
 export * from './ratio';
 export * from './ratioForTime';
 export * from './stirDown';
@@ -14,4 +16,5 @@ export * from './taper';
 export * from './usualPeaks';
 export * from './waterTemperature';
 export * from './weighing';
+export * from './weightText';
 export * from './yeastRecipe';

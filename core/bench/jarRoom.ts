@@ -7,10 +7,16 @@ export interface JarRoom {
   readonly filled: number;
   /** The same at the expected peak. */
   readonly filledAtPeak: number;
+  /** `tight` may climb out, `overflows` will. */
   readonly verdict: 'fine' | 'tight' | 'overflows';
 }
 
-/** Fill at most a third; above a half, or if the peak passes the brim, it climbs out. */
+/** How near the rim an expected peak may come before it is said: no peak is foretold closer than that. */
+const NEAR_THE_RIM = 0.88;
+/** Fill at most a third. */
+const MUCH = 0.4;
+
+/** Whether a jar holds a mix at its peak. */
 export function jarRoom(
   vessel: Vessel,
   massG: number,
@@ -23,9 +29,9 @@ export function jarRoom(
     filled,
     filledAtPeak,
     verdict:
-      filledAtPeak > 1 || filled > 0.5
+      filledAtPeak > 1
         ? 'overflows'
-        : filledAtPeak > 0.9 || filled > 0.4
+        : filledAtPeak > NEAR_THE_RIM || filled > MUCH
           ? 'tight'
           : 'fine',
   };

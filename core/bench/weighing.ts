@@ -22,9 +22,22 @@ export interface FeedAmounts {
 
 /**
  * The amounts of a feed in whole grams, from what landed and what is still to come. Whatever landed stands; the rest
- * follows it: a heavy keep takes more flour and water, a heavy pour of water takes more flour.
+ * follows it: a heavy keep takes more flour and water, a heavy pour of water takes more flour. Or it stays as it was planned,
+ * as many do it for a few grams.
  */
-export function amountsAfter(recipe: FeedRecipe, landed: Landed): FeedAmounts {
+export function amountsAfter(
+  recipe: FeedRecipe,
+  landed: Landed,
+  rest: 'follows' | 'asPlanned' = 'follows',
+): FeedAmounts {
+  if (rest === 'asPlanned') {
+    const { keepG, flourG, waterG } = amountsAfter(recipe, {});
+    return {
+      keepG: landed.keep ?? keepG,
+      flourG: landed.flour ?? flourG,
+      waterG: landed.water ?? waterG,
+    };
+  }
   const keepG = landed.keep ?? Math.round(recipe.keepG);
   const { flour, water } = recipe.ratio;
   const flourAsked =

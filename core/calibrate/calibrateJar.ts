@@ -34,6 +34,7 @@ export function calibrateJar(
         ...fed,
         conditions: conditionsOf(jar, context),
         readings: readingsOf(jar),
+        ...(jar.lastFed?.rough && { rough: true }),
       });
     fed = null;
   };
@@ -89,6 +90,7 @@ function readingsOf(jar: Jar): readonly Reading[] {
     if (afterH < TOO_SOON || afterH > TOO_LATE) return [];
     return [
       ...(upward && look.height !== undefined ? [{ afterH, height: look.height }] : []),
+      ...(upward && look.streak !== undefined ? [{ afterH, streak: look.streak }] : []),
       ...(look.sign !== undefined ? [{ afterH, sign: look.sign }] : []),
     ];
   });

@@ -17,6 +17,9 @@ export interface Lesson {
   readonly peak: { readonly logH: number; readonly slopes: readonly number[] } | null;
 }
 
+/** Readings of a feed by eye miss by so much more. */
+const FED_BY_EYE = 2;
+
 /** How far each logarithm is moved to see what changes: enough to stand out from the steps of the simulation. */
 const STEP = 0.1;
 
@@ -33,7 +36,8 @@ export function lessonOf(watchedFeed: WatchedFeed, logs: readonly number[]): Les
       hours,
     );
   const here = under(1);
-  const errors = readings.map((reading) => errorOf(reading, here));
+  const lessSure = watchedFeed.rough ? FED_BY_EYE : 1;
+  const errors = readings.map((reading) => lessSure * errorOf(reading, here));
   const missesBy = (f: Forecast) => readings.map((reading, r) => missOf(reading, f) / errors[r]!);
   const misses = missesBy(here);
   const slopesBy = (f: Forecast) => missesBy(f).map((miss, r) => (miss - misses[r]!) / STEP);

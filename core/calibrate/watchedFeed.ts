@@ -30,6 +30,8 @@ export interface WatchedFeed {
   readonly celsius?: number;
   readonly conditions: Omit<Conditions, 'pace'>;
   readonly readings: readonly Reading[];
+  /** Fed by eye: what it was fed is known so roughly that the readings say less. */
+  readonly rough?: boolean;
 }
 
 /** The mix of a watched feed as it is fed by a starter of some pace. */

@@ -39,6 +39,7 @@ import {
   splitOff,
   stirIn,
   takeOut,
+  weigh,
   wishBake,
 } from '../verbs';
 
@@ -77,20 +78,31 @@ const programme = Joi.string()
 
 /** Every verb that the command knows. */
 const VERBS = {
-  feed: verb<FeedAmounts & { to: Destination; place: string | null }>(
+  feed: verb<
+    FeedAmounts & {
+      to: Destination;
+      place: string | null;
+      then: { place: string; at: Date } | null;
+      rough: boolean;
+    }
+  >(
     {
       keepG: grams,
       flourG: grams,
       waterG: grams,
       to,
       place: Joi.string().allow(null).default(null),
+      then: Joi.object({ place: text, at: instant }).allow(null).default(null),
+      rough: Joi.boolean().default(false),
     },
-    (atHand, { keepG, flourG, waterG, to: out, place }) =>
+    (atHand, { keepG, flourG, waterG, to: out, place, then, rough }) =>
       feedJar(atHand, atHand.tubs, {
         amounts: { keepG, flourG, waterG },
         at: atHand.now,
         to: out,
         place,
+        then: then && { place: then.place, at: then.at.getTime() },
+        rough,
       }),
   ),
   take: verb<{ grams: number; to: Destination }>({ grams, to }, takeOut),
@@ -149,7 +161,11 @@ const VERBS = {
     },
     leaveProgramme,
   ),
-  move: verb<{ place: string }>({ place: text }, (atHand, { place }) => move(atHand, place)),
+  move: verb<{ place: string; at?: Date }>(
+    { place: text, at: Joi.date().iso() },
+    (atHand, { place, at }) => move(atHand, place, at?.getTime()),
+  ),
+  weigh: verb<{ grams: number }>({ grams }, weigh),
   look: verb<{ rise?: number; note: string }>(
     { rise: Joi.number(), note: Joi.string().allow('').default('') },
     (atHand, asked) => look(atHand, { at: atHand.now, ...asked }),
@@ -210,6 +226,7 @@ function handOver(kitchen: object, wanted: string, now: Instant): AtHand {
   return {
     jar,
     earlier: log.byJar.get(jar.id) ?? [],
+    coming: log.coming.get(jar.id) ?? [],
     now,
     tubs: tubsOf(log.all),
     backups: backupsOf(log.byJar),

@@ -55,6 +55,9 @@ export const MOOD = 0.06;
 /** What a forecast cannot tell though the pace were known: the mood, and what no law of ours explains. As a logarithm. */
 export const UNTOLD = 0.11;
 
+/** The same for a feed by eye: how much it was fed is not known either. */
+export const UNTOLD_BY_EYE = 0.25;
+
 /** Unknowns of a draw: the six, and what cannot be told of the feed. */
 export const PACE_UNKNOWNS = PACE_KEYS.length + 1;
 
@@ -70,11 +73,15 @@ export function paceFromLogs(logs: readonly number[]): Pace {
 type Six = [number, number, number, number, number, number];
 
 /** One draw from a belief and the feed's mood, for {@link PACE_UNKNOWNS} standard normal numbers. */
-export function drawnPace({ mean, factor, width }: PaceBelief, normal: readonly number[]): Pace {
+export function drawnPace(
+  { mean, factor, width }: PaceBelief,
+  normal: readonly number[],
+  untold = UNTOLD,
+): Pace {
   const logs = mean.map(
     (m, i) => m + width * factor[i]!.reduce((sum, f, j) => sum + f * normal[j]!, 0),
   );
-  logs[0]! += width * UNTOLD * normal[PACE_KEYS.length]!;
+  logs[0]! += width * untold * normal[PACE_KEYS.length]!;
   return paceFromLogs(logs);
 }
 

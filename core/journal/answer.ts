@@ -18,6 +18,8 @@ export interface JarAtHand {
   readonly jar: Jar;
   /** Its live entries, oldest first. */
   readonly earlier: readonly JarEvent[];
+  /** What is said of it that is still to come. */
+  readonly coming?: readonly JarEvent[];
   readonly now: Instant;
 }
 

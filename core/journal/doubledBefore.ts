@@ -1,5 +1,5 @@
 import { type Blend, doubledHeight, highest } from '../measure';
-import { type JarEvent, type Looked } from './events';
+import { type JarEvent, type Looked, risenTo } from './events';
 
 /** Feeds in a row, up to the one before the present, that somebody saw double. A feed nobody watched ends the row. */
 export function doubledBefore(events: readonly JarEvent[]): number {
@@ -20,7 +20,7 @@ export function doubledBefore(events: readonly JarEvent[]): number {
 /** Whether looks saw a feed of some flour double, by that flour's own measure. */
 const sawDoubled = (looks: readonly Looked[], flour: Blend): boolean =>
   looks.some(({ sign }) => sign === 'doubled') ||
-  highest(looks.map(({ height }) => height ?? 0)) >= doubledHeight(flour) - READ_WITHIN;
+  highest(looks.map(risenTo)) >= doubledHeight(flour) - READ_WITHIN;
 
 /** Nobody reads a height closer than this. */
 const READ_WITHIN = 0.02;

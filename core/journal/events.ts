@@ -71,18 +71,32 @@ export interface Fed extends JarEntry {
   /** The tub it was weighed out of. */
   readonly tub?: string;
   readonly waterCelsius?: number;
+  /** Measured by eye only: the amounts are what they came to about. */
+  readonly rough?: boolean;
 }
 
+/** What is in the jar by the scale: from now on that, whatever the log came to. */
+export interface Weighed extends JarEntry {
+  readonly kind: 'weighed';
+  readonly grams: number;
+}
+
+/**
+ * The jar went to another place. Where `said` is earlier than `at`, it is only what was meant to happen: a promise, until
+ * another entry says what became of it.
+ */
 export interface Moved extends JarEntry {
   readonly kind: 'moved';
   readonly place: string;
 }
 
-/** Somebody looked. Height against the band, 1 at the band, as a straight jar would show it. */
+/** Somebody looked. Heights against the band, 1 at the band, as a straight jar would show them. */
 export interface Looked extends JarEntry {
   readonly kind: 'looked';
   readonly height?: number;
   readonly sign?: Sign;
+  /** How high it had been, by the highest streak on the glass. */
+  readonly streak?: number;
   readonly smell?: Smell;
   readonly bubbles?: Bubbles;
   readonly liquid?: Liquid;
@@ -200,6 +214,7 @@ export interface Withdrew extends Entry {
 export type JarEvent =
   | Started
   | Fed
+  | Weighed
   | Moved
   | Looked
   | Took
@@ -223,9 +238,17 @@ export type JournalEvent = JarEvent | TubEvent | LotEvent | DecisionEvent | Arra
 /** The instant of an event, milliseconds since 1970. */
 export const instantOf = (event: { readonly at: string }): number => Date.parse(event.at);
 
+/** The highest that a look knows of: where the surface stands, or its highest streak on the glass; 0 where neither was seen. */
+export const risenTo = ({ height = 0, streak = 0 }: Looked): number => Math.max(height, streak);
+
+/** Whether an entry speaks of what was still to come when it was made. */
+export const isPromise = (event: JarEvent): boolean =>
+  event.kind === 'moved' && event.said !== undefined && Date.parse(event.said) < instantOf(event);
+
 const JAR_KINDS: Readonly<Record<JarEvent['kind'], true>> = {
   started: true,
   fed: true,
+  weighed: true,
   moved: true,
   looked: true,
   took: true,

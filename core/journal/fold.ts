@@ -27,6 +27,7 @@ import {
   type Looked,
   type Started,
   instantOf,
+  isPromise,
 } from './events';
 import { type Places, type Stay, UNKNOWN_CELSIUS, airOf, placeAt } from './air';
 
@@ -43,6 +44,10 @@ export interface Jar {
   readonly lastFed: Fed | null;
   /** Where it has stood since then; never empty. */
   readonly stays: readonly Stay[];
+  /** Where it is to go, in order of time. */
+  readonly coming?: readonly Stay[];
+  /** The last of its stays, where that was only meant to happen: nobody said yet that it did. */
+  readonly promised?: Promised;
   /** What is in the jar now, grams. */
   readonly massG: number;
   /** Looks since the band was set, oldest first. */
@@ -55,6 +60,11 @@ export interface Jar {
   readonly cleanSince: Instant;
   /** Liquid poured off since the band was set, grams: the next feed should bring that water back. */
   readonly pouredG: number;
+}
+
+/** A move that was to happen by now, and the entry that says so. */
+export interface Promised extends Stay {
+  readonly entry: string;
 }
 
 /** Looks at one feed that are kept in sight; a sensor may log more. */
@@ -175,7 +185,7 @@ export function withEvent(
         drained(mixThen(jar, at, context), jar.pouredG),
         feedParts(jar, event, context),
       );
-      const { unfedH: _, ...known } = jar;
+      const { unfedH: _, promised: __, ...known } = jar;
       return {
         ...known,
         fedMix,
@@ -189,8 +199,17 @@ export function withEvent(
         fedInChange: jar.card.change ? jar.fedInChange + 1 : 0,
       };
     }
-    case 'moved':
-      return { ...jar, stays: [...jar.stays, { from: at, place: event.place }] };
+    case 'moved': {
+      const { promised: _, ...known } = jar;
+      const stay = { from: at, place: event.place };
+      return {
+        ...known,
+        stays: [...jar.stays, stay],
+        ...(isPromise(event) && { promised: { ...stay, entry: event.id } }),
+      };
+    }
+    case 'weighed':
+      return { ...jar, massG: event.grams };
     case 'looked':
       return { ...jar, looks: [...jar.looks.slice(1 - MOST_LOOKS), event] };
     case 'took':
@@ -256,7 +275,7 @@ export const conditionsOf = (
   { places, time, pace }: FoldContext,
   shiftCelsius = 0,
 ): Conditions => ({
-  air: airOf(jar.stays, jar.since, places, time, shiftCelsius),
+  air: airOf([...jar.stays, ...(jar.coming ?? [])], jar.since, places, time, shiftCelsius),
   vessel: jar.card.vessel,
   pace,
 });

@@ -16,6 +16,8 @@ export interface Log {
   /** What is said of each jar. */
   readonly byJar: ReadonlyMap<string, readonly JarEvent[]>;
   readonly of: <K extends Kind>(kind: K) => readonly EventOf<K>[];
+  /** What waits for its time, of each jar. */
+  readonly coming: ReadonlyMap<string, readonly JarEvent[]>;
   /** When the next entry happens that waits; Infinity when none does. */
   readonly until: Instant;
 }
@@ -54,15 +56,15 @@ export function logOf(journal: readonly JournalEvent[], now: Instant): Kept['log
   let happened = live.length;
   while (happened > 0 && instantOf(live[happened - 1]!) > now + CLOCK_SLACK) happened--;
   const all = live.slice(0, happened);
-  const waits = live[happened];
+  const waits = live.slice(happened);
   const byKind = new Map<Kind, JournalEvent[]>();
   for (const event of all) {
     const same = byKind.get(event.kind);
     if (same) same.push(event);
     else byKind.set(event.kind, [event]);
   }
-  const until = waits ? instantOf(waits) - CLOCK_SLACK : Infinity;
-  return logWith(all, eventsByJar(all), byKind, gone, until);
+  const until = waits[0] ? instantOf(waits[0]) - CLOCK_SLACK : Infinity;
+  return logWith(all, eventsByJar(all), byKind, gone, { coming: eventsByJar(waits), until });
 }
 
 const NONE: readonly never[] = [];
@@ -72,13 +74,14 @@ const logWith = (
   byJar: Log['byJar'],
   byKind: ReadonlyMap<Kind, readonly JournalEvent[]>,
   gone: ReadonlySet<string>,
-  until: Instant,
+  { coming, until }: Pick<Log, 'coming' | 'until'>,
 ): Kept['log'] => ({
   all,
   byJar,
   byKind,
   gone,
   of: <K extends Kind>(kind: K) => (byKind.get(kind) ?? NONE) as readonly EventOf<K>[],
+  coming,
   until,
 });
 
@@ -119,7 +122,7 @@ function grown(log: Kept['log'], added: readonly JournalEvent[]): Kept['log'] {
   }
   for (const [jar, events] of touchedJars) byJar.set(jar, events);
   for (const [kind, events] of touchedKinds) byKind.set(kind, events);
-  return logWith(all, byJar, byKind, log.gone, log.until);
+  return logWith(all, byJar, byKind, log.gone, log);
 }
 
 /** Puts an event in its place by time, behind those of the same instant; nearly always at the end. */

@@ -1,5 +1,5 @@
-import { type Instant, MINUTE } from '../measure';
-import { type JarEvent, instantOf } from './events';
+import { DAY, type Instant, MINUTE } from '../measure';
+import { type JarEvent, instantOf, isPromise } from './events';
 import { type Jar } from './fold';
 import { LEAST_G, MOST_WEIGHED_G } from './limits';
 import { EARLIEST } from './shape';
@@ -9,6 +9,9 @@ export interface Objection {
   readonly field: string;
   readonly message: string;
 }
+
+/** Nobody knows further ahead when a jar is to be moved. */
+const FARTHEST_PROMISE = 14 * DAY;
 
 /** Clocks of two devices may differ by so much. */
 const CLOCK_SLACK = 2 * 60_000;
@@ -29,7 +32,9 @@ export function objectionsTo(
 
   if (Number.isNaN(at)) object('at', 'Give a day and a time.');
   else if (at < EARLIEST) object('at', 'Check the year: that is before 1990.');
-  else if (at > now + CLOCK_SLACK)
+  else if (isPromise(event)) {
+    if (at > now + FARTHEST_PROMISE) object('at', 'A move can be set two weeks ahead at most.');
+  } else if (at > now + CLOCK_SLACK)
     object('at', 'That is still to come. Give a time that has passed.');
   else if (jar && event.kind !== 'started' && at < jar.started)
     object('at', `${jar.card.name} was not in the kitchen yet at that time.`);
@@ -39,7 +44,9 @@ export function objectionsTo(
       if (earlier.some((e) => e.kind === 'fed' && Math.abs(instantOf(e) - at) < MINUTE))
         object('at', 'There is already a feed at this minute.');
       found.push(...weightObjections('keep', event.keepG));
-      found.push(...weightObjections('flour', event.flourG));
+      // A ball is fed flour alone, a stiff mix water alone; nothing at all is no feed.
+      if (event.flourG !== 0 || event.waterG === 0)
+        found.push(...weightObjections('flour', event.flourG));
       if (event.waterG !== 0) found.push(...weightObjections('water', event.waterG));
       break;
     case 'looked':
@@ -48,6 +55,9 @@ export function objectionsTo(
           'at',
           'That is before the last feed, so the band stood elsewhere. Give a time after it, or note it without a height.',
         );
+      break;
+    case 'weighed':
+      found.push(...weightObjections('grams', event.grams));
       break;
     case 'took':
     case 'discarded':

@@ -60,6 +60,7 @@ export function rekeyed(
         return { ...event, place: place(event.place) };
       case 'arranged':
         return { ...event, place: { ...event.place, id: place(event.place.id) } };
+      case 'weighed':
       case 'looked':
       case 'took':
       case 'discarded':

@@ -18,6 +18,10 @@ export interface Settings {
   readonly weighing: Weighing;
   /** The school of levains: built in the jar itself, or in a second vessel beside a mother that is only fed. */
   readonly levainIn: 'jar' | 'beside';
+  /** How long a fed jar stands out before the cold, hours; null to go by the kitchen's warmth. */
+  readonly outBeforeColdH: number | null;
+  /** After a portion came out otherwise: what is still to come follows it, or stays as it was planned. */
+  readonly afterSlip: 'follows' | 'asPlanned';
   /** What water comes from: from the tap as it is, stood or boiled, or through a filter. */
   readonly water: 'tap' | 'stood' | 'filtered';
   /** The school of glass: washed at every feed, after some weeks, or when it looks so. */

@@ -32,14 +32,23 @@ export function someEntries(days: number, now: number): readonly JournalEvent[] 
         flour: { white: 1 },
         tub: 'half',
         waterCelsius: 26,
+        ...(n % 3 === 0 && { rough: true }),
       },
-      { kind: 'moved', id: id('moved', n), jar, at: at(ago - 1), place: n % 2 ? 'fridge' : 'warm' },
+      {
+        kind: 'moved',
+        id: id('moved', n),
+        jar,
+        at: at(ago - 1),
+        said: at(ago),
+        place: n % 2 ? 'fridge' : 'warm',
+      },
       {
         kind: 'looked',
         id: id('looked', n),
         jar,
         at: at(ago - 5),
         height: 1.6,
+        streak: 1.9,
         sign: 'doubled',
         smell: 'yoghurt',
         bubbles: 'many',
@@ -48,6 +57,7 @@ export function someEntries(days: number, now: number): readonly JournalEvent[] 
         note: 'at the window',
       },
       { kind: 'took', id: id('took', n), jar, at: at(ago - 8), grams: 40, note: 'rolls' },
+      { kind: 'weighed', id: id('weighed', n), jar, at: at(ago - 9), grams: 118 },
     ];
   }).flat();
   const begin = 24 * days + 30;

@@ -6,6 +6,8 @@ import {
   type PaceBelief,
   type Place,
   type Stage,
+  UNTOLD,
+  UNTOLD_BY_EYE,
   USUAL_BELIEF,
   drawnPace,
   evenDraws,
@@ -65,6 +67,7 @@ export const SKETCHED: Fineness = { draws: evenDraws(9, PACE_UNKNOWNS + 1), ever
  * thermometer: a few draws that cover both evenly, the same at every call.
  *
  * @param hours how far to look, from the setting of the band
+ * @param doubted the same jar as it may be as well, where nobody knows which: half of the draws are about it
  */
 export function outlookOf(
   jar: Jar,
@@ -72,6 +75,7 @@ export function outlookOf(
   hours: number,
   belief: PaceBelief = USUAL_BELIEF,
   { draws: normals, every }: Fineness = FINE,
+  doubted: Jar | null = null,
 ): Outlook {
   const whole = forecast(jar.fedMix, conditionsOf(jar, context), hours);
   const last = whole.curve.length - 1;
@@ -81,11 +85,15 @@ export function outlookOf(
   // Long after the peak all draws have sunk alike: following them there would only cost time.
   const { ripeUntilH, peaksAtH } = best;
   const drawnHours = Math.min(hours, 2 * (ripeUntilH ?? peaksAtH ?? hours) + 24);
-  const draws = normals.map((normal) => {
-    const pace = drawnPace(belief, normal);
+  const draws = normals.map((normal, i) => {
+    const pace = drawnPace(belief, normal, jar.lastFed?.rough ? UNTOLD_BY_EYE : UNTOLD);
     return forecast(
       jar.fedMix,
-      conditionsOf(jar, { ...context, pace }, (place?.sd ?? 1) * normal[PACE_UNKNOWNS]!),
+      conditionsOf(
+        i % 2 === 1 && doubted ? doubted : jar,
+        { ...context, pace },
+        (place?.sd ?? 1) * normal[PACE_UNKNOWNS]!,
+      ),
       drawnHours,
     );
   });

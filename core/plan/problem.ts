@@ -8,6 +8,8 @@ export interface PlannedJar {
   readonly fedMix: Mix;
   readonly since: Instant;
   readonly stays: readonly Stay[];
+  /** Where it is to go by what was said already. */
+  readonly coming?: readonly Stay[];
   /** Where it usually lives; where it stands when not given. */
   readonly home?: string;
   readonly massG: number;

@@ -10,7 +10,15 @@ export function standingNow(problem: Problem, jar: PlannedJar): MixThere {
   const course = courseOf(problem, jar, jar.fedMix, jar.since, jar.stays, Math.max(0.01, hours));
   return {
     mix: drained(course.mixAt(hours), jar.pouredG ?? 0),
-    place: jar.stays[jar.stays.length - 1]!.place,
+    place: placeSoon(problem, jar),
     strong: course.doublesH === null ? 0 : 1 + (jar.strongBefore ?? 0),
   };
+}
+
+/** A move that was said already and is so near counts as made: plans look hours ahead. */
+const SOON = 4 * HOUR;
+
+function placeSoon({ now }: Problem, { stays, coming = [] }: PlannedJar): string {
+  const near = coming.filter(({ from }) => from <= now + SOON);
+  return [...stays, ...near].at(-1)!.place;
 }

@@ -8,6 +8,7 @@ import { type PlannedJar, type Problem, type Step } from './problem';
 /** How a jar stands when a plan begins, or is left when it ends. */
 export interface MixThere {
   readonly mix: Mix;
+  /** Where it stands, or will in a moment. */
   readonly place: string;
   /** Feeds in a row up to the present one that have doubled, as far as it is known. */
   readonly strong: number;
@@ -25,6 +26,12 @@ export interface Stretch {
   /** As mixed. */
   readonly mix: Mix;
 }
+
+/** Where a jar stands now, and where it goes by what was said already. */
+const presentStays = ({ now }: Problem, { stays, coming = [] }: PlannedJar, until: Instant) => [
+  { from: now, place: stays[stays.length - 1]!.place },
+  ...coming.filter(({ from }) => from > now && from < until),
+];
 
 /** Whether a step mixes something into the jar. */
 export const isMixing = ({ keepG }: Step): boolean => keepG !== undefined;
@@ -57,7 +64,7 @@ export function liveThrough(
       from = step.at;
       place = step.place ?? place;
     }
-    stays.push({ from, place });
+    stays.push(...(step ? [{ from, place }] : presentStays(problem, jar, end)));
     for (const move of steps)
       if (move.kind === 'move' && move.at >= from && move.at < end)
         stays.push({ from: move.at, place: move.place! });

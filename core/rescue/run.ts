@@ -7,6 +7,7 @@ import {
   type ProgrammeId,
   type Smell,
   instantOf,
+  risenTo,
 } from '../journal';
 import { type Blend, DAY, HOUR, type Instant, doubledHeight, highest } from '../measure';
 import { PROGRAMME, type Programme } from './programmes';
@@ -171,23 +172,34 @@ function runFeed(
   const hoursOf = (look: Looked | undefined) =>
     look === undefined ? null : (instantOf(look) - at) / HOUR;
   const enough = doubledHeight(fed.flour);
-  const doubled = seen.find(
-    ({ height, sign }) => sign === 'doubled' || (height !== undefined && height >= enough - 0.02),
-  );
-  const heights = seen.flatMap(({ height, sign }) =>
-    sign === 'doubled' ? [enough] : height === undefined ? [] : [height],
-  );
+  const doubled = seen.find((look) => look.sign === 'doubled' || risenTo(look) >= enough - 0.02);
+  const heights = seen.flatMap((look) => {
+    const height = look.sign === 'doubled' ? enough : risenTo(look);
+    return height > 0 ? [height] : [];
+  });
   const air = [0, 3, 6, 9].map((h) => celsiusAt(at + h * HOUR));
   return {
     at,
     flour: fed.flour,
     until,
-    doubledH: hoursOf(doubled),
+    doubledH: doubled ? doubledHours(seen, doubled, enough, hoursOf) : null,
     peakedH: hoursOf(seen.find(({ sign }) => sign === 'peaked' || sign === 'fallen')),
     highest: heights.length > 0 ? highest(heights) : null,
     smell: seen.findLast(({ smell }) => smell !== undefined)?.smell ?? null,
     inTimeH: inTimeHours(programme, mean(air)),
   };
+}
+
+/** When it doubled: as it was seen; by a streak alone, half way from the look before. */
+function doubledHours(
+  seen: readonly Looked[],
+  doubled: Looked,
+  enough: number,
+  hoursOf: (look: Looked | undefined) => number | null,
+): number {
+  const hours = hoursOf(doubled)!;
+  const told = doubled.sign === 'doubled' || (doubled.height ?? 0) >= enough - 0.02;
+  return told ? hours : (hours + (hoursOf(seen[seen.indexOf(doubled) - 1]) ?? 0)) / 2;
 }
 
 const mean = (of: readonly number[]): number => of.reduce((sum, one) => sum + one, 0) / of.length;

@@ -1,13 +1,23 @@
 import { type Vessel } from '../ferment';
-import { type Answer, type JarAtHand, type JarCard, answer, isoOf } from '../journal';
-
-/** A jar is put into another place. */
-export const move = ({ jar, now }: JarAtHand, place: string): Answer =>
-  answer([{ kind: 'moved', jar: jar.id, at: isoOf(now), place }]);
+import {
+  type Answer,
+  type JarAtHand,
+  type JarCard,
+  answer,
+  isoOf,
+  objectionsAtHand,
+} from '../journal';
+import { type Instant } from '../measure';
 
 /** A starter stands in a clean jar, the same or another. */
-export const rejar = ({ jar, now }: JarAtHand, vessel: Vessel = jar.card.vessel): Answer =>
-  answer([{ kind: 'rejarred', jar: jar.id, at: isoOf(now), vessel }]);
+export function rejar(
+  atHand: JarAtHand,
+  vessel: Vessel = atHand.jar.card.vessel,
+  at: Instant = atHand.now,
+): Answer {
+  const entry = { kind: 'rejarred' as const, jar: atHand.jar.id, at: isoOf(at), vessel };
+  return answer([entry], objectionsAtHand(entry, atHand));
+}
 
 /** A jar's card is changed. */
 export const changeCard = ({ jar, now }: JarAtHand, card: JarCard): Answer =>

@@ -23,22 +23,24 @@ export type Seen = Omit<NewEntryOf<'looked'>, 'kind' | 'jar' | 'at' | 'height' |
 /**
  * A look at a jar.
  *
- * @returns objections to `rise`, `at` or `note`
+ * @returns objections to `rise`, `streak`, `at` or `note`
  * @example look(atHand, { at: now, rise: 1.85, smell: 'fresh' })
  */
-export function look(atHand: JarAtHand, { at, rise, note = '', ...signs }: Seen): Answer {
+export function look(atHand: JarAtHand, { at, rise, streak, note = '', ...signs }: Seen): Answer {
   const entry: NewEntryOf<'looked'> = {
     kind: 'looked',
     jar: atHand.jar.id,
     at: isoOf(at),
     ...(rise === undefined ? {} : { height: Math.round(rise * 100) / 100 }),
+    ...(streak === undefined ? {} : { streak: Math.round(streak * 100) / 100 }),
     ...signs,
     ...(note.trim() ? { note: note.trim() } : {}),
   };
   return answer(
     [entry],
     [
-      ...riseObjections(rise),
+      ...riseObjections('rise', rise),
+      ...riseObjections('streak', streak),
       ...(note.length > NOTE_LENGTH
         ? [
             {
@@ -52,13 +54,15 @@ export function look(atHand: JarAtHand, { at, rise, note = '', ...signs }: Seen)
   );
 }
 
-function riseObjections(rise: number | undefined): readonly Objection[] {
+function riseObjections(field: string, rise: number | undefined): readonly Objection[] {
   const [low, high] = RISE_PCT;
   const pct = rise === undefined ? 0 : 100 * (rise - 1);
   if (pct >= low && pct <= high) return [];
-  return [{ field: 'rise', message: `Give the rise as a number between ${low} and ${high} %.` }];
+  return [{ field, message: `Give the rise as a number between ${low} and ${high} %.` }];
 }
 
 /** What was noticed of a jar, in words. */
-export const note = ({ jar, now }: JarAtHand, text: string): Answer =>
-  answer([{ kind: 'noted', jar: jar.id, at: isoOf(now), note: text }]);
+export function note(atHand: JarAtHand, text: string, at: Instant = atHand.now): Answer {
+  const entry = { kind: 'noted' as const, jar: atHand.jar.id, at: isoOf(at), note: text };
+  return answer([entry], objectionsAtHand(entry, atHand));
+}

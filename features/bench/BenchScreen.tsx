@@ -9,6 +9,7 @@ import { Page, IconOnly, Words } from '@kit';
 import { draftCleared, selectStanding, useAppDispatch, useAppSelector } from '@state';
 
 import { benchPath } from './benchPath';
+import { FreeFeedStep } from './FreeFeedStep';
 import { MixStep } from './MixStep';
 import { PlaceStep } from './PlaceStep';
 import { ScaleStep } from './ScaleStep';
@@ -56,7 +57,9 @@ function AtTheBench({
     dispatch(draftCleared(jar.id));
     router.navigate(`/jar/${jar.id}`);
   };
-  const back = () => (step === 0 ? router.navigate(`/jar/${jar.id}`) : toStep(step - 1));
+  // Nothing was weighed one by one where it was added freely.
+  const before = bench.way === 'ratio' || step === 4 ? step - 1 : 0;
+  const back = () => (step === 0 ? router.navigate(`/jar/${jar.id}`) : toStep(before));
   const [next, ...rest] = then;
   const finish = (path: Href) => {
     const found = bench.finish();
@@ -68,6 +71,16 @@ function AtTheBench({
   const header = (
     <BenchHeader name={jar.card.name} bench={bench} more={then.length} onLeave={leave} />
   );
+  if (portion && bench.way !== 'ratio')
+    return (
+      <FreeFeedStep
+        header={header}
+        bench={bench}
+        standing={standing}
+        onBack={() => router.navigate(`/jar/${jar.id}`)}
+        onDone={() => toStep(3)}
+      />
+    );
   if (portion)
     return (
       <ScaleStep
@@ -114,11 +127,11 @@ function BenchHeader({
   readonly more: number;
   readonly onLeave: () => void;
 }) {
-  const { outcome, draft } = bench;
+  const { outcome } = bench.chosen;
   return (
     <View style={styles.row}>
       <Words size="small" tone="quiet" lines={1} style={styles.fill}>
-        {`${name} at the bench · ${draft.step + 1} of 5${more > 0 ? `, ${more} more ${more === 1 ? 'jar' : 'jars'} after` : ''}`}
+        {`${name} at the bench · ${stepText(bench)}${more > 0 ? `, ${more} more ${more === 1 ? 'jar' : 'jars'} after` : ''}`}
       </Words>
       <Words size="small" tone="quiet">
         {outcome.ratio ? `${ratioText(outcome.ratio)} · ${Math.round(outcome.hydrationPct)} %` : ''}
@@ -129,6 +142,10 @@ function BenchHeader({
     </View>
   );
 }
+
+/** "2 of 5"; what is added freely is in with one step instead of three. */
+const stepText = ({ draft: { step }, way }: Bench): string =>
+  way === 'ratio' ? `${step + 1} of 5` : `${Math.max(1, step - 1)} of 3`;
 
 /** Floury hands cannot wake a screen. Where a device will not have it, the bench works all the same. */
 function useScreenAwake() {

@@ -4,12 +4,15 @@ import { useState } from 'react';
 import { ratioText } from '@core/bench';
 import { type Standing, contentOf } from '@core/journal';
 import { HOUR } from '@core/measure';
+import { leftOver, partsObjections } from '@core/verbs';
 import { Field, MomentField, Panel, Button, Words, parseNumber } from '@kit';
 import { selectLots, selectNow, selectSettings, useAppSelector } from '@state';
 
-import { DestinationChoice } from '../parts/DestinationChoice';
+import { PartsOut } from '../parts/PartsOut';
 import { useKitchenWords } from '../words';
+import { RoomWarning } from './MixStep';
 import { type Bench } from './useBench';
+import { WayChoice } from './WayChoice';
 
 /** Before the keep is weighed: where the rest goes, and the ratio for a wanted hour. */
 export function KeepPanels({
@@ -19,19 +22,47 @@ export function KeepPanels({
   readonly bench: Bench;
   readonly standing: Standing;
 }) {
-  const words = useKitchenWords();
-  const { outG, draft } = bench;
   return (
     <>
-      {outG > 0 && (
-        <Panel>
-          <Words>{`About ${words.grams(outG)} comes out of ${words.grams(contentOf(standing.jar).massG)}. Where does it go?`}</Words>
-          <DestinationChoice hideLabel chosen={draft.to} onChoose={(to) => bench.change({ to })} />
-          {draft.to === 'discardJar' && <DiscardJarRoom outG={outG} />}
-        </Panel>
-      )}
+      <WayChoice bench={bench} />
+      <RoomWarning bench={bench} standing={standing} />
+      {bench.outG > 0 && <OutPanel bench={bench} standing={standing} />}
       <RatioPanel bench={bench} />
     </>
+  );
+}
+
+/** How much comes out, and where it goes. */
+export function OutPanel({
+  bench,
+  standing,
+}: {
+  readonly bench: Bench;
+  readonly standing: Standing;
+}) {
+  const words = useKitchenWords();
+  const { outG, draft, parts } = bench;
+  const elsewhere = draft.elsewhere ?? [];
+  const kept = draft.to === 'discardJar' ? leftOver(outG, parts) : 0;
+  const discardedG = parts.reduce(
+    (sum, { grams, to }) => (to === 'discardJar' ? sum + grams : sum),
+    kept,
+  );
+  const [tooMuch] = partsObjections(outG, parts);
+  return (
+    <Panel label="What comes out">
+      <Words>{`About ${words.grams(outG)} comes out of ${words.grams(contentOf(standing.jar).massG)}. Where does it go?`}</Words>
+      <PartsOut
+        outG={outG}
+        to={draft.to}
+        onTo={(to) => bench.change({ to })}
+        parts={elsewhere}
+        onParts={(to) => bench.change({ elsewhere: to })}
+        problem={tooMuch?.message ?? null}
+        hideLabel
+      />
+      {discardedG > 0 && <DiscardJarRoom outG={discardedG} />}
+    </Panel>
   );
 }
 

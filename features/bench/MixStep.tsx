@@ -36,7 +36,8 @@ export function MixStep({
   readonly onDone: () => void;
 }) {
   const words = useKitchenWords();
-  const { amounts, outcome, draft, fedAt } = bench;
+  const { amounts, draft, fedAt } = bench;
+  const { outcome } = bench.chosen;
   return (
     <BenchPage onBack={onBack} onDone={onDone} doneText="The band is set">
       {header}
@@ -117,7 +118,8 @@ export function RoomWarning({
   readonly bench: Bench;
   readonly standing: Standing;
 }) {
-  const { room, chosen, stirred, fedAt } = bench;
+  const { chosen, fedAt } = bench;
+  const { room, stirred } = chosen;
   const words = useKitchenWords();
   if (room.verdict === 'fine') return null;
   const { capacityMl } = standing.jar.card.vessel;
@@ -126,7 +128,9 @@ export function RoomWarning({
     <Notice
       tone={room.verdict === 'overflows' ? 'beet' : 'crust'}
       title={
-        room.verdict === 'overflows' ? 'It will climb out of the jar' : 'It will just fit the jar'
+        room.verdict === 'overflows'
+          ? 'It will climb out of the jar'
+          : 'It may climb out of the jar'
       }
     >
       {`Mixed, it fills ${Math.round(room.filled * 100)} % of ${capacityMl} ml; at ${chosen.forecast.peakHeight.toFixed(1)} times the band, ${peak} %. A third is a good fill. Keep less, or take a larger jar.`}

@@ -1,9 +1,10 @@
 import { type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 
+import { OUT_BEFORE_COLD_H } from '@core/bench';
 import { celsiusAt } from '@core/ferment';
 import { type Standing } from '@core/journal';
-import { HOUR } from '@core/measure';
+import { HOUR, type Instant } from '@core/measure';
 import { Choice, Panel, Button, Words } from '@kit';
 import { selectPlaces, selectTime, useAppSelector } from '@state';
 
@@ -32,7 +33,8 @@ export function PlaceStep({
   const words = useKitchenWords();
   const places = useAppSelector(selectPlaces);
   const time = useAppSelector(selectTime);
-  const { goesTo, chosen, fedAt } = bench;
+  const { goesTo, chosen, fedAt, outH } = bench;
+  const goesLater = chosen.putAway.first !== undefined;
   const place = places.find(({ id }) => id === goesTo);
   const { ripeFromH, ripeUntilH, peaksAtH, feedByH } = chosen.forecast;
   const at = (h: number) => words.about(fedAt + h * HOUR);
@@ -44,17 +46,29 @@ export function PlaceStep({
       </Words>
       <Choice
         label="Where it goes now"
-        options={places.map(({ id: is, name, temperature }) => ({
+        options={places.map(({ id: is, name, kind, temperature }) => ({
           is,
-          text: `${name}, ${words.celsius(celsiusAt(temperature, time.hourOfDay(fedAt)))}`,
+          text:
+            kind === 'fridge' && is === goesTo && goesLater
+              ? `${name}, ${afterWords(outH)}`
+              : `${name}, ${words.celsius(celsiusAt(temperature, time.hourOfDay(fedAt)))}`,
         }))}
         chosen={goesTo}
         onChoose={(to) => bench.change({ place: to })}
       />
+      {place?.kind === 'fridge' && goesLater && (
+        <OutFirst
+          hours={outH}
+          fedAt={fedAt}
+          onHours={(to) => bench.change({ outBeforeColdH: to })}
+        />
+      )}
       <Panel>
         <Words size="title" level={2}>
           {ripeFromH === null
-            ? 'Not ripe within four days there'
+            ? place?.kind === 'fridge'
+              ? 'It goes to sleep there'
+              : 'Not ripe within four days there'
             : `Ripe about ${ripeUntilH === null ? at(ripeFromH) : words.stretch(fedAt + ripeFromH * HOUR, fedAt + ripeUntilH * HOUR)}`}
         </Words>
         <View style={styles.stack}>
@@ -63,12 +77,6 @@ export function PlaceStep({
           )}
           {feedByH !== null && (
             <Words tone="quiet">{`Feed again by ${at(feedByH)} at the latest.`}</Words>
-          )}
-          {place?.kind === 'fridge' && (
-            <Words tone="quiet">
-              Leave it out for an hour or two first, and move it then: it goes to sleep neither
-              hungry nor bursting.
-            </Words>
           )}
         </View>
       </Panel>
@@ -90,6 +98,43 @@ export function PlaceStep({
   );
 }
 
+/** "at once", "after 1½ h". */
+const afterWords = (hours: number): string =>
+  hours === 0 ? 'at once' : `after ${hoursText(hours)}`;
+
+const hoursText = (hours: number): string =>
+  `${hours % 1 === 0.5 ? `${Math.floor(hours)}½`.replace(/^0/, '') : hours} h`;
+
+/** How long a jar stands out before it goes into the cold: one decision, made here. */
+function OutFirst({
+  hours,
+  fedAt,
+  onHours,
+}: {
+  readonly hours: number;
+  readonly fedAt: Instant;
+  readonly onHours: (hours: number) => void;
+}) {
+  const words = useKitchenWords();
+  const all = [...new Set([...OUT_BEFORE_COLD_H, hours])].sort((a, b) => a - b);
+  return (
+    <View style={styles.stack10}>
+      <Choice
+        label="It stands out first"
+        options={all.map((is) => ({ is, text: is === 0 ? 'at once' : hoursText(is) }))}
+        chosen={hours}
+        onChoose={onHours}
+      />
+      <Words tone="quiet">
+        {hours === 0
+          ? 'Just fed and stone cold it starts slowly. That does no harm, it only takes longer.'
+          : `Into the fridge at ${words.moment(fedAt + hours * HOUR)}. It is written down now, and you will be reminded.`}
+      </Words>
+    </View>
+  );
+}
+
 const styles = StyleSheet.create({
+  stack10: { gap: 10 },
   stack: { gap: 2 },
 });

@@ -1,10 +1,11 @@
 import { StyleSheet, View } from 'react-native';
 
 import { type Portion, cupsText, flourByKind, measureError } from '@core/bench';
-import { type Standing, flourChange, contentOf } from '@core/journal';
+import { type Settings, type Standing, flourChange, contentOf } from '@core/journal';
 import { type Ingredient, mainFlour } from '@core/measure';
 import { waterBack } from '@core/rescue';
-import { Words } from '@kit';
+import { WANTED_MIX_CELSIUS } from '@core/verbs';
+import { Button, Words } from '@kit';
 import { selectSettings, useAppSelector } from '@state';
 
 import { FLOUR_WORDS, blendWords, useKitchenWords } from '../words';
@@ -34,7 +35,8 @@ export function ScaleNotes({
   readonly before: number;
 }) {
   const words = useKitchenWords();
-  const { draft, water, wantedMixCelsius } = bench;
+  const { draft } = bench;
+  const { water } = bench.chosen;
   const { card } = standing.jar;
   const { cups, cleanJar, water: source } = useAppSelector(selectSettings);
   const notes: string[] = [];
@@ -47,13 +49,13 @@ export function ScaleNotes({
     notes.push(
       `${words.grams(wanted)} of ${portion}, on ${Math.round(card.vessel.emptyG)} g of jar${before > 0 ? ` and ${Math.round(before)} g in it` : ''}.`,
     );
-  const overshoot = overshootWords(bench, portion);
-  if (overshoot) notes.push(overshoot);
-  if (portion === 'water')
+  const slip = slipWords(bench, portion);
+  if (portion === 'water' && !water) notes.push('As it comes: it goes into the cold soon.');
+  if (portion === 'water' && water)
     notes.push(
       water.celsius >= 40
         ? `As warm as is safe, ${words.celsius(40)}: the mix comes to ${words.celsius(water.reached)}.`
-        : `${warmth(water.celsius)}, ${words.celsius(water.celsius)}, for a ${words.celsius(wantedMixCelsius)} mix.`,
+        : `${warmth(water.celsius)}, ${words.celsius(water.celsius)}, for a ${words.celsius(WANTED_MIX_CELSIUS)} mix.`,
     );
   if (portion === 'water' && waterBack(standing.jar, draft.keepG) > 0)
     notes.push(
@@ -87,6 +89,7 @@ export function ScaleNotes({
     notes.push('Look before stirring. Fuzz, or pink and orange streaks: throw it all out.');
   return (
     <View style={styles.stack}>
+      {slip && <SlipNote bench={bench} text={slip} />}
       {notes.map((note) => (
         <Words key={note} tone="quiet">
           {note}
@@ -96,8 +99,26 @@ export function ScaleNotes({
   );
 }
 
+/** A portion that came out otherwise, and whether the rest follows it. */
+function SlipNote({ bench, text }: { readonly bench: Bench; readonly text: string }) {
+  const follows = bench.afterSlip === 'follows';
+  return (
+    <>
+      <Words tone="quiet">{text}</Words>
+      <View style={styles.atEdge}>
+        <Button
+          kind="bare"
+          onPress={() => bench.change({ afterSlip: follows ? 'asPlanned' : 'follows' })}
+        >
+          {follows ? 'Leave the rest as planned' : 'Let the rest follow'}
+        </Button>
+      </View>
+    </>
+  );
+}
+
 /** "Kept 27 instead of 25: water and flour follow." */
-function overshootWords(bench: Bench, portion: Portion): string | null {
+function slipWords(bench: Bench, portion: Portion): string | null {
   const { draft } = bench;
   const order = portionsOf(draft.order);
   const previous = order[order.indexOf(portion) - 1];
@@ -107,7 +128,10 @@ function overshootWords(bench: Bench, portion: Portion): string | null {
   if (landed === undefined || Math.round(landed) === Math.round(asked)) return null;
   const rest = order.slice(order.indexOf(portion)).join(' and ');
   const what = previous === 'keep' ? 'Kept' : `${PORTION_TITLES[previous]}`;
-  return `${what} ${landed} instead of ${asked}: ${rest} ${rest.includes(' and ') ? 'follow' : 'follows'}.`;
+  const many = rest.includes(' and ');
+  return bench.afterSlip === 'follows'
+    ? `${what} ${landed} instead of ${asked}: ${rest} ${many ? 'follow' : 'follows'}.`
+    : `${what} ${landed} instead of ${asked}: ${rest} ${many ? 'stay' : 'stays'} as planned.`;
 }
 
 function warmth(celsius: number): string {
@@ -122,13 +146,17 @@ export function toGo(
   really: number | null,
   portion: Portion,
   order: readonly Portion[],
+  afterSlip: Settings['afterSlip'],
 ): string {
   if (really === null || Number.isNaN(really)) return 'Leave it empty when it is spot on.';
   const rest = order.slice(order.indexOf(portion) + 1).join(' and ');
   const left = Math.round(wanted - really);
   if (left > 0) return `${left} g to go.`;
   if (left === 0) return 'Spot on.';
-  if (rest) return `${-left} g over. That is fine: ${rest} will follow.`;
+  if (rest)
+    return afterSlip === 'follows'
+      ? `${-left} g over. That is fine: ${rest} will follow.`
+      : `${-left} g over. That is fine.`;
   return portion === 'flour'
     ? `${-left} g over: a little stiffer. Lift some off the top, or leave it.`
     : `${-left} g over: a little runnier.`;
@@ -136,4 +164,5 @@ export function toGo(
 
 const styles = StyleSheet.create({
   stack: { gap: 2 },
+  atEdge: { alignItems: 'flex-start', marginLeft: -8, marginVertical: -4 },
 });

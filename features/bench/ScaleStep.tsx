@@ -5,12 +5,13 @@ import {
   type Landed,
   type Portion,
   gramsFromMeasure,
+  gramsFromText,
   portionFromScale,
   scaleTarget,
 } from '@core/bench';
 import { type Standing, weightObjections, contentOf } from '@core/journal';
 import { freshDensity } from '@core/measure';
-import { Choice, Field, Notice, Pour, type PourLayer, Button, Words, parseNumber } from '@kit';
+import { Choice, Field, Notice, Pour, type PourLayer, Button, Words } from '@kit';
 
 import { selectSettings, useAppSelector } from '@state';
 
@@ -40,7 +41,7 @@ export function ScaleStep({
   readonly onDone: (landed: Landed) => void;
 }) {
   const { draft, amounts } = bench;
-  const { cups } = useAppSelector(selectSettings);
+  const { cups, ounces } = useAppSelector(selectSettings);
   const { emptyG } = standing.jar.card.vessel;
   const order = portionsOf(draft.order);
   const at = order.indexOf(portion);
@@ -55,8 +56,9 @@ export function ScaleStep({
 
   const wanted = bench.wantedAfter(order.slice(0, at))[`${portion}G`];
   // Cups and spoons are of the portion alone; a number is what the scale reads.
-  const measured = cups ? gramsFromMeasure(text, ingredientOf(portion, bench)) : null;
-  const typed = text.trim() === '' ? null : parseNumber(text);
+  const ingredient = ingredientOf(portion, bench);
+  const measured = gramsFromMeasure(text, ingredient);
+  const typed = text.trim() === '' ? null : gramsFromText(text, ingredient);
   const really =
     measured ?? (typed === null ? wanted : portionFromScale(draft.weighing, emptyG, before, typed));
 
@@ -105,10 +107,10 @@ export function ScaleStep({
               setText(to);
               setProblem(null);
             }}
-            numeric={!cups}
+            numeric={!cups && !ounces}
             placeholder={String(Math.round(reading(wanted)))}
             problem={problem}
-            hint={toGo(wanted, typed === null && measured === null ? null : really, portion, order)}
+            hint={toGo(wanted, typed === null ? null : really, portion, order, bench.afterSlip)}
             onSubmit={done}
           />
           <Choice

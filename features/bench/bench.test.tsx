@@ -263,14 +263,41 @@ describe('mix, mark and place', () => {
     toMix();
     press('The band is set');
     const onCounter = screen.getByText(/^Ripe about/).textContent;
-    pick('Fridge, 5 °C');
+    pick('Larder, 15 °C');
     expect(screen.queryByText(onCounter)).toBeNull();
-    expect(screen.getByText(/^Leave it out for an hour or two first/)).toBeVisible();
     press('The feed is done');
     expect(selectJarEvents(store.getState(), 'tern').at(-1)).toMatchObject({
       kind: 'moved',
-      place: 'fridge',
+      place: 'larder',
     });
+  });
+
+  it('“Fridge, after 1½ h” is one decision: the move is written down for its time', () => {
+    const store = atTheBench();
+    toMix();
+    press('The band is set');
+    pick('Fridge, 5 °C');
+    expect(screen.getByRole('radio', { name: 'Fridge, after 1½ h' })).toBeChecked();
+    expect(screen.getByText('It goes to sleep there')).toBeVisible();
+    pick('2 h');
+    press('The feed is done');
+    const { events } = store.getState().kitchen;
+    const fed = fedLast(store, 'tern')!;
+    expect(events.at(-1)).toMatchObject({ kind: 'moved', place: 'fridge', said: fed.at });
+    expect(Date.parse(events.at(-1)!.at) - Date.parse(fed.at)).toBe(2 * 3_600_000);
+    // Until then it stands where it stood.
+    expect(selectJar(store.getState(), 'tern')!.stays.at(-1)!.place).toBe('counter');
+  });
+
+  it('at once is at once, with water as it comes', () => {
+    const store = atTheBench();
+    toMix();
+    press('The band is set');
+    pick('Fridge, 5 °C');
+    pick('at once');
+    press('The feed is done');
+    expect(store.getState().kitchen.events.at(-1)).not.toHaveProperty('said');
+    expect(selectJar(store.getState(), 'tern')!.stays.at(-1)!.place).toBe('fridge');
   });
 });
 

@@ -1,73 +1,86 @@
-import { useCallback, useMemo } from 'react';
+import { useMemo } from 'react';
 
 import {
+  type EyedFeed,
+  type FeedAmounts,
   type FeedRecipe,
-  type JarRoom,
   type Portion,
   amountsAfter,
-  feedOutcome,
-  jarRoom,
-  ratioForTime,
-  stirDown,
-  waterFor,
+  byEye,
+  gramsFromText,
+  outBeforeCold,
 } from '@core/bench';
+import { type Forecast } from '@core/ferment';
 import {
-  type Conditions,
-  type Forecast,
-  celsiusAt,
-  drained,
-  feed,
-  forecast,
-  keepOf,
-} from '@core/ferment';
-import { type Standing, airOf, contentOf, mixAt, type Settings } from '@core/journal';
+  type JarEvent,
+  type Settings,
+  type Standing,
+  contentOf,
+  homeOf,
+  lastWay,
+} from '@core/journal';
 import { feedFlour } from '@core/larder';
-import { HOUR, type Instant } from '@core/measure';
+import { type Ingredient, type Instant, mainFlour } from '@core/measure';
 import { waterBack } from '@core/rescue';
-import { comesOut, feedJar } from '@core/verbs';
+import {
+  type PartOut,
+  atBench,
+  benchTrial,
+  comesOut,
+  feedJar,
+  goesBackTo,
+  putAwayAfter,
+  putAwayTo,
+  ratioFor,
+} from '@core/verbs';
 import {
   type BenchDraft,
   byField,
   doneTo,
   draftChanged,
   draftCleared,
+  ofJar,
+  selectJarEvents,
   selectNow,
   selectPlaces,
   selectSettings,
-  selectTime,
   selectTubs,
   useAppDispatch,
   useAppSelector,
   useContextOf,
-  ofJar,
 } from '@state';
 
 import { useKitchenWords } from '../words';
-
-/** A mix of this temperature ferments as most recipes expect, °C. */
-const WANTED_MIX_CELSIUS = 25;
-/** Hours that a feed's forecast looks ahead at the bench. */
-const LOOK_AHEAD = 96;
 
 /** The order of the scale. */
 export const portionsOf = (order: Settings['order']): readonly [Portion, Portion, Portion] =>
   order === 'waterFirst' ? ['keep', 'water', 'flour'] : ['keep', 'flour', 'water'];
 
-const draftFor = ({ jar }: Standing, settings: Settings): BenchDraft => ({
-  step: 0,
-  keepG: jar.card.keepG,
-  parts: jar.card.ratio.flour,
-  // What was poured off comes back with the feed's water.
-  waterParts: jar.card.ratio.water + waterBack(jar, jar.card.keepG) / jar.card.keepG,
-  order: settings.order,
-  weighing: settings.weighing,
-  landed: {},
-  to: 'discardJar',
-  wantedAt: null,
-  fedAt: null,
-  place: null,
-  other: null,
-});
+/** What half out by eye means, until the baker says otherwise. */
+const HALF_OUT: EyedFeed = { kept: 0.5, grown: 2, texture: 'batter' };
+
+function draftFor({ jar }: Standing, events: readonly JarEvent[], settings: Settings): BenchDraft {
+  const way = lastWay(jar, events);
+  const last = way === 'add' ? jar.lastFed : null;
+  return {
+    step: 0,
+    keepG: jar.card.keepG,
+    parts: jar.card.ratio.flour,
+    // What was poured off comes back with the feed's water.
+    waterParts: jar.card.ratio.water + waterBack(jar, jar.card.keepG) / jar.card.keepG,
+    order: settings.order,
+    weighing: settings.weighing,
+    landed: {},
+    to: 'discardJar',
+    wantedAt: null,
+    fedAt: null,
+    place: null,
+    other: null,
+    way,
+    added: { flour: last ? String(last.flourG) : '', water: last ? String(last.waterG) : '' },
+    eyed: HALF_OUT,
+  };
+}
 
 /** What a feed would become in a place. */
 export interface PlaceOutcome {
@@ -83,12 +96,13 @@ export function useBench(standing: Standing) {
   const settings = useAppSelector(selectSettings);
   const context = useContextOf(jar.id);
   const places = useAppSelector(selectPlaces);
-  const time = useAppSelector(selectTime);
   const now = useAppSelector(selectNow);
   const tubs = useAppSelector(selectTubs);
+  const events = useAppSelector((state) => selectJarEvents(state, jar.id));
   const kept = useAppSelector((state) => ofJar(state.bench, jar.id));
-  const usual = useMemo(() => draftFor(standing, settings), [standing, settings]);
+  const usual = useMemo(() => draftFor(standing, events, settings), [standing, events, settings]);
   const draft = kept ?? usual;
+  const { way = 'ratio', added = { flour: '', water: '' }, eyed = HALF_OUT } = draft;
   const other = draft.other ?? null;
   const { flour, tub } = useMemo(() => feedFlour(jar, tubs, other), [jar, tubs, other]);
   const change = (to: Partial<BenchDraft>) =>
@@ -98,115 +112,100 @@ export function useBench(standing: Standing) {
     keepG: draft.keepG,
     ratio: { flour: draft.parts, water: draft.waterParts },
   };
-  const amounts = amountsAfter(recipe, draft.landed);
+  const afterSlip = draft.afterSlip ?? settings.afterSlip;
+  const there = useMemo(() => contentOf(jar), [jar]);
+  const addedG = {
+    flour: weightOf(added.flour, mainFlour(flour)),
+    water: weightOf(added.water, 'water'),
+  };
+  const amounts = useMemo((): FeedAmounts => {
+    if (way === 'eye') return byEye(there, flour, eyed);
+    if (way === 'add')
+      return {
+        keepG: Math.max(1, Math.round(there.massG)),
+        flourG: addedG.flour || 0,
+        waterG: addedG.water || 0,
+      };
+    return amountsAfter(
+      { keepG: draft.keepG, ratio: { flour: draft.parts, water: draft.waterParts } },
+      draft.landed,
+      afterSlip,
+    );
+  }, [
+    way,
+    there,
+    flour,
+    eyed,
+    addedG.flour,
+    addedG.water,
+    draft.keepG,
+    draft.parts,
+    draft.waterParts,
+    draft.landed,
+    afterSlip,
+  ]);
   /** What is asked for once only these portions have landed. */
   const wantedAfter = (portions: readonly Portion[]) =>
     amountsAfter(
       recipe,
       Object.fromEntries(portions.map((of) => [of, draft.landed[of] ?? amounts[`${of}G`]])),
+      afterSlip,
     );
-  const keepHydrationPct = contentOf(jar).hydrationPct;
-  const outcome = feedOutcome(amounts, keepHydrationPct);
-  const fedAt: Instant = draft.fedAt === null ? now : words.instantOf(draft.fedAt);
-  const mixNow = useMemo(() => drained(mixAt(jar, now, context), jar.pouredG), [jar, now, context]);
-  const counter = places.find((place) => place.kind === 'counter');
-  const kitchenCelsius = counter
-    ? celsiusAt(counter.temperature, time.hourOfDay(now))
-    : mixNow.celsius;
-  const here = standing.place?.id ?? places[0]!.id;
-  const goesTo = draft.place ?? here;
 
-  const { keepG, flourG, waterG } = amounts;
-  const mixed = useMemo(
-    () =>
-      feed(keepOf(mixNow, keepG), {
-        keepG,
-        flourG,
-        waterG,
-        flour,
-        flourCelsius: kitchenCelsius,
-        waterCelsius: kitchenCelsius,
-      }),
-    [mixNow, keepG, flourG, waterG, flour, kitchenCelsius],
-  );
-  /** What the mix stands in, place by place, from now on. */
-  const conditionsIn = useCallback(
-    (place: string): Conditions => ({
-      air: airOf([{ from: now, place }], now, context.places, context.time),
-      vessel: jar.card.vessel,
-      pace: context.pace,
-    }),
-    [now, context, jar.card],
-  );
+  const fedAt: Instant = draft.fedAt === null ? now : words.instantOf(draft.fedAt);
+  const bench = useMemo(() => atBench(jar, context, places, now), [jar, context, places, now]);
+  const here = standing.place?.id ?? places[0]!.id;
+  const goesTo = draft.place ?? goesBackTo(places, here, homeOf(events, now));
+  const outH = draft.outBeforeColdH ?? outBeforeCold(bench.kitchenCelsius, settings.outBeforeColdH);
   const outcomes = useMemo(
-    (): readonly PlaceOutcome[] =>
-      places.map(({ id }) => ({
-        place: id,
-        forecast: forecast(mixed, conditionsIn(id), LOOK_AHEAD),
-      })),
-    [mixed, places, conditionsIn],
+    () =>
+      places.map((place) => {
+        const putAway = putAwayTo(places, place, here, outH);
+        return { place: place.id, putAway, ...benchTrial(bench, { amounts, flour }, putAway) };
+      }),
+    [places, here, outH, bench, amounts, flour],
   );
   const chosen = outcomes.find(({ place }) => place === goesTo) ?? outcomes[0]!;
-  const room: JarRoom = jarRoom(
-    jar.card.vessel,
-    outcome.massG,
-    outcome.hydrationPct,
-    chosen.forecast.peakHeight,
-  );
-
-  const stirred = useMemo(
-    () =>
-      room.filledAtPeak > 1
-        ? stirDown(mixed, conditionsIn(goesTo), 1 / room.filled, LOOK_AHEAD)
-        : null,
-    [mixed, conditionsIn, goesTo, room.filled, room.filledAtPeak],
-  );
 
   const wantedAt = draft.wantedAt === null ? NaN : words.instantOf(draft.wantedAt);
-  const suggestion = useMemo(() => {
-    const wantedH = (wantedAt - now) / HOUR;
-    if (!(wantedH > 0.5 && wantedH < 72)) return null;
-    return ratioForTime(
-      mixNow,
-      draft.keepG,
-      (100 * draft.waterParts) / draft.parts,
-      flour,
-      conditionsIn(goesTo),
-      wantedH,
-    );
-  }, [
-    wantedAt,
-    now,
-    mixNow,
-    draft.keepG,
-    draft.waterParts,
-    draft.parts,
-    flour,
-    goesTo,
-    conditionsIn,
-  ]);
-
-  const water = waterFor(
-    {
-      keepG,
-      keepHydrationPct,
-      keepCelsius: mixNow.celsius,
-      flourG,
-      flourCelsius: kitchenCelsius,
-      waterG,
-    },
-    WANTED_MIX_CELSIUS,
+  const suggestion = useMemo(
+    () =>
+      ratioFor(
+        bench,
+        {
+          keepG: draft.keepG,
+          hydrationPct: (100 * draft.waterParts) / draft.parts,
+          flour,
+          wantedAt,
+        },
+        chosen.putAway,
+      ),
+    [bench, draft.keepG, draft.waterParts, draft.parts, flour, wantedAt, chosen.putAway],
   );
-  const outG = comesOut(jar, keepG);
+
+  const outG = comesOut(jar, amounts.keepG);
+  const parts: readonly PartOut[] = (draft.elsewhere ?? []).map(({ grams, to }) => ({
+    grams: weightOf(grams, 'starter'),
+    to,
+  }));
 
   /** Writes the feed down. Returns what keeps it out of the journal, by field. */
   const finish = (): Readonly<Record<string, string>> => {
-    const place = goesTo === here ? null : goesTo;
+    const { keepG, flourG, waterG } = amounts;
     const objections = dispatch(
       doneTo(
         jar.id,
-        (atHand) => feedJar(atHand, tubs, { amounts, at: fedAt, to: draft.to, place, other }),
-        `${jar.card.name} is fed: ${keepG} + ${flourG} + ${waterG} g`,
+        (atHand) =>
+          feedJar(atHand, tubs, {
+            amounts,
+            at: fedAt,
+            to: draft.to,
+            parts,
+            ...putAwayAfter(chosen.putAway, fedAt, here),
+            other,
+            rough: way === 'eye',
+          }),
+        `${jar.card.name} is fed: ${way === 'eye' ? 'about ' : ''}${keepG} + ${flourG} + ${waterG} g`,
       ),
     );
     if (objections.length > 0) return byField(objections);
@@ -217,26 +216,33 @@ export function useBench(standing: Standing) {
   return {
     draft,
     change,
+    way,
+    added,
+    addedG,
+    eyed,
+    afterSlip,
     amounts,
     wantedAfter,
-    outcome,
     flour,
     /** The tub the flour comes from, and what it lacks for this feed, grams. */
     tub,
-    shortG: tub ? Math.max(0, Math.round(flourG - tub.grams)) : 0,
+    shortG: tub ? Math.max(0, Math.round(amounts.flourG - tub.grams)) : 0,
     outcomes,
     chosen,
     goesTo,
     here,
-    room,
-    stirred,
+    /** Hours it stands out before it goes into the cold. */
+    outH,
     suggestion,
-    wantedMixCelsius: WANTED_MIX_CELSIUS,
-    water,
     outG,
+    parts,
     fedAt,
     finish,
   };
 }
+
+/** A weight as typed; nothing typed is nothing. */
+const weightOf = (text: string, ingredient: Ingredient): number =>
+  text.trim() === '' ? 0 : Math.round(10 * gramsFromText(text, ingredient)) / 10;
 
 export type Bench = ReturnType<typeof useBench>;

@@ -4,8 +4,9 @@ import { StyleSheet, View } from 'react-native';
 import { type Standing } from '@core/journal';
 import { archive as setArchived } from '@core/verbs';
 import { Button } from '@kit';
-import { doneTo, useAppDispatch } from '@state';
+import { doneTo, selectRuns, useAppDispatch, useAppSelector } from '@state';
 
+import { WeighSheet } from '../parts/WeighSheet';
 import { MoveSheet } from './MoveSheet';
 import { NoteSheet } from './NoteSheet';
 import { RejarSheet } from './RejarSheet';
@@ -16,8 +17,12 @@ import { TakeSheet } from './TakeSheet';
 export function JarActions({ standing }: { readonly standing: Standing }) {
   const { jar } = standing;
   const dispatch = useAppDispatch();
-  const [sheet, setSheet] = useState<'move' | 'take' | 'note' | 'again' | 'rejar' | null>(null);
+  const [sheet, setSheet] = useState<'move' | 'take' | 'note' | 'again' | 'rejar' | 'weigh' | null>(
+    null,
+  );
   const close = () => setSheet(null);
+  // A jar in a programme is fed as that says.
+  const inProgramme = useAppSelector(selectRuns).some((run) => run.jar.id === jar.id);
   const trouble = `/trouble?jar=${jar.id}` as const;
   const archive = (archived: boolean) =>
     dispatch(
@@ -31,12 +36,18 @@ export function JarActions({ standing }: { readonly standing: Standing }) {
   return (
     <View style={styles.stack}>
       <View style={styles.row}>
-        <Button kind="main" grow href={`/jar/${jar.id}/feed`}>
+        <Button
+          kind="main"
+          grow
+          href={inProgramme ? `/jar/${jar.id}/programme` : `/jar/${jar.id}/feed`}
+        >
           Feed
         </Button>
-        <Button grow onPress={() => setSheet('again')}>
-          Same again
-        </Button>
+        {!inProgramme && (
+          <Button grow onPress={() => setSheet('again')}>
+            Same again
+          </Button>
+        )}
         <Button grow onPress={() => setSheet('take')}>
           Take out
         </Button>
@@ -62,6 +73,9 @@ export function JarActions({ standing }: { readonly standing: Standing }) {
         <Button kind="bare" onPress={() => setSheet('rejar')}>
           Jar
         </Button>
+        <Button kind="bare" onPress={() => setSheet('weigh')}>
+          Weigh
+        </Button>
         <Button kind="bare" icon="archive-outline" onPress={() => archive(true)}>
           Archive
         </Button>
@@ -78,6 +92,7 @@ export function JarActions({ standing }: { readonly standing: Standing }) {
       {sheet === 'take' && <TakeSheet standing={standing} onClose={close} />}
       {sheet === 'again' && <SameAgainSheet standing={standing} onClose={close} />}
       {sheet === 'rejar' && <RejarSheet standing={standing} onClose={close} />}
+      {sheet === 'weigh' && <WeighSheet standing={standing} onClose={close} />}
       {sheet === 'note' && <NoteSheet standing={standing} onClose={close} />}
     </View>
   );

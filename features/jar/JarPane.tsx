@@ -15,6 +15,7 @@ import { LearntPanel } from './LearntPanel';
 import { LookPanel } from './LookPanel';
 import { WhatIfPanel } from './WhatIfPanel';
 import { NoSuchJar } from '../parts/NoSuchJar';
+import { Promises } from '../parts/Promises';
 
 /** Everything about one jar: its canopy, its numbers, a look to log, what to do with it, what was logged. */
 export function JarPane({ id, back }: { readonly id: string; readonly back?: boolean }) {
@@ -23,6 +24,7 @@ export function JarPane({ id, back }: { readonly id: string; readonly back?: boo
   return (
     <>
       <JarHeader standing={standing} back={!!back} />
+      <Promises jar={id} />
       <InProgramme id={id} />
       <CanopyPanel standing={standing} />
       {!standing.jar.card.archived && <WhatIfPanel key={`if ${id}`} standing={standing} />}

@@ -50,6 +50,9 @@ export function LookPanel({
           look(atHand, {
             at: seen.at === '' ? atHand.now : words.instantOf(seen.at),
             rise: measured ? volumeRise(vessel, fill, 1 + pct / 100) : undefined,
+            ...(seen.streak.trim() === ''
+              ? {}
+              : { streak: volumeRise(vessel, fill, 1 + parseNumber(seen.streak) / 100) }),
             ...(seen.sign ? { sign: seen.sign } : {}),
             ...(seen.smell ? { smell: seen.smell } : {}),
             ...(seen.bubbles ? { bubbles: seen.bubbles } : {}),
@@ -62,7 +65,7 @@ export function LookPanel({
     );
     const found = byField(objections);
     setProblems(found);
-    if (found.at || found.note) setMore(true);
+    if (found.at || found.note || found.streak) setMore(true);
     if (objections.length > 0) return;
     setRise(null);
     setSeen(NOTHING_ELSE);

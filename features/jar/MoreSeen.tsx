@@ -23,6 +23,8 @@ export interface Seen {
   readonly liquid: Liquid | null;
   readonly floats: boolean | null;
   readonly note: string;
+  /** The highest streak on the glass, percent above the band, as typed. */
+  readonly streak: string;
 }
 
 export const NOTHING_ELSE: Seen = {
@@ -33,14 +35,16 @@ export const NOTHING_ELSE: Seen = {
   liquid: null,
   floats: null,
   note: '',
+  streak: '',
 };
 
-export const hasMore = ({ sign, smell, bubbles, liquid, floats, note }: Seen) =>
+export const hasMore = ({ sign, smell, bubbles, liquid, floats, note, streak }: Seen) =>
   sign !== null ||
   smell !== null ||
   bubbles !== null ||
   liquid !== null ||
   floats !== null ||
+  streak.trim() !== '' ||
   note.trim() !== '';
 
 /** The fields of what else was seen. */
@@ -68,6 +72,15 @@ export function MoreSeen({
         options={SIGNS.map((is) => ({ is, text: SIGN_WORDS[is] }))}
         chosen={seen.sign}
         onChoose={(is) => toggled('sign', is)}
+      />
+      <Field
+        label="Highest streak on the glass"
+        text={seen.streak}
+        onText={(streak) => onSeen({ ...seen, streak })}
+        numeric
+        unit="%"
+        hint="How far above the band it had been, whenever that was."
+        problem={problems.streak ?? null}
       />
       <Choice
         label="Bubbles"

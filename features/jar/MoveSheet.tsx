@@ -1,8 +1,7 @@
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import { forecast } from '@core/ferment';
-import { type Standing, conditionsOf } from '@core/journal';
+import { type Standing, ifMoved } from '@core/journal';
 import { HOUR } from '@core/measure';
 import { move } from '@core/verbs';
 import { Button, Sheet, Words } from '@kit';
@@ -15,6 +14,7 @@ import {
   useContextOf,
 } from '@state';
 
+import { When, useWhen } from '../parts/When';
 import { useKitchenWords } from '../words';
 
 /** Hours beyond now that a move is judged by. */
@@ -34,40 +34,47 @@ export function MoveSheet({
   const now = useAppSelector(selectNow);
   const places = useAppSelector(selectPlaces);
   const context = useContextOf(jar.id);
+  const when = useWhen(words, now);
+  const [problem, setProblem] = useState<string | null>(null);
+  const at = when.at ?? now;
+  const later = at > now;
   const outcomes = useMemo(
     () =>
-      places.map((place) => {
-        const moved = { ...jar, stays: [...jar.stays, { from: now, place: place.id }] };
-        return forecast(jar.fedMix, conditionsOf(moved, context), standing.hours + LOOK_AHEAD);
-      }),
-    [places, jar, now, context, standing.hours],
+      places.map(({ id }) =>
+        ifMoved(jar, id, Number.isNaN(at) ? now : at, context, standing.hours + LOOK_AHEAD),
+      ),
+    [places, jar, at, now, context, standing.hours],
   );
   return (
     <Sheet title={`Move ${jar.card.name}`} onClose={onClose}>
+      <When when={when} label="Moved at" offer="Earlier or later" problem={problem} />
       {places.map((place, i) => {
         const { ripeFromH, ripeUntilH } = outcomes[i]!;
-        const at = (h: number) => words.about(jar.since + h * HOUR);
+        const hourOf = (h: number) => words.about(jar.since + h * HOUR);
         const then =
           ripeFromH === null
             ? 'not ripe within three days'
             : standing.hours > (ripeUntilH ?? Infinity)
               ? 'its ripe hours are over'
               : ripeUntilH === null
-                ? `ripe from ${at(ripeFromH)}`
+                ? `ripe from ${hourOf(ripeFromH)}`
                 : `ripe ${words.stretch(jar.since + ripeFromH * HOUR, jar.since + ripeUntilH * HOUR)}`;
         return (
           <View key={place.id} style={styles.stack}>
             <Button
-              disabled={place.id === here?.id}
+              disabled={place.id === here?.id && when.at === null}
               onPress={() => {
-                dispatch(
+                const [objection] = dispatch(
                   doneTo(
                     jar.id,
-                    (atHand) => move(atHand, place.id),
-                    `${jar.card.name} moved: ${place.name}`,
+                    (atHand) => move(atHand, place.id, when.at ?? atHand.now),
+                    later
+                      ? `${jar.card.name} is to be moved ${words.moment(at)}: ${place.name}`
+                      : `${jar.card.name} moved: ${place.name}`,
                   ),
                 );
-                onClose();
+                setProblem(objection?.message ?? null);
+                if (!objection) onClose();
               }}
             >
               {place.id === here?.id ? `${place.name}, where it stands` : place.name}

@@ -4,8 +4,9 @@ import { StyleSheet, View } from 'react-native';
 import { type Standing, contentOf } from '@core/journal';
 import { rejar } from '@core/verbs';
 import { Field, Button, Sheet, Words, parseNumber } from '@kit';
-import { doneTo, useAppDispatch } from '@state';
+import { doneTo, selectNow, useAppDispatch, useAppSelector } from '@state';
 
+import { When, useWhen } from '../parts/When';
 import { useKitchenWords } from '../words';
 
 /** The starter goes into another glass, or back into its own, washed. */
@@ -26,9 +27,14 @@ export function RejarSheet({
     taperPct: String(Math.round(100 * (vessel.taper ?? 1))),
   });
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+  const [whenProblem, setWhenProblem] = useState<string | null>(null);
+  const when = useWhen(words, useAppSelector(selectNow));
   const log = (to: typeof vessel, text: string) => {
-    dispatch(doneTo(jar.id, (atHand) => rejar(atHand, to), text));
-    onClose();
+    const [objection] = dispatch(
+      doneTo(jar.id, (atHand) => rejar(atHand, to, when.at ?? atHand.now), text),
+    );
+    setWhenProblem(objection?.message ?? null);
+    if (!objection) onClose();
   };
   const another = () => {
     const found: Record<string, string> = {};
@@ -64,6 +70,7 @@ export function RejarSheet({
       <Words>
         {`In this one since ${words.date(jar.cleanSince)}. A clean jar each time or the same for weeks: both work, while the rim is clean.`}
       </Words>
+      <When when={when} problem={whenProblem} />
       <Button onPress={() => log(vessel, `${jar.card.name} stands in a clean jar`)}>
         The same jar, washed
       </Button>

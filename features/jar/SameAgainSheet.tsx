@@ -1,15 +1,25 @@
 import { useState } from 'react';
 
-import { amountsAfter } from '@core/bench';
 import { type Destination, type Standing } from '@core/journal';
-import { comesOut, feedJar } from '@core/verbs';
+import { HOUR } from '@core/measure';
+import { comesOut, feedJar, putAwayAfter, usualFeed } from '@core/verbs';
 import { Amounts, Button, Sheet, Words } from '@kit';
-import { doneTo, selectTubs, useAppDispatch, useAppSelector } from '@state';
+import {
+  doneTo,
+  selectJarEvents,
+  selectNow,
+  selectPlaces,
+  selectTubs,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
 
 import { DestinationChoice } from '../parts/DestinationChoice';
-import { useKitchenWords } from '../words';
+import { When, useWhen } from '../parts/When';
+import { usePutAway } from '../parts/usePutAway';
+import { useIntoPlace, useKitchenWords } from '../words';
 
-/** The last feed once more, for a jar that was fed just so: it is only written down. */
+/** The usual feed, for a jar that was fed just so: it is only written down. */
 export function SameAgainSheet({
   standing,
   onClose,
@@ -19,19 +29,29 @@ export function SameAgainSheet({
 }) {
   const { jar } = standing;
   const words = useKitchenWords();
+  const into = useIntoPlace();
   const dispatch = useAppDispatch();
   const tubs = useAppSelector(selectTubs);
+  const places = useAppSelector(selectPlaces);
   const [to, setTo] = useState<Destination>('discardJar');
   const [problem, setProblem] = useState<string | null>(null);
-  const last = jar.lastFed ?? amountsAfter(jar.card, {});
-  const amounts = { keepG: last.keepG, flourG: last.flourG, waterG: last.waterG };
+  const now = useAppSelector(selectNow);
+  const when = useWhen(words, now);
+  const events = useAppSelector((state) => selectJarEvents(state, jar.id));
+  const { amounts, rough } = usualFeed(jar, events);
   const outG = comesOut(jar, amounts.keepG);
+  const { putAway, here } = usePutAway(standing);
+  const cold = places.find(({ id }) => id === putAway.place);
   const fed = () => {
     const { keepG, flourG, waterG } = amounts;
     const [objection] = dispatch(
       doneTo(
         jar.id,
-        (atHand) => feedJar(atHand, tubs, { amounts, at: atHand.now, to, place: null }),
+        (atHand) => {
+          const at = when.at ?? atHand.now;
+          const then = putAwayAfter(putAway, at, here);
+          return feedJar(atHand, tubs, { amounts, at, to, rough, ...then });
+        },
         `${jar.card.name} is fed: ${keepG} + ${flourG} + ${waterG} g`,
       ),
     );
@@ -40,7 +60,7 @@ export function SameAgainSheet({
     onClose();
   };
   return (
-    <Sheet title={`Feed ${jar.card.name} as last time`} onClose={onClose}>
+    <Sheet title={`Feed ${jar.card.name} as usual`} onClose={onClose}>
       <Amounts
         parts={[
           ['keep', amounts.keepG],
@@ -54,6 +74,14 @@ export function SameAgainSheet({
           <DestinationChoice hideLabel chosen={to} onChoose={setTo} />
         </>
       )}
+      {cold && putAway.first && (
+        <Words>
+          {putAway.first.hours > 0
+            ? `Then ${words.span(putAway.first.hours)} out, and ${into(cold.id)} at ${words.moment((when.at ?? now) + putAway.first.hours * HOUR)}.`
+            : `Then back to its place: ${cold.name}.`}
+        </Words>
+      )}
+      <When when={when} label="Fed at" />
       {problem && (
         <Words tone="beet" live>
           {problem}

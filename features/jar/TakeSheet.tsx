@@ -1,12 +1,15 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 
+import { gramsFromText } from '@core/bench';
 import { type Destination, type Standing, contentOf } from '@core/journal';
 import { takeOut } from '@core/verbs';
-import { Field, Button, Sheet, Words, parseNumber } from '@kit';
-import { doneTo, useAppDispatch } from '@state';
+import { Button, Sheet, Words } from '@kit';
+import { byField, doneTo, selectNow, useAppDispatch, useAppSelector } from '@state';
 
-import { DestinationChoice } from '../parts/DestinationChoice';
+import { PartsOut, type TypedPart, partsFrom } from '../parts/PartsOut';
+import { WeightField } from '../parts/WeightField';
+import { When, useWhen } from '../parts/When';
 import { useKitchenWords } from '../words';
 
 /** Taking starter out of the jar: how much, and where it goes. */
@@ -23,32 +26,34 @@ export function TakeSheet({
   const dispatch = useAppDispatch();
   const [text, setText] = useState('');
   const [to, setTo] = useState<Destination>('bake');
-  const [problem, setProblem] = useState<string | null>(null);
-  const grams = parseNumber(text);
+  const [parts, setParts] = useState<readonly TypedPart[]>([]);
+  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+  const now = useAppSelector(selectNow);
+  const when = useWhen(words, now);
+  const grams = gramsFromText(text, 'starter');
   const left = contentOf(jar).massG - grams;
   const take = () => {
-    const [objection] = dispatch(
+    const found = dispatch(
       doneTo(
         jar.id,
-        (atHand) => takeOut(atHand, { grams, to }),
-        `${Math.round(grams)} g taken from ${jar.card.name}`,
+        (atHand) =>
+          takeOut(atHand, { grams, to, parts: partsFrom(parts), at: when.at ?? atHand.now }),
+        `${words.grams(grams)} taken from ${jar.card.name}`,
       ),
     );
-    setProblem(objection?.message ?? null);
-    if (objection) return false;
+    setProblems(byField(found));
+    if (found.length > 0) return false;
     onClose();
     return true;
   };
   return (
     <Sheet title={`Take from ${jar.card.name}`} onClose={onClose}>
       <Words tone="quiet">{`About ${words.grams(contentOf(jar).massG)} are in the jar.`}</Words>
-      <Field
+      <WeightField
         label="How much"
         text={text}
         onText={setText}
-        numeric
-        unit="g"
-        problem={problem}
+        problem={problems.grams ?? null}
         hint={
           left < jar.card.keepG && left >= 0
             ? `Less than the keep of ${words.grams(jar.card.keepG)} stays. Leave some to go on with.`
@@ -56,7 +61,15 @@ export function TakeSheet({
         }
         onSubmit={take}
       />
-      <DestinationChoice chosen={to} onChoose={setTo} />
+      <PartsOut
+        outG={grams}
+        to={to}
+        onTo={setTo}
+        parts={parts}
+        onParts={setParts}
+        problem={problems.parts ?? null}
+      />
+      <When when={when} label="Taken at" problem={problems.at ?? null} />
       <Button kind="main" onPress={take}>
         Take it out
       </Button>

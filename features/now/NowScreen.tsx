@@ -20,6 +20,7 @@ import { benchPath } from '../bench/benchPath';
 import { JarPane } from '../jar';
 import { MendedNotice } from '../plan/MendedNotice';
 import { QuarantineNotice } from '../rescue/QuarantineNotice';
+import { Promises } from '../parts/Promises';
 import { Runs } from '../parts/Runs';
 import { useKitchenWords } from '../words';
 import { EmptyKitchen } from './EmptyKitchen';
@@ -73,6 +74,7 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
     <>
       <KitchenLine />
       <QuarantineNotice />
+      <Promises only="pressing" />
       <MendedNotice />
       {lost && (
         <Notice
@@ -98,6 +100,7 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
           standings={standings}
         />
       )}
+      <Promises only="waiting" />
       <Runs />
       <Shelves standings={standings} chosen={wide ? shownJar : null} />
       <Remarks />

@@ -18,7 +18,9 @@ export function DestinationChoice<T extends Destination>({
   chosen,
   onChoose,
   hideLabel,
+  label = 'Where it goes',
 }: {
+  readonly label?: string;
   readonly among?: readonly T[];
   readonly chosen: T;
   readonly onChoose: (to: T) => void;
@@ -28,7 +30,7 @@ export function DestinationChoice<T extends Destination>({
   return (
     <>
       <Choice
-        label="Where it goes"
+        label={label}
         {...(hideLabel ? { hideLabel } : {})}
         options={among.map((is) => ({ is, text: DESTINATION_WORDS[is] }))}
         chosen={chosen}

@@ -1,5 +1,6 @@
 import { useRouter } from 'expo-router';
 
+import { HOUR } from '@core/measure';
 import { type Step } from '@core/plan';
 import { move, takeForBake } from '@core/verbs';
 import { done, doneTo, fillBench, selectJars, useAppDispatch, useAppSelector } from '@state';
@@ -16,12 +17,15 @@ export function useStep(step: Step): { readonly open: () => void; readonly openT
       return {
         openText: 'Bench',
         open: () => {
-          const { keepG, flourG, waterG } = step;
+          const { keepG, flourG, waterG, then, place = null } = step;
           dispatch(
             fillBench(
               step.jar,
               { keepG: keepG!, flourG: flourG!, waterG: waterG! },
-              step.place ?? null,
+              then?.place ?? place,
+              null,
+              // As the plan has it: its levain is ripe only so.
+              then ? (then.at - step.at) / HOUR : 0,
             ),
           );
           router.navigate(`/jar/${step.jar}/feed`);

@@ -6,6 +6,7 @@ import {
   selectDrying,
   selectFollowed,
   selectNow,
+  selectPromises,
   selectRuns,
   selectSettings,
   useAppSelector,
@@ -27,6 +28,7 @@ export function Reminders(): null {
   const plan = useAppSelector(selectFollowed);
   const drying = useAppSelector(selectDrying);
   const runs = useAppSelector(selectRuns);
+  const promises = useAppSelector(selectPromises);
   const told = useRef(new Set<string>());
   useEffect(() => {
     if (reminders !== 'on' || reminderLeave() !== 'granted') return;
@@ -42,6 +44,8 @@ export function Reminders(): null {
         `${nameOf(jar)} lies drying`,
         'Try whether a piece snaps; if it bends, give it a day.',
       );
+    for (const { jar, entry, from, place } of promises)
+      tell(from, entry, `Put ${nameOf(jar)} away: ${placeName(place)}`, 'As you said at its feed.');
     for (const { jar, run, next } of runs)
       if (run.verdict === 'going')
         tell(
@@ -61,6 +65,6 @@ export function Reminders(): null {
         `${stepWords(step, name, placeName, words)}${slack ? `, ${slack}` : ''}`,
       );
     }
-  }, [now, plan, drying, runs, reminders, nameOf, words, placeName]);
+  }, [now, plan, drying, runs, promises, reminders, nameOf, words, placeName]);
   return null;
 }

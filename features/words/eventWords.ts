@@ -1,5 +1,5 @@
 import { ratioOf, ratioText } from '@core/bench';
-import { type JournalEvent, type JarEvent } from '@core/journal';
+import { type JournalEvent, type JarEvent, isPromise } from '@core/journal';
 
 import {
   BUBBLE_WORDS,
@@ -24,14 +24,19 @@ export function eventWords(
       return `joined with ${words.grams(event.massG)}, ${blendWords(event.card.flour)}`;
     case 'fed': {
       const ratio = ratioOf(event.keepG, event.flourG, event.waterG);
-      return `fed ${event.keepG} + ${event.flourG} + ${event.waterG} g${ratio ? `, ${ratioText(ratio).replaceAll(' ', '\u00a0')}` : ''}`;
+      const grams = `${event.keepG} + ${event.flourG} + ${event.waterG} g`;
+      if (event.rough) return `fed by eye, about ${grams}`;
+      return `fed ${grams}${ratio ? `, ${ratioText(ratio).replaceAll(' ', '\u00a0')}` : ''}`;
     }
+    case 'weighed':
+      return `weighed: ${words.grams(event.grams)} in the jar`;
     case 'moved':
-      return `moved: ${placeName(event.place)}`;
+      return `${isPromise(event) ? 'meant to be moved' : 'moved'}: ${placeName(event.place)}`;
     case 'looked':
       return `looked: ${
         [
           event.height !== undefined && riseWords(event.height),
+          event.streak !== undefined && `had been at ${riseWords(event.streak)} by its streak`,
           event.sign && SIGN_WORDS[event.sign],
           event.bubbles && `bubbles ${BUBBLE_WORDS[event.bubbles]}`,
           event.smell && `smells of ${SMELL_WORDS[event.smell]}`,

@@ -187,7 +187,7 @@ export function stepReason(step: NextStep, standing: Standing, words: KitchenWor
     case 'past':
       return 'Past its peak and sinking. A feed now loses little.';
     case 'ripens':
-      return `Ripe about ${words.about(step.from)}. Until then it needs nothing.`;
+      return `Ripe about ${words.about(step.from)}. Until then it needs nothing${jar.coming ? ' but its move' : ''}.`;
     case 'asleep':
       return step.by === null
         ? 'Asleep in the cold, with food for weeks.'

@@ -20,3 +20,18 @@ export function usePlaceName(): (id: string) => string {
     [places],
   );
 }
+
+/** Where a jar is put, as it is said: "into the fridge", "onto the counter"; a place with a name of its own keeps it. */
+export function useIntoPlace(): (id: string) => string {
+  const places = useAppSelector(selectPlaces);
+  return useCallback(
+    (id) => {
+      const place = places.find((known) => known.id === id);
+      const name = place?.name.toLowerCase();
+      if (name === 'fridge') return 'into the fridge';
+      if (name === 'counter') return 'onto the counter';
+      return `to “${place?.name ?? id}”`;
+    },
+    [places],
+  );
+}

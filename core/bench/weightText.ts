@@ -1,0 +1,36 @@
+import { type Ingredient, ouncesToGrams } from '../measure';
+import { countFrom, gramsFromMeasure } from './cups';
+
+const IN_GRAMS: Readonly<Record<string, number>> = {
+  '': 1,
+  g: 1,
+  gram: 1,
+  grams: 1,
+  kg: 1000,
+  oz: ouncesToGrams(1),
+  ounce: ouncesToGrams(1),
+  ounces: ouncesToGrams(1),
+  lb: ouncesToGrams(16),
+  lbs: ouncesToGrams(16),
+};
+
+const WEIGHT = /^\s*([\d.,¼⅓½⅔¾][\d\s.,/¼⅓½⅔¾]*?)\s*([a-z]*)\.?\s*$/i;
+/** "1 000": a space that only parts the thousands. */
+const THOUSANDS = /^\d{1,3}([\s\u00a0]\d{3})+$/;
+
+/**
+ * A weight as bakers write it: grams, or with a unit, or by cups and spoons of an ingredient.
+ *
+ * @returns grams; NaN where it is no weight
+ * @example gramsFromText('8 oz', 'white') // 226.8
+ * @example gramsFromText('½ cup and 1 tbsp', 'water') // 133.3
+ */
+export function gramsFromText(text: string, ingredient: Ingredient): number {
+  const weight = WEIGHT.exec(text);
+  const unit = weight && IN_GRAMS[weight[2]!.toLowerCase()];
+  if (unit) {
+    const count = weight[1]!.trim();
+    return unit * countFrom(THOUSANDS.test(count) ? count.replace(/\s/g, '') : count);
+  }
+  return gramsFromMeasure(text, ingredient) ?? NaN;
+}
