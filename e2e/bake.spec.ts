@@ -120,7 +120,7 @@ test('the last feed once more takes two taps, and all that are due one pass @pho
   await kitchen.button('Same again').click();
   await kitchen.accessible();
   await kitchen.button('It is fed').click();
-  await expect(page.getByText('Grebe is fed: 23 + 92 + 93 g')).toBeVisible();
+  await expect(page.getByText('Grebe is fed: keep 23, water 93, flour 92 g')).toBeVisible();
   await kitchen.button('Undo').click();
 
   await page.getByRole('link', { name: 'Now', exact: true }).click();

@@ -36,7 +36,7 @@ test('start empty, add a starter, feed it with an overshoot, log a look, and fin
   await kitchen.button('The band is set').click();
   await page.getByRole('radio', { name: /^Warm spot/ }).click();
   await kitchen.button('The feed is done').click();
-  await expect(page.getByText('Tern 🫙 is fed: 23 + 100 + 100 g')).toBeVisible();
+  await expect(page.getByText('Tern 🫙 is fed: keep 23, water 100, flour 100 g')).toBeVisible();
 
   await kitchen.later('/jar/tern', '2026-03-13T21:20');
   await page.getByLabel('Rise above the band').fill('38');
@@ -53,8 +53,8 @@ test('start empty, add a starter, feed it with an overshoot, log a look, and fin
 test('a feed can be undone, and so can a strike @phone', async ({ page, kitchen }) => {
   await kitchen.open('/jar/grebe/feed', 'demo');
   await kitchen.feedAtBench();
-  await expect(page.getByText('Grebe is fed: 25 + 100 + 100 g')).toBeVisible();
-  await expect(page.getByText('Fed 18:20, 25 + 100 + 100 g.', { exact: false })).toBeVisible();
+  await expect(page.getByText('Grebe is fed: keep 25, water 100, flour 100 g')).toBeVisible();
+  await expect(page.getByText('Fed 18:20, keep 25, water 100, flour 100 g.', { exact: false })).toBeVisible();
   await kitchen.button('Undo').click();
   await expect(page.getByText('Fed 09:10', { exact: false })).toBeVisible();
 

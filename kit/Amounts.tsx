@@ -4,7 +4,14 @@ import { RADIUS, RIM, useLook } from './look';
 import { Words } from './Words';
 
 /** Grams side by side, each over its name. */
-export function Amounts({ parts }: { readonly parts: readonly (readonly [string, number])[] }) {
+export function Amounts({
+  parts,
+  beside,
+}: {
+  readonly parts: readonly (readonly [string, number])[];
+  /** The same weight in another unit, small below; nothing where there is none. */
+  readonly beside?: (grams: number) => string;
+}) {
   const look = useLook();
   return (
     <View style={[styles.row, { borderColor: look.rim }]}>
@@ -17,8 +24,8 @@ export function Amounts({ parts }: { readonly parts: readonly (readonly [string,
             {grams}
             <Words size="body"> g</Words>
           </Words>
-          <Words size="small" tone="quiet">
-            {name}
+          <Words size="small" tone="quiet" center>
+            {[name, beside?.(grams)].filter(Boolean).join(' · ')}
           </Words>
         </View>
       ))}

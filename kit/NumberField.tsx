@@ -11,6 +11,8 @@ export function NumberField({
   low,
   high,
   onValue,
+  parse = parseNumber,
+  numeric = true,
 }: {
   readonly label: string;
   readonly unit?: string;
@@ -18,21 +20,24 @@ export function NumberField({
   readonly low: number;
   readonly high: number;
   readonly onValue: (value: number) => void;
+  /** What a text means; NaN where it means nothing. */
+  readonly parse?: (text: string) => number;
+  readonly numeric?: boolean;
 }) {
   const [typed, setTyped] = useState<string | null>(null);
-  const within = (text: string) => parseNumber(text) >= low && parseNumber(text) <= high;
+  const within = (of: string) => parse(of) >= low && parse(of) <= high;
   // What was typed stays while it cannot be used, or means the value: "72." on the way to "72.5".
-  const stays = typed !== null && (!within(typed) || parseNumber(typed) === value);
+  const stays = typed !== null && (!within(typed) || parse(typed) === value);
   const text = stays ? typed : String(Math.round(value * 10) / 10);
   return (
     <Field
       label={label}
       text={text}
-      numeric
+      {...(numeric ? { numeric } : {})}
       {...(unit ? { unit } : {})}
       onText={(to) => {
         setTyped(to);
-        if (within(to)) onValue(parseNumber(to));
+        if (within(to)) onValue(parse(to));
       }}
       problem={within(text) ? null : `Between ${low} and ${high}, please.`}
     />

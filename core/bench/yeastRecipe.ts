@@ -7,6 +7,8 @@ export interface YeastRecipe {
   readonly saltG: number;
   readonly sugarG: number;
   readonly fatG: number;
+  /** Left out when it is turned. */
+  readonly yeastG?: number;
 }
 
 /** What to mind in a turned recipe. */

@@ -133,7 +133,14 @@ const dough = fields({
     wholePct: pct,
     levainWholePct: pct,
   }),
-  recipe: fields({ flourG: stock, waterG: stock, saltG: stock, sugarG: stock, fatG: stock }),
+  recipe: fields({
+    flourG: stock,
+    waterG: stock,
+    saltG: stock,
+    sugarG: stock,
+    fatG: stock,
+    'yeastG?': stock,
+  }),
   jar: either(key, one(null)),
   celsius: either(celsius, one(null)),
 });

@@ -1,7 +1,16 @@
 import { FLOURS, type FlourKind } from './flour';
 
-/** What a cup or a spoon can be filled with. `starter` is ripe and stirred down. */
-export type Ingredient = FlourKind | 'water' | 'starter';
+/** What a cup or a spoon can be filled with, besides flours. `starter` is ripe and stirred down, `yeast` dried. */
+const GRAMS_PER_CUP = {
+  water: 237,
+  starter: 235,
+  salt: 288,
+  sugar: 200,
+  fat: 227,
+  yeast: 150,
+} as const;
+
+export type Ingredient = FlourKind | keyof typeof GRAMS_PER_CUP;
 
 /** Measures found in a kitchen drawer, with their volume in millilitres. The cup is the US cup. */
 const MEASURES = {
@@ -13,11 +22,10 @@ const MEASURES = {
 
 export type Measure = keyof typeof MEASURES;
 
-const gramsPerCup = (ingredient: Ingredient): number => {
-  if (ingredient === 'water') return 237;
-  if (ingredient === 'starter') return 235;
-  return FLOURS[ingredient].gramsPerCup;
-};
+const gramsPerCup = (ingredient: Ingredient): number =>
+  ingredient in GRAMS_PER_CUP
+    ? GRAMS_PER_CUP[ingredient as keyof typeof GRAMS_PER_CUP]
+    : FLOURS[ingredient as FlourKind].gramsPerCup;
 
 /**
  * Mass in grams of `count` measures of an ingredient, levelled off.

@@ -33,10 +33,7 @@ let made = 0;
 /** The journal with what a verb answers. */
 const written = (journal: readonly JournalEvent[], answer: ReturnType<typeof move>) => {
   expect(answer.objections).toBeNull();
-  return [
-    ...journal,
-    ...answer.entries!.map((entry) => ({ ...entry, id: `new ${made++}` }) as JournalEvent),
-  ];
+  return [...journal, ...answer.entries!.map((entry) => ({ ...entry, id: `new ${made++}` }))];
 };
 
 /** The jar as a journal has it at an hour, with what is still to come. */

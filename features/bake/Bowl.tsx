@@ -6,6 +6,7 @@ import { Panel, Button, Words, useLook, printText } from '@kit';
 import { selectSettings, useAppSelector } from '@state';
 
 import { useCopy } from '../parts/useCopy';
+import { useKitchenWords } from '../words';
 
 /** What a part of the bowl is when it is measured by cups. */
 const BY_CUP: Readonly<Record<string, Ingredient>> = {
@@ -27,7 +28,8 @@ export function Bowl({
   readonly onWeigh: () => void;
 }) {
   const look = useLook();
-  const { cups } = useAppSelector(selectSettings);
+  const { cups, ounces } = useAppSelector(selectSettings);
+  const words = useKitchenWords();
   const total = parts.reduce((sum, [, grams]) => sum + grams, 0);
   const copy = useCopy();
   return (
@@ -46,11 +48,11 @@ export function Bowl({
           )}
           <Words size="number">
             {grams}
-            <Words size="body"> g</Words>
+            <Words size="body">{` g${ounces ? ` · ${words.ounces(grams)}` : ''}`}</Words>
           </Words>
         </View>
       ))}
-      <Words tone="quiet">{`${Math.round(total)} g of dough.`}</Words>
+      <Words tone="quiet">{`${words.grams(total)} of dough.`}</Words>
       <View style={styles.wrap}>
         <Button kind="main" grow onPress={onWeigh}>
           Weigh it out

@@ -38,7 +38,7 @@ export function DoughScreen() {
         : bowlParts(card);
   const text =
     from === 'yeastRecipe'
-      ? turnedRecipe && turnedText(recipe, turnedRecipe)
+      ? turnedRecipe && turnedText(recipe, turnedRecipe, words)
       : typeof card === 'string'
         ? null
         : doughText(formula, card, words);

@@ -142,6 +142,7 @@ function Way({
   const look = useLook();
   const dispatch = useAppDispatch();
   const router = useRouter();
+  const words = useKitchenWords();
   const { kind, seedG, flourG, waterG } = way;
   const toBench = () => {
     dispatch(fillBench(jar, { keepG: seedG, flourG, waterG }, null));
@@ -153,15 +154,15 @@ function Way({
         doneTo(
           jar,
           (atHand) => build(atHand, { seedG }),
-          `${seedG} g of ${name} is taken for a levain`,
+          `${words.grams(seedG)} of ${name} is taken for a levain`,
         ),
       ),
     );
   return (
     <View style={[styles.ruled, { borderTopColor: look.seam }]}>
-      <Words>{levainWayWords(way, name)}</Words>
+      <Words>{levainWayWords(way, name, words)}</Words>
       {kind === 'take' ? null : kind === 'beside' ? (
-        <Button onPress={takeSeed}>{`Take ${seedG} g out`}</Button>
+        <Button onPress={takeSeed}>{`Take ${words.grams(seedG)} out`}</Button>
       ) : (
         <Button onPress={toBench}>To the bench</Button>
       )}

@@ -7,6 +7,8 @@ import { doughChanged, useAppDispatch, useAppSelector, selectDough } from '@stat
 import { useKitchenWords } from '../words';
 import { useKitchenCelsius } from './useKitchenCelsius';
 
+import { WeightNumber } from '../parts/WeightNumber';
+
 /** What each number of a formula is called, and the bounds it makes sense in. */
 const FIELDS: readonly (readonly {
   readonly of: keyof DoughFormula;
@@ -66,22 +68,24 @@ function Season() {
 export function PercentagesPanel() {
   const dispatch = useAppDispatch();
   const formula = useAppSelector(selectDough).formula;
+  const fieldOf = (of: keyof typeof formula, label: string, low: number, high: number) => ({
+    label,
+    low,
+    high,
+    value: formula[of],
+    onValue: (value: number) => dispatch(doughChanged({ formula: { ...formula, [of]: value } })),
+  });
   return (
     <Panel label="The dough">
       {FIELDS.map((row) => (
         <View key={row[0]!.of} style={styles.row}>
           {row.map(({ of, label, unit, low, high }) => (
             <View key={of} style={styles.fill}>
-              <NumberField
-                label={label}
-                {...(unit ? { unit } : {})}
-                value={formula[of]}
-                low={low}
-                high={high}
-                onValue={(value) =>
-                  dispatch(doughChanged({ formula: { ...formula, [of]: value } }))
-                }
-              />
+              {unit === 'g' ? (
+                <WeightNumber of="white" {...fieldOf(of, label, low, high)} />
+              ) : (
+                <NumberField {...fieldOf(of, label, low, high)} {...(unit ? { unit } : {})} />
+              )}
             </View>
           ))}
         </View>

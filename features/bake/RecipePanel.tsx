@@ -1,32 +1,47 @@
 import { StyleSheet, View } from 'react-native';
 
 import { INOCULATIONS, type YeastRecipe } from '@core/bench';
+import { type Ingredient } from '@core/measure';
 import { NumberField, Panel, Words } from '@kit';
 import { doughChanged, useAppDispatch, useAppSelector, selectDough } from '@state';
 
-const PAIRS: readonly (readonly { readonly of: keyof YeastRecipe; readonly label: string }[])[] = [
+import { WeightNumber } from '../parts/WeightNumber';
+import { useKitchenWords } from '../words';
+
+interface Part {
+  readonly of: keyof YeastRecipe;
+  readonly label: string;
+  readonly is: Ingredient;
+}
+
+const PAIRS: readonly (readonly Part[])[] = [
   [
-    { of: 'flourG', label: 'Flour' },
-    { of: 'waterG', label: 'Water, all that is wet' },
+    { of: 'flourG', label: 'Flour', is: 'white' },
+    { of: 'waterG', label: 'Water, all that is wet', is: 'water' },
   ],
   [
-    { of: 'saltG', label: 'Salt' },
-    { of: 'sugarG', label: 'Sugar, honey' },
+    { of: 'saltG', label: 'Salt', is: 'salt' },
+    { of: 'sugarG', label: 'Sugar, honey', is: 'sugar' },
+  ],
+  [
+    { of: 'fatG', label: 'Butter, oil', is: 'fat' },
+    { of: 'yeastG', label: 'Yeast, dried', is: 'yeast' },
   ],
 ];
 
 /** A recipe with baker's yeast, and the levain that takes its place. */
 export function RecipePanel() {
+  const words = useKitchenWords();
   const dispatch = useAppDispatch();
   const { recipe, formula } = useAppSelector(selectDough);
   const change = (to: Partial<YeastRecipe>) =>
     dispatch(doughChanged({ recipe: { ...recipe, ...to } }));
-  const field = (of: keyof YeastRecipe, label: string) => (
+  const field = ({ of, label, is }: Part) => (
     <View key={of} style={styles.fill}>
-      <NumberField
+      <WeightNumber
         label={label}
-        unit="g"
-        value={recipe[of]}
+        of={is}
+        value={recipe[of] ?? 0}
         low={of === 'flourG' ? 20 : 0}
         high={20_000}
         onValue={(value) => change({ [of]: value })}
@@ -37,11 +52,10 @@ export function RecipePanel() {
     <Panel label="The recipe">
       {PAIRS.map((pair) => (
         <View key={pair[0]!.of} style={styles.row}>
-          {pair.map(({ of, label }) => field(of, label))}
+          {pair.map(field)}
         </View>
       ))}
       <View style={styles.row}>
-        {field('fatG', 'Butter, oil')}
         <View style={styles.fill}>
           <NumberField
             label="Flour from levain"
@@ -56,8 +70,11 @@ export function RecipePanel() {
         </View>
       </View>
       <Words size="small" tone="quiet">
-        The yeast is left out. Of milk and eggs count the water in them: nine tenths of milk, three
-        quarters of an egg. Where an hour was said, expect most of a day.
+        {recipe.yeastG
+          ? `The ${words.grams(recipe.yeastG)} of yeast are left out: the levain takes its place. `
+          : 'Yeast is left out: the levain takes its place. '}
+        Of milk and eggs count the water in them: nine tenths of milk, three quarters of an egg.
+        Where an hour was said, expect most of a day.
       </Words>
     </Panel>
   );

@@ -45,7 +45,7 @@ export function Series({ builds, jar }: { readonly builds: readonly Build[]; rea
         doneTo(
           jar.id,
           (atHand) => build(atHand, first!),
-          `${first!.seedG} g of ${jar.card.name} is taken for a levain`,
+          `${words.grams(first!.seedG)} of ${jar.card.name} is taken for a levain`,
         ),
       ),
     );
@@ -56,11 +56,11 @@ export function Series({ builds, jar }: { readonly builds: readonly Build[]; rea
         const at = ripe[i] ?? null;
         return (
           <Words key={seedG}>
-            {`${i + 1}. ${i === 0 ? `take ${seedG} g out` : `to all ${seedG} g`}, add ${waterG} g water and ${flourG} g flour${at === null ? '.' : `: ripe about ${words.about(now + at * HOUR)}.`}`}
+            {`${i + 1}. ${i === 0 ? `take ${words.grams(seedG)} out` : `to all ${words.grams(seedG)}`}, add ${words.grams(waterG)} water and ${words.grams(flourG)} flour${at === null ? '.' : `: ripe about ${words.about(now + at * HOUR)}.`}`}
           </Words>
         );
       })}
-      <Button onPress={take}>{`Take ${first!.seedG} g out`}</Button>
+      <Button onPress={take}>{`Take ${words.grams(first!.seedG)} out`}</Button>
     </View>
   );
 }

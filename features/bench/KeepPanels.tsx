@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { useState } from 'react';
 
-import { ratioText } from '@core/bench';
+import { gramsFromText, ratioText } from '@core/bench';
 import { type Standing, contentOf } from '@core/journal';
 import { HOUR } from '@core/measure';
 import { leftOver, partsObjections } from '@core/verbs';
@@ -13,6 +13,7 @@ import { useKitchenWords } from '../words';
 import { RoomWarning } from './MixStep';
 import { type Bench } from './useBench';
 import { WayChoice } from './WayChoice';
+import { WeightField } from '../parts/WeightField';
 
 /** Before the keep is weighed: where the rest goes, and the ratio for a wanted hour. */
 export function KeepPanels({
@@ -82,6 +83,8 @@ function DiscardJarRoom({ outG }: { readonly outG: number }) {
   );
 }
 
+const isKeep = (grams: number): boolean => grams >= 1 && grams <= 2000;
+
 /** The feed itself: keep and parts as the school has them, or the ratio that is ripe at a wanted hour. */
 function RatioPanel({ bench }: { readonly bench: Bench }) {
   const words = useKitchenWords();
@@ -96,8 +99,8 @@ function RatioPanel({ bench }: { readonly bench: Bench }) {
   };
   const onKeep = (text: string) => {
     setKeep(text);
-    const keepG = positive(text, 1, 2000);
-    if (keepG !== null) bench.change({ keepG });
+    const keepG = gramsFromText(text, 'starter');
+    if (isKeep(keepG)) bench.change({ keepG });
   };
   const onParts = (text: string) => {
     setParts(text);
@@ -109,13 +112,11 @@ function RatioPanel({ bench }: { readonly bench: Bench }) {
   return (
     <Panel label="The feed">
       <View style={styles.row}>
-        <Field
+        <WeightField
           label="Keep"
           text={keep}
           onText={onKeep}
-          numeric
-          unit="g"
-          problem={positive(keep, 1, 2000) === null ? 'Between 1 and 2000 g, please.' : null}
+          problem={isKeep(gramsFromText(keep, 'starter')) ? null : 'Between 1 and 2000 g, please.'}
         />
         <Field
           label="Flour to 1 of keep"

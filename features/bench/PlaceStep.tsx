@@ -85,7 +85,7 @@ export function PlaceStep({
         <Words size="title" level={2}>
           On the label
         </Words>
-        <Words>{`${standing.jar.card.name}, ${words.moment(fedAt)}, ${bench.amounts.keepG} + ${bench.amounts.flourG} + ${bench.amounts.waterG} g`}</Words>
+        <Words>{`${standing.jar.card.name}, ${words.moment(fedAt)}, ${words.feed(bench.amounts)}`}</Words>
         {onLabel ? (
           <Button onPress={onLabel}>Done, and print its label</Button>
         ) : (

@@ -15,6 +15,7 @@ import { Choice, Field, Notice, Pour, type PourLayer, Button, Words } from '@kit
 
 import { selectSettings, useAppSelector } from '@state';
 
+import { type KitchenWords, useKitchenWords } from '../words';
 import { BenchPage } from './BenchPage';
 import { FlourThisTime } from './FlourThisTime';
 import { KeepPanels } from './KeepPanels';
@@ -42,6 +43,7 @@ export function ScaleStep({
 }) {
   const { draft, amounts } = bench;
   const { cups, ounces } = useAppSelector(selectSettings);
+  const words = useKitchenWords();
   const { emptyG } = standing.jar.card.vessel;
   const order = portionsOf(draft.order);
   const at = order.indexOf(portion);
@@ -97,7 +99,11 @@ export function ScaleStep({
         />
       </View>
       <View style={styles.row}>
-        <Pour layers={layersOf(bench, standing, portion, really)} flour={bench.flour} width={156} />
+        <Pour
+          layers={layersOf(bench, standing, portion, really, words)}
+          flour={bench.flour}
+          width={156}
+        />
         <View style={styles.part}>
           <Field
             big
@@ -154,17 +160,29 @@ function TubNotice({ bench }: { readonly bench: Bench }) {
 }
 
 function BigGrams({ grams }: { readonly grams: number }) {
+  const words = useKitchenWords();
   return (
     <Words size="giant" style={styles.words}>
       {Math.round(grams)}
       <Words size="number" style={styles.wordsNarrow}>
         {' g'}
+        {words.ounces(grams) && (
+          <Words size="title" tone="quiet" style={styles.wordsNarrow}>
+            {`  ${words.ounces(grams)}`}
+          </Words>
+        )}
       </Words>
     </Words>
   );
 }
 
-function layersOf(bench: Bench, standing: Standing, portion: Portion, really: number): PourLayer[] {
+function layersOf(
+  bench: Bench,
+  standing: Standing,
+  portion: Portion,
+  really: number,
+  words: KitchenWords,
+): PourLayer[] {
   const { capacityMl } = standing.jar.card.vessel;
   const order = portionsOf(bench.draft.order);
   const at = order.indexOf(portion);
@@ -177,7 +195,7 @@ function layersOf(bench: Bench, standing: Standing, portion: Portion, really: nu
         : grams * MIXED_ML[kind];
     return {
       kind,
-      text: `${kind} ${Math.round(grams)} g${i > at ? ' next' : ''}`,
+      text: `${kind} ${Math.round(grams)} g${words.ounces(grams) ? ` · ${words.ounces(grams)}` : i > at ? ' next' : ''}`,
       share: ml / capacityMl,
       state: i < at ? 'in' : i === at ? 'now' : 'next',
     };

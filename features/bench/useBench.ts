@@ -191,7 +191,6 @@ export function useBench(standing: Standing) {
 
   /** Writes the feed down. Returns what keeps it out of the journal, by field. */
   const finish = (): Readonly<Record<string, string>> => {
-    const { keepG, flourG, waterG } = amounts;
     const objections = dispatch(
       doneTo(
         jar.id,
@@ -205,7 +204,7 @@ export function useBench(standing: Standing) {
             other,
             rough: way === 'eye',
           }),
-        `${jar.card.name} is fed: ${way === 'eye' ? 'about ' : ''}${keepG} + ${flourG} + ${waterG} g`,
+        `${jar.card.name} is fed: ${way === 'eye' ? 'about ' : ''}${words.feed(amounts)}`,
       ),
     );
     if (objections.length > 0) return byField(objections);

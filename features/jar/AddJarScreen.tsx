@@ -3,9 +3,10 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
+import { gramsFromText } from '@core/bench';
 import { MINUTE, type Instant } from '@core/measure';
 import { addJar } from '@core/verbs';
-import { Choice, Field, MomentField, Page, Panel, Button, Words, parseNumber } from '@kit';
+import { Choice, MomentField, Page, Panel, Button, Words, parseNumber } from '@kit';
 import {
   byField,
   done,
@@ -19,6 +20,7 @@ import {
 import { useKitchenWords } from '../words';
 import { CardFields } from './CardFields';
 import { type JarForm, cardFrom, cardProblems } from './jarForm';
+import { WeightField } from '../parts/WeightField';
 
 const DAY_H = 24;
 
@@ -31,6 +33,23 @@ const GUESSED = {
   longer: [90 * DAY_H, 365 * DAY_H],
   unknown: [2 * DAY_H, 60 * DAY_H],
 } as const;
+
+/** What a jar was fed last, as typed. */
+interface LastFeed {
+  readonly keep: string;
+  readonly flour: string;
+  readonly water: string;
+}
+
+/** The usual feed of a card, in whole grams as they would be typed; what cannot be read yet counts as 20 g, fed 1:4:4. */
+function usualFeedOf(form: JarForm): LastFeed {
+  const or = (given: number, usual: number) => (given > 0 ? given : usual);
+  const keepG = or(gramsFromText(form.keepG, 'starter'), 20);
+  const flourG = keepG * or(parseNumber(form.parts), 4);
+  const waterG = (flourG * or(parseNumber(form.hydrationPct), 100)) / 100;
+  const text = (grams: number) => String(Math.round(grams));
+  return { keep: text(keepG), flour: text(flourG), water: text(waterG) };
+}
 
 type Guess = keyof typeof GUESSED;
 type Past = 'fed' | Guess | 'dried';
@@ -70,7 +89,10 @@ export function AddJarScreen() {
   const [place, setPlace] = useState(places[0]?.id ?? 'counter');
   const [past, setPast] = useState<Past>('fed');
   const [fedAt, setFedAt] = useState(() => words.fieldText(now - 4 * 60 * MINUTE));
-  const [fed, setFed] = useState({ keep: '20', flour: '80', water: '80' });
+  // What was fed last follows the usual feed above, until it is typed.
+  const [typedFed, setTypedFed] = useState<Partial<LastFeed>>({});
+  const fed = { ...usualFeedOf(form), ...typedFed };
+  const setFed = (typed: Partial<LastFeed>) => setTypedFed({ ...typedFed, ...typed });
   const [mass, setMass] = useState('100');
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
 
@@ -90,13 +112,13 @@ export function AddJarScreen() {
               ? {
                   kind: 'fed',
                   at: words.instantOf(fedAt),
-                  keepG: parseNumber(fed.keep),
-                  flourG: parseNumber(fed.flour),
-                  waterG: parseNumber(fed.water),
+                  keepG: gramsFromText(fed.keep, 'starter'),
+                  flourG: gramsFromText(fed.flour, form.flour),
+                  waterG: gramsFromText(fed.water, 'water'),
                 }
               : {
                   kind: 'came',
-                  massG: parseNumber(mass),
+                  massG: gramsFromText(mass, 'starter'),
                   condition: past === 'dried' ? 'dried' : 'hungry',
                   ...(past === 'dried' ? {} : { unfedH: GUESSED[past] }),
                 },
@@ -158,37 +180,31 @@ export function AddJarScreen() {
               problem={problems.at ?? null}
             />
             <View style={styles.row12}>
-              <Field
+              <WeightField
                 label="Kept"
-                unit="g"
-                numeric
                 text={fed.keep}
-                onText={(keep) => setFed({ ...fed, keep })}
+                onText={(keep) => setFed({ keep })}
                 problem={problems.keep ?? null}
               />
-              <Field
+              <WeightField
                 label="Flour"
-                unit="g"
-                numeric
+                of={form.flour}
                 text={fed.flour}
-                onText={(flour) => setFed({ ...fed, flour })}
+                onText={(flour) => setFed({ flour })}
                 problem={problems.flour ?? null}
               />
-              <Field
+              <WeightField
                 label="Water"
-                unit="g"
-                numeric
+                of="water"
                 text={fed.water}
-                onText={(water) => setFed({ ...fed, water })}
+                onText={(water) => setFed({ water })}
                 problem={problems.water ?? null}
               />
             </View>
           </>
         ) : (
-          <Field
+          <WeightField
             label="In the jar"
-            unit="g"
-            numeric
             text={mass}
             onText={setMass}
             problem={problems.mass ?? null}

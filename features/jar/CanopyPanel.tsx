@@ -37,7 +37,7 @@ export function CanopyPanel({ standing }: { readonly standing: Standing }) {
       </Words>
       <Words size="small" tone="quiet">
         {jar.lastFed
-          ? `Fed ${words.moment(jar.since)}, ${jar.lastFed.keepG} + ${jar.lastFed.flourG} + ${jar.lastFed.waterG} g.`
+          ? `Fed ${words.moment(jar.since)}, ${jar.lastFed.rough ? 'by eye, about ' : ''}${words.feed(jar.lastFed)}.`
           : `Joined the kitchen ${words.moment(jar.started)}${jar.unfedH ? ', last fed some time before' : ''}. The first feed sets the band and makes the forecast its own.`}
       </Words>
     </Panel>

@@ -5,6 +5,7 @@ import { Field, Panel, Words } from '@kit';
 
 import { FlourFields } from './FlourFields';
 import { type JarForm, type Problems } from './jarForm';
+import { WeightField } from '../parts/WeightField';
 
 /** The fields of a jar's card: name, flour, jar, and the usual feed. */
 export function CardFields({
@@ -34,12 +35,10 @@ export function CardFields({
           The usual feed
         </Words>
         <View style={styles.row}>
-          <Field
+          <WeightField
             label="Keep"
             text={form.keepG}
             onText={set('keepG')}
-            numeric
-            unit="g"
             problem={problems.keepG ?? null}
           />
           <Field
@@ -73,12 +72,10 @@ export function CardFields({
             unit="ml"
             problem={problems.capacityMl ?? null}
           />
-          <Field
+          <WeightField
             label="Weighs empty"
             text={form.emptyG}
             onText={set('emptyG')}
-            numeric
-            unit="g"
             problem={problems.emptyG ?? null}
           />
         </View>

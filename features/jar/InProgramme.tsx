@@ -23,8 +23,8 @@ export function InProgramme({ id }: { readonly id: string }) {
           useBackup: 'It has had its time: see what to do.',
           going:
             next.at <= now
-              ? `Feed it now: keep ${next.keepG}, water ${next.waterG}, flour ${next.flourG} g.`
-              : `Next feed ${words.moment(next.at)}: keep ${next.keepG}, water ${next.waterG}, flour ${next.flourG} g.`,
+              ? `Feed it now: ${words.feed(next)}.`
+              : `Next feed ${words.moment(next.at)}: ${words.feed(next)}.`,
         }[run.verdict]
       }
     </Notice>

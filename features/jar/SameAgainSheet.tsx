@@ -43,7 +43,6 @@ export function SameAgainSheet({
   const { putAway, here } = usePutAway(standing);
   const cold = places.find(({ id }) => id === putAway.place);
   const fed = () => {
-    const { keepG, flourG, waterG } = amounts;
     const [objection] = dispatch(
       doneTo(
         jar.id,
@@ -52,7 +51,7 @@ export function SameAgainSheet({
           const then = putAwayAfter(putAway, at, here);
           return feedJar(atHand, tubs, { amounts, at, to, rough, ...then });
         },
-        `${jar.card.name} is fed: ${keepG} + ${flourG} + ${waterG} g`,
+        `${jar.card.name} is fed: ${words.feed(amounts)}`,
       ),
     );
     setProblem(objection?.message ?? null);
@@ -62,6 +61,7 @@ export function SameAgainSheet({
   return (
     <Sheet title={`Feed ${jar.card.name} as usual`} onClose={onClose}>
       <Amounts
+        beside={words.ounces}
         parts={[
           ['keep', amounts.keepG],
           ['water', amounts.waterG],

@@ -2,9 +2,10 @@ import { nanoid } from '@reduxjs/toolkit';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 
+import { gramsFromText } from '@core/bench';
 import { type Standing, contentOf } from '@core/journal';
 import { splitOff } from '@core/verbs';
-import { Choice, Field, Button, Sheet, Words, parseNumber } from '@kit';
+import { Choice, Field, Button, Sheet, Words } from '@kit';
 import {
   byField,
   doneTo,
@@ -16,6 +17,7 @@ import {
 } from '@state';
 
 import { useKitchenWords } from '../words';
+import { WeightField } from '../parts/WeightField';
 
 /** A part of a starter becomes a starter of its own: same flour and feed, its origin written down. */
 export function SplitSheet({
@@ -50,7 +52,7 @@ export function SplitSheet({
             {
               id,
               name,
-              grams: parseNumber(text),
+              grams: gramsFromText(text, 'starter'),
               place,
               stage,
               origin: `Split off from ${jar.card.name}, which was kept since ${words.date(jar.started)} and fed ${jar.feeds} times.`,
@@ -67,12 +69,10 @@ export function SplitSheet({
   return (
     <Sheet title={`Split off a part of ${jar.card.name}`} onClose={onClose}>
       <Field label="Its name" text={name} onText={setName} problem={problems.name ?? null} />
-      <Field
+      <WeightField
         label="How much"
         text={text}
         onText={setText}
-        numeric
-        unit="g"
         problem={problems.grams ?? null}
         hint={`About ${words.grams(contentOf(jar).massG)} are in the jar.`}
         onSubmit={split}

@@ -124,12 +124,12 @@ function WhatIf({
         onValue={setInHours}
       />
       <Slider
-        label="Keep, flour, water"
+        label="Keep, water, flour"
         value={parts}
         low={0.5}
         high={12}
         step={0.5}
-        text={`${keepG} + ${flourG} + ${waterG} g`}
+        text={`${keepG} + ${waterG} + ${flourG} g`}
         onValue={setParts}
       />
       <Choice

@@ -1,3 +1,4 @@
+import { gramsFromText } from '@core/bench';
 import { CARD_LIMITS, type JarCard } from '@core/journal';
 import { type Blend, type FlourKind, blendShares } from '@core/measure';
 import { nameObjections } from '@core/verbs';
@@ -33,7 +34,7 @@ export function cardProblems(form: JarForm): Problems<JarForm> {
   if (unnamed) found.name = unnamed.message;
   const number = (key: NumberKey, unit: string) => {
     const [low, high] = CARD_LIMITS[key];
-    const given = parseNumber(form[key]);
+    const given = key.endsWith('G') ? gramsFromText(form[key], 'starter') : parseNumber(form[key]);
     if (Number.isNaN(given)) found[key] = 'A number, please.';
     else if (given < low || given > high) found[key] = `Between ${low} and ${high}${unit}, please.`;
   };
@@ -64,11 +65,11 @@ export function cardFrom(form: JarForm, before?: JarCard): JarCard {
   return {
     name: form.name.trim(),
     vessel: {
-      emptyG: parseNumber(form.emptyG),
+      emptyG: gramsFromText(form.emptyG, 'starter'),
       capacityMl: parseNumber(form.capacityMl),
       ...(taper === 1 ? {} : { taper }),
     },
-    keepG: parseNumber(form.keepG),
+    keepG: gramsFromText(form.keepG, 'starter'),
     ratio: { flour: parts, water: (parts * parseNumber(form.hydrationPct)) / 100 },
     ...flourOf(form, before),
     ...(form.tub === null ? {} : { tub: form.tub }),

@@ -5,10 +5,11 @@ import { UNKNOWN_CELSIUS } from '@core/journal';
 import { type Lot, discardLevain } from '@core/larder';
 import { HOUR } from '@core/measure';
 import { spendLots } from '@core/verbs';
-import { NumberField, Panel, Button, Words } from '@kit';
+import { Panel, Button, Words } from '@kit';
 import { done, selectNow, selectPlaces, selectTime, useAppDispatch, useAppSelector } from '@state';
 
 import { useKitchenWords } from '../words';
+import { WeightNumber } from '../parts/WeightNumber';
 
 const MOST_G = 2000;
 
@@ -41,9 +42,9 @@ export function DiscardLevain({ lots }: { readonly lots: readonly Lot[] }) {
       <Words size="title" level={2}>
         Or fed, as a levain
       </Words>
-      <NumberField
+      <WeightNumber
+        of="starter"
         label="Levain wanted"
-        unit="g"
         value={wanted}
         low={20}
         high={MOST_G}

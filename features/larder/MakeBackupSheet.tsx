@@ -1,12 +1,14 @@
 import { useState } from 'react';
 
+import { gramsFromText } from '@core/bench';
 import { BACKUP_FORMS, type BackupForm, contentOf } from '@core/journal';
 import { USUAL_STORE, filmGrams, flakesFrom } from '@core/rescue';
 import { makeBackup } from '@core/verbs';
-import { Choice, Field, Button, Sheet, Words, parseNumber } from '@kit';
+import { Choice, Field, Button, Sheet, Words } from '@kit';
 import { doneTo, selectJars, useAppDispatch, useAppSelector } from '@state';
 
 import { BACKUP_WORDS, STORE_WORDS, useKitchenWords } from '../words';
+import { WeightField } from '../parts/WeightField';
 
 /** How each is made, in a few lines. */
 const HOW: Readonly<Record<BackupForm, readonly string[]>> = {
@@ -52,7 +54,7 @@ export function MakeBackupSheet({
   const [text, setText] = useState(USUAL_G.flakes);
   const [note, setNote] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
-  const grams = parseNumber(text);
+  const grams = gramsFromText(text, 'starter');
   const make = () => {
     const [objection] = dispatch(
       doneTo(
@@ -90,12 +92,10 @@ export function MakeBackupSheet({
       {HOW[form].map((step) => (
         <Words key={step}>{words.inUnits(step)}</Words>
       ))}
-      <Field
+      <WeightField
         label="How much"
         text={text}
         onText={setText}
-        numeric
-        unit="g"
         problem={problem}
         hint={
           form === 'flakes'

@@ -1,12 +1,14 @@
 import { useState } from 'react';
 
+import { gramsFromText } from '@core/bench';
 import { STORES, type Storage, contentOf } from '@core/journal';
 import { type DryingBatch, flakesFrom } from '@core/rescue';
 import { packFlakes } from '@core/verbs';
-import { Choice, Field, Button, Sheet, Words, parseNumber } from '@kit';
+import { Choice, Field, Button, Sheet, Words } from '@kit';
 import { done, selectJar, useAppDispatch, useAppSelector } from '@state';
 
 import { STORE_WORDS, useKitchenWords } from '../words';
+import { WeightField } from '../parts/WeightField';
 
 /** Dried starter that snaps is crumbled and packed. */
 export function PackSheet({
@@ -25,7 +27,7 @@ export function PackSheet({
   const [note, setNote] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const pack = () => {
-    const grams = parseNumber(text);
+    const grams = gramsFromText(text, 'starter');
     const [objection] = dispatch(
       done(
         (now) => packFlakes(batch, { grams, store, note }, now),
@@ -42,15 +44,7 @@ export function PackSheet({
         A piece that snaps is dry; one that bends is not, and would mould. Crumble it, pack it
         airtight, and write name and date on it.
       </Words>
-      <Field
-        label="Flakes"
-        text={text}
-        onText={setText}
-        numeric
-        unit="g"
-        problem={problem}
-        onSubmit={pack}
-      />
+      <WeightField label="Flakes" text={text} onText={setText} problem={problem} onSubmit={pack} />
       <Choice
         label="They are kept"
         options={STORES.map((is) => ({ is, text: STORE_WORDS[is] }))}

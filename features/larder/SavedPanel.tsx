@@ -1,7 +1,7 @@
 import { useState } from 'react';
 
 import { type MonthUse, leanerKeep, usesByMonth } from '@core/larder';
-import { BarChart, Choice, NumberField, Panel, Words } from '@kit';
+import { BarChart, Choice, Panel, Words } from '@kit';
 import {
   selectJarEvents,
   selectJars,
@@ -13,6 +13,7 @@ import {
 } from '@state';
 
 import { useKitchenWords } from '../words';
+import { WeightNumber } from '../parts/WeightNumber';
 
 const MONTHS = 6;
 const PARTS = [
@@ -80,9 +81,9 @@ function Leaner({ id }: { readonly id: string }) {
   if (!leaner) return null;
   return (
     <>
-      <NumberField
+      <WeightNumber
+        of="starter"
         label={`If ${name} had kept`}
-        unit="g"
         value={keepG}
         low={5}
         high={200}

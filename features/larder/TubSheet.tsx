@@ -10,6 +10,7 @@ import { done, selectTubs, useAppDispatch, useAppSelector } from '@state';
 
 import { FLOUR_WORDS, useKitchenWords } from '../words';
 import { NEW_TUB, refillForm, stockFrom, totalOf, tubProblems } from './tubForm';
+import { WeightField } from '../parts/WeightField';
 
 /** Flour into a tub: a new one, or on what is left in an old one. */
 export function TubSheet({
@@ -62,13 +63,12 @@ export function TubSheet({
         </Words>
       )}
       {form.kinds.map((kind) => (
-        <Field
+        <WeightField
           key={kind}
+          of={kind}
           label={`Grams of ${FLOUR_WORDS[kind]}`}
           text={form.grams[kind] ?? ''}
           onText={(to) => setForm({ ...form, grams: { ...form.grams, [kind]: to } })}
-          numeric
-          unit="g"
           problem={problems[kind] ?? null}
         />
       ))}
@@ -78,12 +78,11 @@ export function TubSheet({
           : `${words.grams(total)} go in${tub && tub.grams > 0 ? `, on the ${words.grams(tub.grams)} that are left` : ''}.`}
       </Words>
       <View style={styles.row}>
-        <Field
+        <WeightField
+          of="white"
           label="Warn at"
           text={form.lowG}
           onText={(lowG) => setForm({ ...form, lowG })}
-          numeric
-          unit="g"
           problem={problems.lowG ?? null}
         />
         <Field

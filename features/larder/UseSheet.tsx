@@ -1,12 +1,14 @@
 import { useState } from 'react';
 
+import { gramsFromText } from '@core/bench';
 import { spendLots } from '@core/verbs';
-import { Choice, Field, Button, Sheet, Words, parseNumber } from '@kit';
+import { Choice, Button, Sheet, Words } from '@kit';
 import { done, selectGoodLots, selectNow, useAppDispatch, useAppSelector } from '@state';
 
 import { DestinationChoice } from '../parts/DestinationChoice';
 import { useJarName } from '../words/useJarName';
 import { DESTINATION_WORDS, lotWords, useKitchenWords } from '../words';
+import { WeightField } from '../parts/WeightField';
 
 const OLDEST = '';
 const TO = ['bake', 'compost', 'animals', 'bin'] as const;
@@ -24,7 +26,7 @@ export function UseSheet({ onClose }: { readonly onClose: () => void }) {
   const [to, setTo] = useState<(typeof TO)[number]>('bake');
   const [problem, setProblem] = useState<string | null>(null);
   const use = () => {
-    const grams = parseNumber(text);
+    const grams = gramsFromText(text, 'starter');
     const [objection] = dispatch(
       done(
         (clock) => spendLots(lots, { grams, to }, clock),
@@ -58,15 +60,13 @@ export function UseSheet({ onClose }: { readonly onClose: () => void }) {
       ) : (
         inFridge[0] && <Words tone="quiet">{lotWords(inFridge[0], now, words)}</Words>
       )}
-      <Field
+      <WeightField
         label="How much"
         text={text}
         onText={(typed) => {
           setText(typed);
           setProblem(null);
         }}
-        numeric
-        unit="g"
         problem={problem}
         onSubmit={use}
       />

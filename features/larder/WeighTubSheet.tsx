@@ -1,11 +1,13 @@
 import { useState } from 'react';
 
+import { gramsFromText } from '@core/bench';
 import { type Tub } from '@core/larder';
 import { putTubAway, weighTub } from '@core/verbs';
-import { Field, Button, Sheet, Words, parseNumber } from '@kit';
+import { Button, Sheet, Words } from '@kit';
 import { done, useAppDispatch } from '@state';
 
 import { useKitchenWords } from '../words';
+import { WeightField } from '../parts/WeightField';
 
 /** A tub on the scale: what is really in it, after bread was baked from it or some was spilled. */
 export function WeighTubSheet({
@@ -20,7 +22,7 @@ export function WeighTubSheet({
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const save = () => {
-    const grams = parseNumber(text);
+    const grams = gramsFromText(text, 'white');
     const [objection] = dispatch(
       done(
         (now) => weighTub(tub.id, grams, now),
@@ -38,12 +40,11 @@ export function WeighTubSheet({
   return (
     <Sheet title={tub.name} onClose={onClose}>
       <Words>{`By the log about ${words.grams(tub.grams)} are in it. Baking and spills do not show there.`}</Words>
-      <Field
+      <WeightField
+        of="white"
         label="It holds"
         text={text}
         onText={setText}
-        numeric
-        unit="g"
         problem={problem}
         onSubmit={save}
       />

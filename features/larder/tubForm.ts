@@ -1,3 +1,4 @@
+import { gramsFromText } from '@core/bench';
 import { MOST_STOCK_G, NAME_LENGTH } from '@core/journal';
 import { type Tub } from '@core/larder';
 import { FLOUR_KINDS, type FlourKind } from '@core/measure';
@@ -42,7 +43,7 @@ export const refillForm = ({ name, flour, lowG }: Tub): TubForm => {
 const DEAREST = 100_000;
 
 const gramsOf = (form: TubForm) =>
-  form.kinds.map((kind) => [kind, parseNumber(form.grams[kind] ?? '')] as const);
+  form.kinds.map((kind) => [kind, gramsFromText(form.grams[kind] ?? '', kind)] as const);
 
 /** Grams of flour in the form; NaN while something cannot be read. */
 export const totalOf = (form: TubForm): number =>
@@ -65,7 +66,7 @@ export function tubProblems(
     if (!(grams > 0)) found[kind] = 'More than nothing, please.';
     else if (grams > MOST_STOCK_G)
       found[kind] = 'That is more than fifty kilograms. Check the number.';
-  const lowG = parseNumber(form.lowG);
+  const lowG = gramsFromText(form.lowG, 'white');
   if (!(lowG >= 0)) found.lowG = 'A number, please; 0 for no warning.';
   else if (lowG > MOST_STOCK_G) found.lowG = 'That is more than fifty kilograms. Check the number.';
   const cost = parseNumber(form.cost);
@@ -83,7 +84,7 @@ export function stockFrom(form: TubForm) {
     name: form.name.trim(),
     flour: Object.fromEntries(gramsOf(form).map(([kind, of]) => [kind, round(of / grams)])),
     grams,
-    lowG: parseNumber(form.lowG),
+    lowG: gramsFromText(form.lowG, 'white'),
     ...(form.cost.trim() === ''
       ? {}
       : { pricePerKg: round((1000 * parseNumber(form.cost)) / grams) }),

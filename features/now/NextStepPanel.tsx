@@ -33,6 +33,7 @@ export function NextStepPanel({
           </Words>
         </View>
         <Amounts
+          beside={words.ounces}
           parts={[
             ['keep', amounts.keepG],
             ['water', amounts.waterG],

@@ -39,6 +39,7 @@ export function PlannedStepPanel({ step }: { readonly step: Step }) {
         </View>
         {step.keepG !== undefined && (
           <Amounts
+            beside={words.ounces}
             parts={[
               ['keep', step.keepG],
               ['water', step.waterG!],

@@ -2,6 +2,7 @@ import { nanoid } from '@reduxjs/toolkit';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
+import { gramsFromText } from '@core/bench';
 import { DAY, HOUR, type Instant, type KitchenTime, instantAt } from '@core/measure';
 import { wishBake } from '@core/verbs';
 import { Choice, Field, MomentField, Button, Sheet, Words, parseNumber } from '@kit';
@@ -16,6 +17,7 @@ import {
 } from '@state';
 
 import { useKitchenWords } from '../words';
+import { WeightField } from '../parts/WeightField';
 
 /** A bake: how much ripe levain, from which jar, and when. Or loaves, and the levain follows from them. */
 export function BakeSheet({ onClose }: { readonly onClose: () => void }) {
@@ -37,10 +39,10 @@ export function BakeSheet({ onClose }: { readonly onClose: () => void }) {
   // Inoculation is the share of the dough's flour that the levain brings.
   const fromLoaves =
     parseNumber(loaves.count) *
-    parseNumber(loaves.flourG) *
+    gramsFromText(loaves.flourG, 'white') *
     (parseNumber(loaves.share) / 100) *
     (1 + hydration.water / hydration.flour);
-  const levainG = Math.round(by === 'mass' ? parseNumber(grams) : fromLoaves);
+  const levainG = Math.round(by === 'mass' ? gramsFromText(grams, 'starter') : fromLoaves);
 
   const add = () => {
     const middle = words.instantOf(at);
@@ -96,12 +98,10 @@ export function BakeSheet({ onClose }: { readonly onClose: () => void }) {
         onChoose={setBy}
       />
       {by === 'mass' ? (
-        <Field
+        <WeightField
           label="Levain"
           text={grams}
           onText={setGrams}
-          numeric
-          unit="g"
           problem={problems.mass ?? null}
           onSubmit={add}
         />
@@ -114,12 +114,10 @@ export function BakeSheet({ onClose }: { readonly onClose: () => void }) {
               onText={(count) => setLoaves({ ...loaves, count })}
               numeric
             />
-            <Field
+            <WeightField
               label="Flour each"
               text={loaves.flourG}
               onText={(flourG) => setLoaves({ ...loaves, flourG })}
-              numeric
-              unit="g"
             />
             <Field
               label="Inoculation"

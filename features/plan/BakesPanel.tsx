@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import { Choice, Field, Panel, Button, IconOnly, Words, parseNumber } from '@kit';
+import { gramsFromText } from '@core/bench';
+import { Choice, Panel, Button, IconOnly, Words } from '@kit';
 import {
   bakeDropped,
   selectBakes,
@@ -15,6 +16,7 @@ import {
 
 import { useKitchenWords } from '../words';
 import { BakeSheet } from './BakeSheet';
+import { WeightField } from '../parts/WeightField';
 
 /** The bakes wanted. */
 export function BakesPanel() {
@@ -77,18 +79,17 @@ function FlourAtHand() {
   const dispatch = useAppDispatch();
   const { flourAtHandG } = useAppSelector(selectSettings);
   const [text, setText] = useState(flourAtHandG === null ? '' : String(flourAtHandG));
-  const given = parseNumber(text);
+  const given = gramsFromText(text, 'white');
   const good = text.trim() === '' || (given >= 0 && given <= 100_000);
   return (
-    <Field
+    <WeightField
+      of="white"
       label="Flour in the house, if it is short"
       text={text}
-      numeric
-      unit="g"
       problem={good ? null : 'A weight in grams, or nothing.'}
       onText={(to) => {
         setText(to);
-        const grams = parseNumber(to);
+        const grams = gramsFromText(to, 'white');
         if (to.trim() === '') dispatch(settingsChanged({ flourAtHandG: null }));
         else if (grams >= 0 && grams <= 100_000) dispatch(settingsChanged({ flourAtHandG: grams }));
       }}

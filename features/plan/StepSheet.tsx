@@ -44,6 +44,7 @@ export function StepSheet({
       ) : (
         <>
           <Amounts
+            beside={words.ounces}
             parts={[
               ['keep', step.keepG],
               ['water', step.waterG!],

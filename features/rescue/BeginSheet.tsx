@@ -2,11 +2,12 @@ import { nanoid } from '@reduxjs/toolkit';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 
+import { gramsFromText } from '@core/bench';
 import { type JarCard, type ProgrammeId } from '@core/journal';
 import { FLOUR_KINDS, type FlourKind } from '@core/measure';
 import { BEGINNINGS, type Backup, PROGRAMME } from '@core/rescue';
 import { beginJar } from '@core/verbs';
-import { Choice, Field, Button, Sheet, Words, parseNumber } from '@kit';
+import { Choice, Field, Button, Sheet, Words } from '@kit';
 import {
   byField,
   done,
@@ -20,6 +21,7 @@ import {
 
 import { FLOUR_WORDS, PROGRAMME_WORDS, useKitchenWords } from '../words';
 import { PROGRAMME_TEXTS } from './programmeWords';
+import { WeightField } from '../parts/WeightField';
 
 /** A glass that many have. */
 const USUAL_VESSEL = { emptyG: 350, capacityMl: 500 };
@@ -73,7 +75,14 @@ export function BeginSheet({
           flour: { [flour]: 1 },
           archived: false,
         };
-    const begun = { programme, jar: id, card, place, grams: parseNumber(text), backup };
+    const begun = {
+      programme,
+      jar: id,
+      card,
+      place,
+      grams: gramsFromText(text, 'starter'),
+      backup,
+    };
     const objections = dispatch(
       done(
         (now) =>
@@ -104,19 +113,17 @@ export function BeginSheet({
         />
       )}
       <Field label="Its name" text={name} onText={setName} problem={problems.name ?? null} />
-      <Field
+      <WeightField
         label={flakes ? 'Grams of flakes' : fromNothing ? 'Grams of flour' : 'Grams of it'}
         text={text}
         onText={(to) => {
           setText(to);
           setProblems({});
         }}
-        numeric
-        unit="g"
         problem={problems.grams ?? null}
         hint={
-          soaked && parseNumber(text) > 0
-            ? `With ${words.grams((parseNumber(text) * soaked.waterG) / soaked.dryG)} of ${programme === 'fruitWater' ? 'fruit water' : 'lukewarm water'}.`
+          soaked && gramsFromText(text, 'starter') > 0
+            ? `With ${words.grams((gramsFromText(text, 'starter') * soaked.waterG) / soaked.dryG)} of ${programme === 'fruitWater' ? 'fruit water' : 'lukewarm water'}.`
             : ''
         }
       />

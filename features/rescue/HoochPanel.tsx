@@ -1,14 +1,16 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
+import { gramsFromText } from '@core/bench';
 import { type Liquid, type Standing, contentOf } from '@core/journal';
 import { type Signs, hoochAdvice, waterBack } from '@core/rescue';
 import { pourOff, stirIn } from '@core/verbs';
-import { Field, Panel, Button, Words, parseNumber } from '@kit';
+import { Panel, Button, Words } from '@kit';
 import { doneTo, useAppDispatch } from '@state';
 
 import { useKitchenWords } from '../words';
 import { hoochWords } from './verdictWords';
+import { WeightField } from '../parts/WeightField';
 
 /** Liquid of hunger: pour it off or stir it in, and what that changes in the next feed. */
 export function HoochPanel({
@@ -28,7 +30,7 @@ export function HoochPanel({
   const [text, setText] = useState(String(advice.grams));
   const [problem, setProblem] = useState<string | null>(null);
   const pour = () => {
-    const grams = parseNumber(text);
+    const grams = gramsFromText(text, 'water');
     const [objection] = dispatch(
       doneTo(
         jar.id,
@@ -53,12 +55,11 @@ export function HoochPanel({
       ) : (
         <>
           <Words>{hoochWords(advice)}</Words>
-          <Field
+          <WeightField
+            of="water"
             label="About how much"
             text={text}
             onText={setText}
-            numeric
-            unit="g"
             problem={problem}
           />
           <View style={styles.row}>

@@ -38,6 +38,7 @@ export function NextFeedPanel({ run: { jar, begun, run, next } }: { readonly run
       <Words>{FEED_REASON_WORDS[next.because]}</Words>
       {feeds.length === 0 && <Words>{words.inUnits(PROGRAMME_TEXTS[programme.id].begins)}</Words>}
       <Amounts
+        beside={words.ounces}
         parts={[
           ['keep', next.keepG],
           ['water', next.waterG],

@@ -53,7 +53,7 @@ export function Reminders(): null {
           // A feed that is put off by what was seen is still the same feed.
           `${jar.id} programme ${run.feeds.length}`,
           `Feed ${jar.card.name}`,
-          `Keep ${next.keepG}, water ${next.waterG}, flour ${next.flourG} g: day ${run.day} of its programme.`,
+          `${words.feed(next)}: day ${run.day} of its programme.`,
         );
     for (const step of plan?.steps ?? []) {
       const name = nameOf(step.jar);

@@ -34,7 +34,7 @@ describe('a dough in words', () => {
 
   it('of a yeast recipe keeps sugar and fat, and says what to mind', () => {
     const recipe = { flourG: 400, waterG: 260, saltG: 8, sugarG: 60, fatG: 0 };
-    const text = turnedText(recipe, turned(recipe, 20, 100)!);
+    const text = turnedText(recipe, turned(recipe, 20, 100)!, words);
     expect(text).toContain('160 g levain');
     expect(text).toContain('60 g sugar');
     expect(text).not.toContain(' fat\n');
@@ -44,11 +44,13 @@ describe('a dough in words', () => {
 
   it('says each way to its levain with its grams', () => {
     const way = { seedG: 92, flourG: 29, waterG: 29, hydrationPct: 100 };
-    expect(levainWayWords({ kind: 'topUp', ...way }, 'Grebe')).toBe(
+    expect(levainWayWords({ kind: 'topUp', ...way }, 'Grebe', words)).toBe(
       'Top up: to the 92 g there, add 29 g water and 29 g flour.',
     );
-    expect(levainWayWords({ kind: 'beside', ...way }, 'Grebe')).toContain('The mother stays');
-    expect(levainWayWords({ kind: 'feed', ...way }, 'Grebe')).toContain('keep 92 g');
+    expect(levainWayWords({ kind: 'beside', ...way }, 'Grebe', words)).toContain(
+      'The mother stays',
+    );
+    expect(levainWayWords({ kind: 'feed', ...way }, 'Grebe', words)).toContain('keep 92 g');
   });
 });
 
@@ -63,7 +65,7 @@ describe('a jar on paper', () => {
       name: 'Grebe',
       lines: [
         'Fed 13 Mar 09:10',
-        '23 + 92 + 93 g',
+        'keep 23, water 93, flour 92 g',
         'white, a fifth whole wheat',
         expect.stringMatching(/^Feed by \d+ Mar$/),
       ],

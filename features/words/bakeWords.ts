@@ -26,6 +26,12 @@ export const RECIPE_WARNING_WORDS: Readonly<Record<RecipeWarning, string>> = {
   saltless: 'No salt: about 2 % of the flour is usual. Without it dough runs away.',
 };
 
+/** "12.5 g", with ounces beside when wanted. */
+const amount = (grams: number, words: KitchenWords): string =>
+  [`${figure(grams)} g`, words.ounces(grams) && `(${words.ounces(grams)})`]
+    .filter(Boolean)
+    .join(' ');
+
 const figure = (n: number) => (Math.round(n * 10) / 10).toString();
 
 /** What goes into the bowl, in the order of the bowl; nothing that is not there. */
@@ -48,18 +54,18 @@ export function doughText(formula: DoughFormula, card: DoughCard, words: Kitchen
   return [
     `${loaves === 1 ? 'One loaf' : `${loaves} loaves`}, ${words.grams(card.doughG)} of dough`,
     '',
-    ...bowlParts(card).map(([name, grams]) => `${figure(grams)} g ${name}`),
+    ...bowlParts(card).map(([name, grams]) => `${amount(grams, words)} ${name}`),
     '',
     `Hydration ${figure(formula.hydrationPct)} %, salt ${figure(formula.saltPct)} %, ${figure(formula.inoculationPct)} % of the flour in a levain of ${figure(formula.levainHydrationPct)} %, ${figure(formula.wholePct)} % whole grain.`,
   ].join('\n');
 }
 
 /** A turned yeast recipe as text. */
-export function turnedText(recipe: YeastRecipe, made: TurnedRecipe): string {
+export function turnedText(recipe: YeastRecipe, made: TurnedRecipe, words: KitchenWords): string {
   return [
     'With levain instead of yeast',
     '',
-    ...turnedParts(recipe, made).map(([name, grams]) => `${figure(grams)} g ${name}`),
+    ...turnedParts(recipe, made).map(([name, grams]) => `${amount(grams, words)} ${name}`),
     '',
     `Hydration ${figure(made.hydrationPct)} %, as before.`,
     ...made.warnings.map((warning) => RECIPE_WARNING_WORDS[warning]),
@@ -85,15 +91,17 @@ export function turnedParts(
 export function levainWayWords(
   { kind, seedG, flourG, waterG }: LevainWay,
   jarName: string,
+  words: KitchenWords,
 ): string {
+  const [seed, flour, water] = [seedG, flourG, waterG].map(words.grams);
   switch (kind) {
     case 'take':
       return `There is enough in ${jarName}: take it when it is ripe.`;
     case 'topUp':
-      return `Top up: to the ${seedG} g there, add ${waterG} g water and ${flourG} g flour.`;
+      return `Top up: to the ${seed} there, add ${water} water and ${flour} flour.`;
     case 'feed':
-      return `Feed ${jarName} larger: keep ${seedG} g, add ${waterG} g water and ${flourG} g flour.`;
+      return `Feed ${jarName} larger: keep ${seed}, add ${water} water and ${flour} flour.`;
     case 'beside':
-      return `In a second vessel: take ${seedG} g out, add ${waterG} g water and ${flourG} g flour. The mother stays as she is.`;
+      return `In a second vessel: take ${seed} out, add ${water} water and ${flour} flour. The mother stays as she is.`;
   }
 }

@@ -24,9 +24,8 @@ export function eventWords(
       return `joined with ${words.grams(event.massG)}, ${blendWords(event.card.flour)}`;
     case 'fed': {
       const ratio = ratioOf(event.keepG, event.flourG, event.waterG);
-      const grams = `${event.keepG} + ${event.flourG} + ${event.waterG} g`;
-      if (event.rough) return `fed by eye, about ${grams}`;
-      return `fed ${grams}${ratio ? `, ${ratioText(ratio).replaceAll(' ', '\u00a0')}` : ''}`;
+      if (event.rough) return `fed by eye, about ${words.feed(event)}`;
+      return `fed: ${words.feed(event)}${ratio ? `, ${ratioText(ratio).replaceAll(' ', '\u00a0')}` : ''}`;
     }
     case 'weighed':
       return `weighed: ${words.grams(event.grams)} in the jar`;

@@ -1,3 +1,4 @@
+import { type FeedAmounts } from '@core/bench';
 import { type Settings } from '@core/journal';
 import {
   DAY,
@@ -35,7 +36,11 @@ export interface KitchenWords {
   /** A text in the units chosen: `{24}` and `{22-27}` in it are °C, `{15g}` are grams. */
   inUnits(text: string): string;
   /** "110 g", with ounces when wanted. */
-  grams(grams: number): string;
+  readonly grams: (this: void, grams: number) => string;
+  /** "3.9 oz" to stand beside grams; nothing where ounces are not wanted. */
+  readonly ounces: (this: void, grams: number) => string;
+  /** The amounts of a feed, always in this order: "keep 20, water 80, flour 80 g". */
+  feed(amounts: FeedAmounts): string;
   /** Hour of the kitchen's day, 0 up to 24. */
   hourOf(at: Instant): number;
   /** What stands in a date and time field for an instant: the kitchen's own time, `2026-03-13T18:20`. */
@@ -111,6 +116,13 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
         },
       ),
     grams,
+    ounces: (of) => (settings.ounces ? `${gramsToOunces(of).toFixed(1)} oz` : ''),
+    feed: ({ keepG, waterG, flourG }) => {
+      const all = [keepG, waterG, flourG];
+      const [keep, water, flour] = all.map((of) => Math.round(of * 10) / 10);
+      const ounces = all.map((of) => gramsToOunces(of).toFixed(1)).join(', ');
+      return `keep ${keep}, water ${water}, flour ${flour} g${settings.ounces ? ` (${ounces} oz)` : ''}`;
+    },
     hourOf: (at) => Number(hours.format(at)),
     fieldText: (at) =>
       Number.isNaN(at) ? '' : new Date(at + local.offset(at)).toISOString().slice(0, 16),

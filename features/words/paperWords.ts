@@ -14,9 +14,7 @@ export function labelText({ jar, outlook }: Standing, words: KitchenWords): Labe
     name: card.name,
     lines: [
       lastFed ? `Fed ${words.date(since)} ${words.time(since)}` : `Since ${words.date(since)}`,
-      lastFed
-        ? `${lastFed.keepG} + ${lastFed.flourG} + ${lastFed.waterG} g`
-        : ratioText(card.ratio),
+      lastFed ? `${words.feed(lastFed)}` : ratioText(card.ratio),
       blendWords(card.flour),
       ...(due === null ? [] : [`Feed by ${words.date(since + due * HOUR)}`]),
     ],
@@ -33,7 +31,7 @@ export function careText({ jar, outlook }: Standing, words: KitchenWords): strin
   return [
     `This is a part of ${card.name}, kept since ${words.date(started)}${feeds > 0 ? ` and fed ${feeds} ${feeds === 1 ? 'time' : 'times'}` : ''}.`,
     '',
-    `Keep ${keepG} g, add ${Math.round(keepG * ratio.water)} g water and ${Math.round(keepG * ratio.flour)} g flour (${ratioText(ratio)}, ${hydration} % hydration). Flour: ${blendWords(flour)}.`,
+    `Keep ${words.grams(keepG)}, add ${words.grams(keepG * ratio.water)} water and ${words.grams(keepG * ratio.flour)} flour (${ratioText(ratio)}, ${hydration} % hydration). Flour: ${blendWords(flour)}.`,
     ripe === null
       ? `It is ripe when it is domed, full of bubbles and has about ${fullRiseWords(flour)}.`
       : `It is ripe about ${words.span(ripe)} after a feed in a kitchen like this one: domed, full of bubbles.`,

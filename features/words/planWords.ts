@@ -53,10 +53,10 @@ export function stepWords(
     case 'build': {
       const ratio = ratioOf(step.keepG!, step.flourG!, step.waterG!);
       const what = step.kind === 'build' ? `Build ${jarName}'s levain` : `Feed ${jarName}`;
-      return `${outWords(step, words)}${what}: keep ${step.keepG}, water ${step.waterG}${warmthWords(step, words)}, flour ${step.flourG} g${ratio ? ` (${ratioText(ratio).replaceAll(' ', '\u00a0')})` : ''}, then ${placeName(step.place!)}${thenWords(step, placeName, words)}`;
+      return `${outWords(step, words)}${what}: ${words.feed({ keepG: step.keepG!, waterG: step.waterG!, flourG: step.flourG! })}${step.waterCelsius === undefined ? '' : `, the water${warmthWords(step, words)}`}${ratio ? ` (${ratioText(ratio).replaceAll(' ', '\u00a0')})` : ''}, then ${placeName(step.place!)}${thenWords(step, placeName, words)}`;
     }
     case 'topUp':
-      return `${outWords(step, words)}Top up ${jarName} for its levain: add water ${step.waterG}${warmthWords(step, words)}, flour ${step.flourG} g to the ${step.keepG} g there, then ${placeName(step.place!)}${thenWords(step, placeName, words)}`;
+      return `${outWords(step, words)}Top up ${jarName} for its levain: add ${words.grams(step.waterG!)} water${warmthWords(step, words)} and ${words.grams(step.flourG!)} flour to the ${words.grams(step.keepG!)} there, then ${placeName(step.place!)}${thenWords(step, placeName, words)}`;
     case 'take':
       return `Take ${words.grams(step.takeG!)} from ${jarName} for the bake`;
     case 'move':
