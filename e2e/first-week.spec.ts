@@ -54,7 +54,9 @@ test('a feed can be undone, and so can a strike @phone', async ({ page, kitchen 
   await kitchen.open('/jar/grebe/feed', 'demo');
   await kitchen.feedAtBench();
   await expect(page.getByText('Grebe is fed: keep 25, water 100, flour 100 g')).toBeVisible();
-  await expect(page.getByText('Fed 18:20, keep 25, water 100, flour 100 g.', { exact: false })).toBeVisible();
+  await expect(
+    page.getByText('Fed 18:20, keep 25, water 100, flour 100 g.', { exact: false }),
+  ).toBeVisible();
   await kitchen.button('Undo').click();
   await expect(page.getByText('Fed 09:10', { exact: false })).toBeVisible();
 

@@ -40,3 +40,4 @@ export * from './time';
 export * from './trouble';
 export * from './troubleAnswers';
 export * from './zone';
+export { selectWishesInBowls } from './planProblem';

@@ -1,4 +1,4 @@
-import { MODEL_PRINT, type JarEvent, lineage } from '@core/journal';
+import { MODEL_PRINT, type JarEvent, isBowl, lineage } from '@core/journal';
 import { type ZoneSince, fingerprint } from '@core/measure';
 
 import { learned, logsRead } from './learnt';
@@ -35,7 +35,9 @@ function toLearn(state: RootState, logPrint: ReturnType<typeof logPrints>) {
   const byJar = selectEventsByJar(state);
   const arranged = selectArranged(state);
   const zones = selectZones(state);
-  return [...byJar.keys()].flatMap((jar) => {
+  return [...byJar].flatMap(([jar, own]) => {
+    // A bowl is gone before anything could be learnt of it that its jar does not teach.
+    if (isBowl(own)) return [];
     const events = lineage(jar, byJar);
     const log = logPrint(events, arranged, zones);
     return ofJar(state.learnt, jar)?.log === log ? [] : [{ jar, events, log }];
@@ -106,7 +108,9 @@ export const selectBeingRead = createSelector(
       reading
         ? [...byJar.keys()].filter(
             (jar) =>
-              !ofJar(learnt, jar) && lineage(jar, byJar).some(({ kind }) => kind === 'looked'),
+              !isBowl(byJar.get(jar)!) &&
+              !ofJar(learnt, jar) &&
+              lineage(jar, byJar).some(({ kind }) => kind === 'looked'),
           )
         : [],
     ),

@@ -1,4 +1,4 @@
-import { middlePace } from '@core/ferment';
+import { type Vessel, middlePace } from '@core/ferment';
 import { contentOf, doubledBefore, homeOf } from '@core/journal';
 import { feedFlour } from '@core/larder';
 import { DAY } from '@core/measure';
@@ -7,11 +7,13 @@ import { type Impossible, USUAL_LIMITS, USUAL_WEIGHTS, handsFrom } from '@core/p
 import { type SentProblem } from '../workers/plan';
 import { selectBakes, selectHands, selectLeftAlone, selectSettings, selectTrips } from './decided';
 import { weekPattern } from './hands';
+import { createSelector } from './memo';
 import { selectQuarantined } from './quarantine';
 import { selectRuns } from './rescue';
 import {
   selectArranged,
   selectBelief,
+  selectBowls,
   selectJarEvents,
   selectJars,
   selectNow,
@@ -52,22 +54,44 @@ export function waiting(state: RootState): readonly Impossible[] {
     .map(({ id, jar }) => ({ wanted: id, because: leftOut.get(jar)!, nearest: [] }));
 }
 
+/** A bowl is as large as its levain wants. */
+const roomyVessel = (vessel: Vessel, wanted: readonly { readonly levainG: number }[]): Vessel => ({
+  ...vessel,
+  capacityMl: Math.max(vessel.capacityMl, ...wanted.map(({ levainG }) => 4 * levainG)),
+});
+
+/** Bakes whose levain is built already, in a bowl: plans need not see to them. */
+export const selectWishesInBowls = createSelector(
+  selectBowls,
+  (bowls): ReadonlyMap<string, string> =>
+    new Map(
+      bowls.flatMap(({ id, card }) =>
+        card.bowl?.wish === undefined ? [] : [[card.bowl.wish, id]],
+      ),
+    ),
+);
+
 /** The problem that the kitchen and its wishes pose now. */
 export function problemOf(state: RootState): SentProblem {
   const now = selectNow(state);
   const { looked } = state.plan;
-  const { strongFeeds, flourAtHandG } = selectSettings(state);
+  const { strongFeeds, flourAtHandG, levainIn } = selectSettings(state);
   const trips = selectTrips(state);
   const time = selectTime(state);
   const tubs = selectTubs(state);
   const leftOut = jarsLeftOut(state);
-  const wanted = selectBakes(state).filter(({ until, jar }) => until > now && !leftOut.has(jar));
+  const inBowls = selectWishesInBowls(state);
+  const wanted = selectBakes(state).filter(
+    ({ id, until, jar }) => until > now && !leftOut.has(jar) && !inBowls.has(id),
+  );
   const until = Math.max(now + DAYS * DAY, ...wanted.map((bake) => bake.until + AFTER_LAST_BAKE));
   // Who looks at the plan is there, whatever the pattern says; but for a trip, which may be planned from afar.
   const there =
     looked && !trips.some((trip) => now >= trip.from && now < trip.until)
       ? [{ from: now, until: now + LOOKING }]
       : [];
+  // The school of levains is the kitchen's, not a jar's.
+  const besides = levainIn === 'beside';
   return {
     now,
     until,
@@ -97,7 +121,9 @@ export function problemOf(state: RootState): SentProblem {
         massG: contentOf(jar).massG,
         pouredG: jar.pouredG,
         keepG: jar.card.keepG,
-        vessel: jar.card.vessel,
+        vessel: besides ? roomyVessel(jar.card.vessel, wanted) : jar.card.vessel,
+        ...(besides && { beside: true }),
+        ...(jar.card.rhythm && { rhythm: jar.card.rhythm }),
         flour: feedFlour(jar, tubs).flour,
         parts: jar.card.ratio.flour,
         hydration: jar.card.ratio.water / jar.card.ratio.flour,

@@ -30,7 +30,7 @@ const PAUSE = 400;
 
 /** What is wished for: plans are made anew when it changes. */
 const wished = (state: RootState): readonly unknown[] => {
-  const { strongFeeds, flourAtHandG } = selectSettings(state);
+  const { strongFeeds, flourAtHandG, levainIn } = selectSettings(state);
   return [
     selectBakes(state),
     selectHands(state),
@@ -38,6 +38,7 @@ const wished = (state: RootState): readonly unknown[] => {
     selectLeftAlone(state),
     strongFeeds,
     flourAtHandG,
+    levainIn,
   ];
 };
 

@@ -2,7 +2,7 @@ import { type Promised, instantOf } from '@core/journal';
 import { HOUR } from '@core/measure';
 
 import { createSelector } from './memo';
-import { selectJars, selectLog, selectNow } from './selectors';
+import { selectBowls, selectJars, selectLog, selectNow } from './selectors';
 import { type RootState } from './store';
 
 /** A move that was said beforehand. */
@@ -17,9 +17,9 @@ const DUE = HOUR;
 
 /** All moves that were said beforehand and of which nobody has said yet what became of them, in order of time. */
 export const selectPromises = createSelector(
-  [selectJars, (state: RootState) => selectLog(state).coming, selectNow],
-  (jars, coming, now): readonly JarPromise[] =>
-    jars
+  [selectJars, selectBowls, (state: RootState) => selectLog(state).coming, selectNow],
+  (jars, bowls, coming, now): readonly JarPromise[] =>
+    [...jars, ...bowls]
       .flatMap(({ id, promised }): JarPromise[] => [
         ...(promised
           ? [

@@ -7,6 +7,7 @@ import { done } from './actions';
 import { selectLots } from './larder';
 import { selectBackups, selectDrying } from './rescue';
 import {
+  selectBowls,
   selectEventsByJar,
   selectJars,
   selectLiveEvents,
@@ -15,6 +16,12 @@ import {
 } from './selectors';
 import { type Dispatch, type RootState } from './store';
 
+/** A levain in a bowl may have the trouble of its jar. */
+const selectAllInUse = createSelector([selectJars, selectBowls], (jars, bowls) => [
+  ...jars,
+  ...bowls,
+]);
+
 const selectReached = createSelector(
   [
     selectEventsByJar,
@@ -22,7 +29,7 @@ const selectReached = createSelector(
     selectLots,
     selectBackups,
     selectDrying,
-    selectJars,
+    selectAllInUse,
     selectTubs,
   ],
   (byJar, live, lots, backups, drying, jars, tubs) =>
@@ -58,7 +65,7 @@ export const lookedOver =
     const here = {
       lots: selectLots(state),
       backups: selectBackups(state),
-      jars: selectJars(state),
+      jars: selectAllInUse(state),
     };
     return dispatch(done((now) => lookOver(reached, keep, here, now), text));
   };

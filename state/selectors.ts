@@ -9,6 +9,7 @@ import {
   type Outlook,
   type Standing,
   contextPrint,
+  cultureOf,
   foldJar,
   horizonFor,
   outlookOf,
@@ -99,9 +100,9 @@ const selectCaches = (state: RootState) => state.caches;
 const beliefOf = (learnt: LearntByJar, jar: string): PaceBelief =>
   ofJar(learnt, jar)?.learnt.belief ?? USUAL_BELIEF;
 
-/** What is believed of a jar's pace. */
+/** What is believed of a jar's pace; a bowl has that of the jar its seed came from. */
 export const selectBelief = (state: RootState, jar: string): PaceBelief =>
-  beliefOf(state.learnt, jar);
+  beliefOf(state.learnt, cultureOf(jar, selectJarEvents(state, jar)));
 
 /** A jar's own context: the kitchen's, with the pace it is believed to have. */
 const contextOf = (context: KitchenContext, belief: PaceBelief): FoldContext => ({
@@ -120,7 +121,7 @@ const selectAllJars = createSelector(
   (byJar, coming, kitchen, learnt, caches): readonly Jar[] => {
     const jars: Jar[] = [];
     for (const [id, events] of byJar) {
-      const context = contextOf(kitchen, beliefOf(learnt, id));
+      const context = contextOf(kitchen, beliefOf(learnt, cultureOf(id, events)));
       const print = contextPrint(context);
       const before = foldBefore(caches, id, events, print);
       // The same entries are the same jar, and what was worked out from it stands.
@@ -133,13 +134,24 @@ const selectAllJars = createSelector(
   },
 );
 
-/** Jars in use, in the order they joined. */
+/** Jars in use, in the order they joined; bowls are none. */
 export const selectJars = createSelector(selectAllJars, (jars) =>
-  jars.filter((jar) => !jar.card.archived),
+  jars.filter(({ card }) => !card.archived && !card.bowl),
+);
+
+/** Bowls in which a levain is built. */
+export const selectBowls = createSelector(selectAllJars, (jars) =>
+  jars.filter(({ card }) => !card.archived && card.bowl),
 );
 
 export const selectArchived = createSelector(selectAllJars, (jars) =>
-  jars.filter((jar) => jar.card.archived),
+  jars.filter(({ card }) => card.archived && !card.bowl),
+);
+
+/** The names of all there is and was: jars on the shelf and archived, bowls long done with. */
+export const selectNames = createSelector(
+  selectAllJars,
+  (jars): ReadonlyMap<string, string> => new Map(jars.map(({ id, card }) => [id, card.name])),
 );
 
 export const selectJar = (state: RootState, id: string) =>
@@ -178,18 +190,38 @@ const standingOf = (
   return standingAt(jar, outlookFor(jar, context, belief, now, caches), context, now);
 };
 
+/** Jars as they stand now. */
+const standingsOf = (
+  jars: readonly Jar[],
+  byJar: Log['byJar'],
+  context: KitchenContext,
+  learnt: LearntByJar,
+  now: number,
+  caches: Caches,
+): readonly Standing[] =>
+  jars.map((jar) => {
+    const culture = cultureOf(jar.id, byJar.get(jar.id) ?? NO_EVENTS);
+    return standingOf(jar, context, beliefOf(learnt, culture), now, caches);
+  });
+
 /** Every jar in use as it stands now. */
 export const selectStandings = createSelector(
-  [selectJars, selectKitchenContext, selectLearnt, selectNow, selectCaches],
-  (jars, context, learnt, now, caches): readonly Standing[] =>
-    jars.map((jar) => standingOf(jar, context, beliefOf(learnt, jar.id), now, caches)),
+  [selectJars, selectEventsByJar, selectKitchenContext, selectLearnt, selectNow, selectCaches],
+  standingsOf,
 );
 
-/** One jar as it stands now, archived or not; null when there is no such jar. */
+/** Every bowl as it stands now. */
+export const selectBowlStandings = createSelector(
+  [selectBowls, selectEventsByJar, selectKitchenContext, selectLearnt, selectNow, selectCaches],
+  standingsOf,
+);
+
+/** One jar or bowl as it stands now, archived or not; null when there is no such thing. */
 export function selectStanding(state: RootState, id: string): Standing | null {
-  const standing = selectStandings(state).find((s) => s.jar.id === id);
+  const here = (s: Standing) => s.jar.id === id;
+  const standing = selectStandings(state).find(here) ?? selectBowlStandings(state).find(here);
   if (standing) return standing;
-  const jar = selectArchived(state).find((archived) => archived.id === id);
+  const jar = selectAllJars(state).find((archived) => archived.id === id);
   return jar
     ? archivedStanding(
         jar,

@@ -41,7 +41,7 @@ export function levainWays(task: LevainTask, parts: number): readonly LevainWay[
     const seedG = Math.round(inJarG);
     ways.push({ kind: 'take', seedG, flourG: 0, waterG: 0, hydrationPct: inJarHydrationPct });
   } else {
-    const toppedUp = grownTo(inTheJar, Math.floor(inJarG), inJarHydrationPct, hydrationPct);
+    const toppedUp = grownLevain(inTheJar, Math.floor(inJarG), inJarHydrationPct, hydrationPct);
     if (toppedUp) ways.push({ kind: 'topUp', ...toppedUp });
     const fed = built(inTheJar, inJarHydrationPct, hydrationPct, parts);
     if (fed && fed.seedG <= inJarG) ways.push({ kind: 'feed', ...fed });
@@ -63,11 +63,19 @@ function built(
 ): Built | null {
   const { flourG: ofSeed } = flourAndWater(1, seedHydrationPct);
   const perSeed = (ofSeed + parts) * (1 + hydrationPct / 100);
-  return grownTo(massG, Math.max(1, Math.round(massG / perSeed)), seedHydrationPct, hydrationPct);
+  const seedG = Math.max(1, Math.round(massG / perSeed));
+  return grownLevain(massG, seedG, seedHydrationPct, hydrationPct);
 }
 
-/** Flour and water that bring a seed to a mass at a hydration. Null when the seed is too wet or too dry for that. */
-function grownTo(
+/**
+ * Flour and water, in whole grams, that bring a seed to a mass at a hydration: the one arithmetic of a levain, for the bench
+ * and for plans.
+ *
+ * @param hydrationPct of the whole levain, percent
+ * @returns null when the seed is too wet or too dry for that, or there is none
+ * @example grownLevain(150, 92, 100, 100) // { seedG: 92, flourG: 29, waterG: 29, hydrationPct: 100 }
+ */
+export function grownLevain(
   massG: number,
   seedG: number,
   seedHydrationPct: number,

@@ -1,5 +1,5 @@
 /** Raised when an equation of the model changes: what was worked out before is then worked out anew. */
-export const EQUATIONS = 3;
+export const EQUATIONS = 4;
 
 /**
  * Every constant of the fermentation model, with its unit, where it comes from and the range in which it stays plausible.

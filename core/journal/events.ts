@@ -2,6 +2,7 @@ import { type Condition, type Place, type Vessel } from '../ferment';
 import { type Blend } from '../measure';
 import { type DecisionEvent } from './decisionEvents';
 import { type Entry } from './entry';
+import { type Rhythm } from './rhythm';
 import { type LotEvent, type TubEvent } from './larderEvents';
 import {
   type Destination,
@@ -30,8 +31,12 @@ export interface JarCard {
   readonly flour: Blend;
   /** A change to another flour, a little more of it at every feed. */
   readonly change?: FlourChange;
+  /** How often it is fed; as it needs it when not given. */
+  readonly rhythm?: Rhythm;
   /** The tub its flour comes from. */
   readonly tub?: string;
+  /** It is no jar that is kept, but a bowl in which a levain is built: for a bake, or for whatever comes. */
+  readonly bowl?: { readonly wish?: string };
   readonly archived: boolean;
 }
 

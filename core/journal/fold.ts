@@ -56,6 +56,8 @@ export interface Jar {
   readonly feeds: number;
   /** Feeds since the change of flour on its card began. */
   readonly fedInChange: number;
+  /** The longest it has gone from one feed to the next and come through, hours. */
+  readonly borneH: number;
   /** Since when it has stood in this glass without a wash. */
   readonly cleanSince: Instant;
   /** Liquid poured off since the band was set, grams: the next feed should bring that water back. */
@@ -173,6 +175,7 @@ export function withEvent(
       started: at,
       feeds: 0,
       fedInChange: 0,
+      borneH: 0,
       cleanSince: at,
       pouredG: 0,
     };
@@ -196,6 +199,7 @@ export function withEvent(
         pouredG: 0,
         looks: [],
         feeds: jar.feeds + 1,
+        borneH: jar.lastFed ? Math.max(jar.borneH, (at - jar.since) / HOUR) : jar.borneH,
         fedInChange: jar.card.change ? jar.fedInChange + 1 : 0,
       };
     }

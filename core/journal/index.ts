@@ -4,6 +4,7 @@
  */
 export * from './air';
 export * from './answer';
+export * from './bowl';
 export * from './compare';
 export * from './content';
 export * from './decided';
@@ -23,6 +24,7 @@ export * from './objections';
 export * from './peaks';
 export * from './promise';
 export * from './rekeyed';
+export * from './rhythm';
 export * from './settings';
 export { isTimely, EARLIEST, ENTRY_AHEAD, WISH_AHEAD } from './shape';
 export { isEntry } from './shapes';

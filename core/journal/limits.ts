@@ -18,6 +18,7 @@ export const CARD_LIMITS = {
   keepG: [1, 2000],
   parts: [0.25, 20],
   taperPct: [30, 200],
+  everyH: [2, 2000],
 } as const;
 
 /** What a look can say of a rise, percent of the band. */

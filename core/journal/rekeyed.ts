@@ -16,7 +16,11 @@ export function rekeyed(
   events: readonly JournalEvent[],
   { jar = same, entry = same, tub = same, place = same }: NewKeys,
 ): readonly JournalEvent[] {
-  const card = (of: JarCard): JarCard => (of.tub === undefined ? of : { ...of, tub: tub(of.tub) });
+  const card = (of: JarCard): JarCard => ({
+    ...of,
+    ...(of.tub === undefined ? {} : { tub: tub(of.tub) }),
+    ...(of.bowl?.wish === undefined ? {} : { bowl: { wish: entry(of.bowl.wish) } }),
+  });
   const named = (event: JournalEvent): JournalEvent => {
     switch (event.kind) {
       case 'started':

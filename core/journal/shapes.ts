@@ -54,7 +54,14 @@ const card = fields({
   ratio: fields({ flour: number(0.01, 50), water: number(0, 50) }),
   flour: blend,
   'change?': fields({ to: blend, feeds: whole(1, 20) }),
+  'rhythm?': fields({
+    everyH: either(number(2, 2000), one(null)),
+    'at?': hour,
+    'on?': whole(0, 6),
+    'buildUp?': whole(0, 5),
+  }),
   'tub?': key,
+  'bowl?': fields({ 'wish?': key }),
   archived: flag,
 });
 

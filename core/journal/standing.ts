@@ -20,6 +20,7 @@ import {
 import { HOUR, type Instant } from '../measure';
 import { placeAt } from './air';
 import { type FoldContext, type Jar, conditionsOf } from './fold';
+import { nextByRhythm } from './rhythm';
 
 /** An hour and how far it may be off: one in ten falls before `low`, one in ten after `high`. */
 export interface Between {
@@ -47,6 +48,8 @@ export interface Standing {
   readonly stage: Stage;
   readonly outlook: Outlook;
   readonly place: Place | undefined;
+  /** When it is to be fed by the rhythm on its card; null where it has none, or is fed only before a bake. */
+  readonly dueAt: Instant | null;
 }
 
 /** Draws that make the width: six unknowns of the pace and one of the thermometer. */
@@ -130,6 +133,7 @@ export function standingAt(
     stage: stageAt(outlook.forecast, hours),
     outlook,
     place: placeAt(context.places, jar.stays[jar.stays.length - 1]!.place, now),
+    dueAt: jar.card.rhythm ? nextByRhythm(jar.card.rhythm, jar.since, context.time) : null,
   };
 }
 

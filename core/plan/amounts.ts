@@ -1,4 +1,4 @@
-import { STICKS_G } from '../bench';
+import { STICKS_G, grownLevain } from '../bench';
 import { flourAndWater } from '../measure';
 import { type PlannedJar, type Wanted } from './problem';
 
@@ -51,7 +51,13 @@ export function buildingFeed(
   const perKeep = (shareOfFlour + parts) * (1 + hydration);
   const keepG = Math.max(jar.keepG, Math.ceil(needed / perKeep));
   if (keepG > Math.floor(massG)) return null;
-  return grownTo(needed, keepG, hydrationPct, hydration, massG, Math.round(keepG * parts));
+  return grown(
+    Math.max(needed, Math.round(keepG * perKeep)),
+    keepG,
+    hydrationPct,
+    hydration,
+    massG,
+  );
 }
 
 /** A levain from all that is in the jar and the flour and water it falls short. Null when nothing falls short. */
@@ -65,27 +71,24 @@ export function toppingUp(
   const needed = neededG(jar, bake);
   if (keepG < LEAST_TOPPED_SHARE * needed || needed - keepG < LEAST_TOP_UP_G) return null;
   const hydration = bake.hydration ?? jar.hydration;
-  const flourG = Math.ceil((needed - keepG) / (1 + hydration));
-  const amounts = grownTo(needed, keepG, hydrationPct, hydration, massG, flourG);
-  return { ...amounts, discardG: 0 };
+  const amounts = grown(needed, keepG, hydrationPct, hydration, massG);
+  return amounts && { ...amounts, discardG: 0 };
 }
 
 /** Less than this in the jar is fed, not topped up; less than this is not worth the spoon. */
 const LEAST_TOPPED_SHARE = 0.3;
 const LEAST_TOP_UP_G = 10;
 
-/** Water for the hydration wanted, and a little more of both where whole grams fall short of what is needed. */
-function grownTo(
-  needed: number,
+/** A keep grown to a mass, and what goes before it. Null where it is too wet or too dry for that. */
+function grown(
+  massG: number,
   keepG: number,
   keepHydrationPct: number,
   hydration: number,
-  massG: number,
-  parts: number,
-): StepAmounts {
-  const kept = flourAndWater(keepG, keepHydrationPct);
-  let flourG = parts;
-  const water = () => Math.max(0, Math.round(hydration * (kept.flourG + flourG) - kept.waterG));
-  while (keepG + flourG + water() < needed) flourG++;
-  return { keepG, flourG, waterG: water(), discardG: Math.max(0, Math.round(massG) - keepG) };
+  thereG: number,
+): StepAmounts | null {
+  const levain = grownLevain(massG, keepG, keepHydrationPct, 100 * hydration);
+  if (!levain) return null;
+  const { flourG, waterG } = levain;
+  return { keepG, flourG, waterG, discardG: Math.max(0, Math.round(thereG) - keepG) };
 }

@@ -4,7 +4,7 @@ import { type CourseBook, courseBookOf } from './courseBook';
 import { explain } from './explain';
 import { handling } from './handling';
 import { kitchenOf } from './kitchen';
-import { planCurve } from './planCurve';
+import { bowlCurve, planCurve } from './planCurve';
 import { type JarTask } from './price';
 import {
   type Impossible,
@@ -24,6 +24,7 @@ import { type OnProgress } from './search';
 import { withSlack } from './slack';
 import { handsForJar, slotsFor, withinHands } from './slots';
 import { type JarPlan, solveJar, solvedOtherwise } from './solveJar';
+import { besideTheMother } from './beside';
 import { standingNow } from './standingNow';
 import { type MixThere, type Stretch, isMixing } from './walk';
 
@@ -99,7 +100,13 @@ interface PreparedJar {
 }
 
 function prepare(whole: Problem, jar: PlannedJar): PreparedJar {
-  const problem = { ...whole, hands: handsForJar(whole.hands, whole.leftAlone ?? [], jar.id) };
+  // A jar that is built up before a bake has so many feeds behind it.
+  const strongFeeds = Math.max(whole.limits.strongFeeds, jar.rhythm?.buildUp ?? 0);
+  const problem = {
+    ...whole,
+    hands: handsForJar(whole.hands, whole.leftAlone ?? [], jar.id),
+    limits: { ...whole.limits, strongFeeds },
+  };
   return {
     jar,
     problem,
@@ -117,7 +124,7 @@ interface Solved {
   readonly found: JarPlan | null;
   readonly steps: readonly Step[];
   readonly prospects: readonly Prospect[];
-  readonly curve: Plan['curves'][number];
+  readonly curves: Plan['curves'];
 }
 
 /**
@@ -153,12 +160,18 @@ function solveAll(
     if (before && solved) solved = solvedOtherwise(task, solved);
     const baked = solved ? withSlack(task, solved.steps) : [];
     const home = kitchenOf(problem).byId.get(jar.home ?? start.place)!;
-    const rhythm = keepRhythm(task, lastState(task, baked), home, slots.all);
-    const steps = handling(
+    const { mother, bowls } = jar.beside
+      ? besideTheMother(task, baked, home, slots.all)
+      : { mother: baked, bowls: [] };
+    const rhythm =
+      bowls.length > 0 ? [] : keepRhythm(task, lastState(task, baked), home, slots.all);
+    const own = handling(
       problem,
       start.place,
-      [...baked, ...rhythm].map((step) => withinHands(step, problem.hands)),
+      [...mother, ...rhythm].map((step) => withinHands(step, problem.hands)),
     );
+    const besides = bowls.map((step) => withinHands(step, problem.hands));
+    const steps = [...besides, ...own].sort((a, b) => a.at - b.at);
     for (const step of steps) if (isMixing(step)) touched.add(step.at);
     all.push({
       jar,
@@ -167,7 +180,15 @@ function solveAll(
       prospects: given.bakes.map((bake) =>
         prospectOf(problem, jar, solved!.levains.get(bake.id)!.stretch, bake),
       ),
-      curve: planCurve(whole, jar, start, steps),
+      curves: [
+        planCurve(whole, jar, start, own),
+        ...bowls.flatMap(({ kind, wanted }) => {
+          const bake = given.bakes.find(({ id }) => id === wanted);
+          return kind === 'build' && bake
+            ? [bowlCurve(jar, bake, solved!.levains.get(bake.id)!.stretch)]
+            : [];
+        }),
+      ],
     });
   }
   return all;
@@ -205,7 +226,7 @@ function gather(problem: Problem, parts: readonly Solved[]): Plan {
     flourG: sum('flourG'),
     discardG: sum('discardG'),
     touches: new Set(steps.map(({ at }) => at)).size,
-    curves: parts.map(({ curve }) => curve),
+    curves: parts.flatMap(({ curves }) => curves),
     savings: savingsOf(problem.jars, steps),
   };
 }

@@ -1,8 +1,19 @@
-import { type Standing } from '../journal';
+import { type Standing, graceOf } from '../journal';
 import { HOUR, type Instant } from '../measure';
 
 /** Why a jar asks for a feed. */
-export type FeedReason = 'hooch' | 'hungry' | 'ripe' | 'past' | 'ripens' | 'asleep' | 'resting';
+export type FeedReason =
+  | 'hooch'
+  | 'hungry'
+  | 'ripe'
+  | 'past'
+  | 'ripens'
+  | 'asleep'
+  | 'resting'
+  /** Its rhythm says so. */
+  | 'rhythm'
+  /** It is fed only before a bake. */
+  | 'onlyForBakes';
 
 /** What a jar asks for when nothing else is planned: a feed, and when it does most good. */
 export interface NextStep {
@@ -15,10 +26,33 @@ export interface NextStep {
 }
 
 /**
- * The feed a jar asks for next. On the counter: while it is ripe. In the cold: before half of its yeast has starved.
- * A jar that is hungry asks at once.
+ * The feed a jar asks for next: by the rhythm on its card, as long as that does it no harm; else as it needs it.
  */
-export function nextStepFor(standing: Standing): NextStep {
+export const nextStepFor = (standing: Standing): NextStep =>
+  stepByRhythm(standing) ?? stepByNeed(standing);
+
+/** So much of a rest that a jar came through before counts as that rest. */
+const NEARLY = 0.9;
+
+/** What the rhythm asks for. Null without one, and for a jar that would come to harm in it and has never borne so much. */
+function stepByRhythm({ jar, now, hours, outlook, dueAt }: Standing): NextStep | null {
+  const { rhythm } = jar.card;
+  if (!rhythm) return null;
+  const { feedByH } = outlook.forecast;
+  const harmAt = feedByH === null ? null : jar.since + feedByH * HOUR;
+  const restH = dueAt === null ? hours : (dueAt - jar.since) / HOUR;
+  const borne = jar.borneH >= NEARLY * restH;
+  if (harmAt !== null && harmAt < (dueAt ?? now) && !borne) return null;
+  if (dueAt === null)
+    return { jar: jar.id, reason: 'onlyForBakes', from: harmAt ?? now, by: borne ? null : harmAt };
+  return { jar: jar.id, reason: 'rhythm', from: dueAt - graceOf(rhythm), by: dueAt };
+}
+
+/**
+ * The feed a jar needs. On the counter: while it is ripe. In the cold: before half of its yeast has starved. A jar that is
+ * hungry asks at once.
+ */
+function stepByNeed(standing: Standing): NextStep {
   const { jar, now, stage, outlook } = standing;
   const { ripeFromH, ripeUntilH, feedByH, emptyAtH, peaksAtH } = outlook.forecast;
   const at = (hours: number | null) => (hours === null ? null : jar.since + hours * HOUR);

@@ -1,6 +1,6 @@
 import { HOUR } from '../measure';
-import { type PlanCurve, type PlannedJar, type Problem, type Step } from './problem';
-import { type MixThere, liveThrough } from './walk';
+import { type PlanCurve, type PlannedJar, type Problem, type Step, type Wanted } from './problem';
+import { type MixThere, type Stretch, liveThrough } from './walk';
 
 /** Close enough for the eye: a week is drawn in a few hundred points, hours. */
 const APART = 0.9;
@@ -23,5 +23,22 @@ export function planCurve(
         ? []
         : [[from + ripeFromH * HOUR, from + (ripeUntilH ?? lastH) * HOUR] as const],
     ),
+  };
+}
+
+/** What a levain goes through in its bowl, until its bake. */
+export function bowlCurve(jar: PlannedJar, bake: Wanted, { from, course }: Stretch): PlanCurve {
+  const { ripeFromH, ripeUntilH, lastH } = course;
+  return {
+    jar: jar.id,
+    bowl: bake.id,
+    heights: course
+      .heights(APART)
+      .map(([h, height]) => [from + h * HOUR, height] as const)
+      .filter(([at]) => at <= bake.until),
+    ripe:
+      ripeFromH === null
+        ? []
+        : [[from + ripeFromH * HOUR, from + (ripeUntilH ?? lastH) * HOUR] as const],
   };
 }

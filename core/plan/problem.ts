@@ -1,5 +1,5 @@
 import { type Mix, type Pace, type Vessel } from '../ferment';
-import { type LeftAlone, type PlanChoice, type Places, type Stay } from '../journal';
+import { type LeftAlone, type PlanChoice, type Places, type Rhythm, type Stay } from '../journal';
 import { type Blend, type Instant, type KitchenTime } from '../measure';
 
 /** A jar to be planned for, as it stands. */
@@ -25,6 +25,10 @@ export interface PlannedJar {
   readonly pace: Pace;
   /** Standard deviation of the logarithm of its pace. */
   readonly paceSd: number;
+  /** How often it is fed, where its card says so. */
+  readonly rhythm?: Rhythm;
+  /** Its levains are built in a second vessel; it is never used up. */
+  readonly beside?: boolean;
   /** Feeds in a row before the present one that doubled, as far as it is known. */
   readonly strongBefore?: number;
 }
@@ -92,6 +96,8 @@ export interface Step {
   /** A top-up is a levain made by adding flour and water to all that is in the jar. */
   readonly kind: 'feed' | 'build' | 'topUp' | 'take' | 'move';
   readonly jar: string;
+  /** It is done to the bowl in which the levain of `wanted` is built beside the jar; what is kept is then its seed. */
+  readonly bowl?: true;
   readonly wanted?: string;
   readonly keepG?: number;
   readonly flourG?: number;
@@ -119,6 +125,8 @@ export interface Prospect {
 /** A jar through a plan: its height against the band each hour, and when it is ripe. */
 export interface PlanCurve {
   readonly jar: string;
+  /** The bake whose levain stands in a bowl beside it, where the curve is of that. */
+  readonly bowl?: string;
   readonly heights: readonly (readonly [Instant, number])[];
   readonly ripe: readonly (readonly [Instant, Instant])[];
 }

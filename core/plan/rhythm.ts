@@ -1,4 +1,5 @@
 import { type Mix, type Place } from '../ferment';
+import { graceOf, nextByRhythm } from '../journal';
 import { HOUR, type Instant } from '../measure';
 import { keepingFeed, totalG } from './amounts';
 import { type Course, courseOf } from './course';
@@ -23,6 +24,8 @@ const SHARED_WITHIN = 8 * HOUR;
 /** A jar as a plan leaves it. */
 export interface Left {
   readonly at: Instant;
+  /** Its last feed. */
+  readonly fedAt: Instant;
   readonly mix: Mix;
   readonly massG: number;
   readonly place: string;
@@ -37,6 +40,7 @@ export function lastState({ problem, jar, start }: JarTask, steps: readonly Step
     massG = keepG === undefined ? massG - takeG : totalG({ keepG, flourG, waterG });
   return {
     at,
+    fedAt: last.step?.at ?? jar.since,
     mix: last.course.mixAt((at - last.from) / HOUR),
     massG,
     place: last.stays[last.stays.length - 1]!.place,
@@ -62,7 +66,7 @@ export function keepRhythm(
   const { counter, fridge } = kitchenOf(problem);
   const parts = Math.min(limits.partsMax, Math.max(limits.partsMin, jar.parts));
   const steps: Step[] = [];
-  let { at, mix, massG, place } = left;
+  let { at, fedAt, mix, massG, place } = left;
 
   /** Takes the jar to another place, and lets it stand where it was until then. */
   const walk = (when: Instant, to: string) => {
@@ -82,12 +86,18 @@ export function keepRhythm(
   for (;;) {
     const hours = Math.max(1, Math.min(LONGEST_REST_H, (problem.until - at) / HOUR + 24));
     const course = courseOf(problem, jar, mix, at, [{ from: at, place }], hours);
+    const promised = jar.rhythm ? nextByRhythm(jar.rhythm, fedAt, problem.time) : undefined;
+    if (promised === null && !fedAtOnce) return steps;
     const deadline =
-      at + Math.min(course.hungryH(FEED_AT_HUNGER) ?? Infinity, LONGEST_REST_H) * HOUR;
+      promised ?? at + Math.min(course.hungryH(FEED_AT_HUNGER) ?? Infinity, LONGEST_REST_H) * HOUR;
     const ready = at + readyH(course, hours) * HOUR;
     const slot = fedAtOnce
       ? at
-      : chooseSlot(problem, slots, Math.max(at, ready), deadline, touched);
+      : promised
+        ? promised >= at && inHands(hands, promised)
+          ? promised
+          : nearestSlot(slots, promised, at)
+        : chooseSlot(problem, slots, Math.max(at, ready), deadline, touched);
     if (!fedAtOnce && deadline >= problem.until) return steps;
     fedAtOnce = false;
     if (slot === null || slot >= problem.until) return steps;
@@ -105,6 +115,7 @@ export function keepRhythm(
     }
     const amounts = keepingFeed(jar, massG, parts);
     mix = fedWith(problem, jar, course.mixAt((slot - at) / HOUR), slot, amounts);
+    fedAt = slot;
     massG = totalG(amounts);
     const starves = () => {
       const stays = [{ from: slot, place: home.id }];
@@ -120,8 +131,15 @@ export function keepRhythm(
     const out = goes.kind === 'fridge' && inHands(hands, put) ? counter : null;
     steps.push({
       at: slot,
-      earliest: slot === at ? slot : Math.min(slot, firstFrom(slots, ready) ?? slot),
-      latest: Math.max(slot, lastBefore(slots, Math.min(deadline, slot + LONGEST_SLACK)) ?? slot),
+      ...(promised
+        ? slackOf(slots, slot, graceOf(jar.rhythm!))
+        : {
+            earliest: slot === at ? slot : Math.min(slot, firstFrom(slots, ready) ?? slot),
+            latest: Math.max(
+              slot,
+              lastBefore(slots, Math.min(deadline, slot + LONGEST_SLACK)) ?? slot,
+            ),
+          }),
       kind: 'feed',
       jar: jar.id,
       ...amounts,
@@ -137,6 +155,23 @@ export function keepRhythm(
     walk(back, home.id);
   }
 }
+
+/** The moment nearest to a promised hour. */
+function nearestSlot(slots: readonly Instant[], promised: Instant, after: Instant): Instant | null {
+  const later = slots.filter((slot) => slot >= after);
+  const [first = null] = later;
+  return later.reduce(
+    (best, slot) =>
+      best === null || Math.abs(slot - promised) < Math.abs(best - promised) ? slot : best,
+    first,
+  );
+}
+
+/** A promised feed may be a little early or late. */
+const slackOf = (slots: readonly Instant[], slot: Instant, grace: number) => ({
+  earliest: firstFrom(slots, slot - grace) ?? slot,
+  latest: lastBefore(slots, slot + grace) ?? slot,
+});
 
 /** When so much of the food is eaten that a feed throws out little of it. */
 function readyH(course: Course, hours: number): number {

@@ -7,6 +7,7 @@ export * from './addJar';
 export * from './backup';
 export * from './bake';
 export * from './benchTrial';
+export * from './bowl';
 export * from './feedJar';
 export * from './jarBook';
 export * from './larder';

@@ -7,12 +7,10 @@ import { type LevainWay, buildSeries, levainWays, wholeGrainPct } from '@core/be
 import { contentOf } from '@core/journal';
 import { feedFlour } from '@core/larder';
 import { type Blend, DAY, HOUR } from '@core/measure';
-import { build, wishBake } from '@core/verbs';
+import { wishBake } from '@core/verbs';
 import { Choice, MomentField, Panel, Button, Words, useLook } from '@kit';
 import {
   done,
-  doneTo,
-  orSaid,
   doughChanged,
   fillBench,
   selectJars,
@@ -103,7 +101,7 @@ export function LevainPanel({ levainG }: { readonly levainG: number }) {
         </Words>
       )}
       {ways.map((way) => (
-        <Way key={way.kind} way={way} jar={jar.id} name={card.name} />
+        <Way key={way.kind} way={way} jar={jar.id} name={card.name} levainG={levainG} />
       ))}
       {series && <Series builds={series} jar={jar} />}
     </Panel>
@@ -134,10 +132,12 @@ function Way({
   way,
   jar,
   name,
+  levainG,
 }: {
   readonly way: LevainWay;
   readonly jar: string;
   readonly name: string;
+  readonly levainG: number;
 }) {
   const look = useLook();
   const dispatch = useAppDispatch();
@@ -148,21 +148,11 @@ function Way({
     dispatch(fillBench(jar, { keepG: seedG, flourG, waterG }, null));
     router.navigate(`/jar/${jar}/feed`);
   };
-  const takeSeed = () =>
-    dispatch(
-      orSaid(
-        doneTo(
-          jar,
-          (atHand) => build(atHand, { seedG }),
-          `${words.grams(seedG)} of ${name} is taken for a levain`,
-        ),
-      ),
-    );
   return (
     <View style={[styles.ruled, { borderTopColor: look.seam }]}>
       <Words>{levainWayWords(way, name, words)}</Words>
       {kind === 'take' ? null : kind === 'beside' ? (
-        <Button onPress={takeSeed}>{`Take ${words.grams(seedG)} out`}</Button>
+        <Button href={`/jar/${jar}/levain?grams=${levainG}`}>Into a bowl</Button>
       ) : (
         <Button onPress={toBench}>To the bench</Button>
       )}

@@ -19,7 +19,7 @@ import {
 
 import { useKitchenWords } from '../words';
 import { CardFields } from './CardFields';
-import { type JarForm, cardFrom, cardProblems } from './jarForm';
+import { type JarForm, NO_RHYTHM, cardFrom, cardProblems } from './jarForm';
 import { WeightField } from '../parts/WeightField';
 
 const DAY_H = 24;
@@ -85,6 +85,7 @@ export function AddJarScreen() {
     capacityMl: '500',
     keepG: '20',
     parts: String(settings.parts),
+    ...NO_RHYTHM,
   }));
   const [place, setPlace] = useState(places[0]?.id ?? 'counter');
   const [past, setPast] = useState<Past>('fed');

@@ -6,8 +6,8 @@ import { archive as setArchived } from '@core/verbs';
 import { Button } from '@kit';
 import { doneTo, selectRuns, useAppDispatch, useAppSelector } from '@state';
 
+import { MoveSheet } from '../parts/MoveSheet';
 import { WeighSheet } from '../parts/WeighSheet';
-import { MoveSheet } from './MoveSheet';
 import { NoteSheet } from './NoteSheet';
 import { RejarSheet } from './RejarSheet';
 import { SameAgainSheet } from './SameAgainSheet';
@@ -83,6 +83,9 @@ export function JarActions({ standing }: { readonly standing: Standing }) {
       <View style={styles.apart}>
         <Button kind="bare" href={trouble}>
           Something is wrong
+        </Button>
+        <Button kind="bare" href={`/jar/${jar.id}/levain`}>
+          Levain
         </Button>
         <Button kind="bare" href="/larder">
           Backup

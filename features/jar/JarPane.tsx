@@ -5,6 +5,7 @@ import { type Standing, contentOf } from '@core/journal';
 import { Button, UmbrellaMark, Words, umbrellaFor } from '@kit';
 import { selectNow, selectStanding, selectTime, useAppSelector } from '@state';
 
+import { BowlActions } from '../bowl';
 import { STAGE_WORDS, blendWords, useKitchenWords } from '../words';
 import { CanopyPanel } from './CanopyPanel';
 import { InProgramme } from './InProgramme';
@@ -21,17 +22,19 @@ import { Promises } from '../parts/Promises';
 export function JarPane({ id, back }: { readonly id: string; readonly back?: boolean }) {
   const standing = useAppSelector((state) => selectStanding(state, id));
   if (!standing) return <NoSuchJar />;
+  const bowl = standing.jar.card.bowl !== undefined;
   return (
     <>
       <JarHeader standing={standing} back={!!back} />
       <Promises jar={id} />
       <InProgramme id={id} />
       <CanopyPanel standing={standing} />
-      {!standing.jar.card.archived && <WhatIfPanel key={`if ${id}`} standing={standing} />}
+      {bowl && <BowlActions standing={standing} />}
+      {!standing.jar.card.archived && !bowl && <WhatIfPanel key={`if ${id}`} standing={standing} />}
       <LookPanel key={`${id} ${standing.jar.since}`} standing={standing} />
-      <JarActions standing={standing} />
+      {!bowl && <JarActions standing={standing} />}
       <JarNumbers standing={standing} />
-      <LearntPanel id={id} />
+      {!bowl && <LearntPanel id={id} />}
       <JarLog id={id} />
     </>
   );
@@ -56,10 +59,13 @@ function JarHeader({ standing, back }: { readonly standing: Standing; readonly b
           {jar.card.name}
         </Words>
         <UmbrellaMark umbrella={umbrellaFor(stage)} size={34} />
-        <Words strong>{jar.card.archived ? 'archived' : STAGE_WORDS[stage]}</Words>
+        <Words strong>
+          {jar.card.archived ? (jar.card.bowl ? 'done with' : 'archived') : STAGE_WORDS[stage]}
+        </Words>
       </View>
       <Words size="small" tone="quiet">
         {[
+          jar.card.bowl && 'a levain in its bowl',
           blendWords(jar.fedMix.flour),
           `${Math.round(contentOf(jar).hydrationPct)} %`,
           place &&

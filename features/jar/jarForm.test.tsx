@@ -66,3 +66,20 @@ it('shares of flours must leave some for the main one', () => {
     cardProblems({ ...formFrom(CARD), others: [{ kind: 'rye', pct: 'some' }] }).others,
   ).toMatch(/between 1 and 99/);
 });
+
+it.each([
+  { everyH: 12, at: 8 },
+  { everyH: 168, at: 10, on: 6, buildUp: 2 },
+  { everyH: null },
+  { everyH: 9 },
+])('a rhythm goes into the form and comes out the same: %j', (rhythm) => {
+  const card = { ...CARD, rhythm };
+  expect(cardFrom(formFrom(card))).toEqual(card);
+});
+
+it('hours of a rhythm that no jar is fed at are refused', () => {
+  const form = { ...formFrom(CARD), often: 'hours' as const };
+  expect(cardProblems({ ...form, everyH: '0.5' })).toHaveProperty('everyH');
+  expect(cardProblems({ ...form, everyH: 'often' })).toHaveProperty('everyH');
+  expect(cardProblems({ ...form, everyH: '9' })).toEqual({});
+});

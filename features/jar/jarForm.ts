@@ -23,7 +23,25 @@ export interface JarForm {
   readonly taperPct: string;
   readonly keepG: string;
   readonly parts: string;
+  /** How often it is fed; hours as they are offered, or others as they are typed. */
+  readonly often: Often;
+  readonly everyH: string;
+  /** Its usual hour, and its usual day of the week. */
+  readonly at: number | null;
+  readonly on: number | null;
+  readonly buildUp: number;
 }
+
+export type Often = 'need' | '12' | '24' | '48' | '168' | '720' | 'hours' | 'bakes';
+
+/** A card without a rhythm. */
+export const NO_RHYTHM: Pick<JarForm, 'often' | 'everyH' | 'at' | 'on' | 'buildUp'> = {
+  often: 'need',
+  everyH: '8',
+  at: null,
+  on: null,
+  buildUp: 0,
+};
 
 export type Problems<T> = { readonly [K in keyof T]?: string };
 
@@ -43,6 +61,7 @@ export function cardProblems(form: JarForm): Problems<JarForm> {
   number('capacityMl', ' ml');
   number('keepG', ' g');
   number('parts', '');
+  if (form.often === 'hours') number('everyH', ' h');
   number('taperPct', ' %');
   const shares = form.others.map(({ pct }) => parseNumber(pct));
   if (shares.some((share) => !(share >= 1 && share <= 99)))
@@ -52,7 +71,8 @@ export function cardProblems(form: JarForm): Problems<JarForm> {
   return found;
 }
 
-type NumberKey = 'hydrationPct' | 'emptyG' | 'capacityMl' | 'taperPct' | 'keepG' | 'parts';
+type NumberKey =
+  'hydrationPct' | 'emptyG' | 'capacityMl' | 'taperPct' | 'keepG' | 'parts' | 'everyH';
 
 /**
  * The card of a form without problems.
@@ -72,6 +92,7 @@ export function cardFrom(form: JarForm, before?: JarCard): JarCard {
     keepG: gramsFromText(form.keepG, 'starter'),
     ratio: { flour: parts, water: (parts * parseNumber(form.hydrationPct)) / 100 },
     ...flourOf(form, before),
+    ...rhythmOf(form),
     ...(form.tub === null ? {} : { tub: form.tub }),
     archived: before?.archived ?? false,
   };
@@ -94,7 +115,33 @@ export function formFrom(card: JarCard): JarForm {
     capacityMl: String(card.vessel.capacityMl),
     keepG: String(card.keepG),
     parts: String(card.ratio.flour),
+    ...rhythmForm(card.rhythm),
   };
+}
+
+/** The rhythm of a form; none where it is fed as it needs it. */
+function rhythmOf({ often, everyH, at, on, buildUp }: JarForm): Pick<JarCard, 'rhythm'> {
+  if (often === 'need') return {};
+  const hourly = often === 'hours' || often === 'bakes';
+  return {
+    rhythm: {
+      everyH: often === 'bakes' ? null : often === 'hours' ? parseNumber(everyH) : Number(often),
+      ...(at === null || hourly ? {} : { at }),
+      ...(on === null || often !== '168' ? {} : { on }),
+      ...(buildUp > 0 ? { buildUp } : {}),
+    },
+  };
+}
+
+const OFFERED: readonly string[] = ['12', '24', '48', '168', '720'];
+
+function rhythmForm(rhythm: JarCard['rhythm']): typeof NO_RHYTHM {
+  if (!rhythm) return NO_RHYTHM;
+  const { everyH, at = null, on = null, buildUp = 0 } = rhythm;
+  const text = String(everyH);
+  const often: Often =
+    everyH === null ? 'bakes' : OFFERED.includes(text) ? (text as Often) : 'hours';
+  return { often, everyH: often === 'hours' ? text : NO_RHYTHM.everyH, at, on, buildUp };
 }
 
 /** The flour at once, or the one before and what it changes to. */

@@ -5,6 +5,7 @@ import { stepsInOrder } from '@core/plan';
 import { Notice, Page, Panel, Button, TwoPanes, Words, useWide } from '@kit';
 import {
   selectBeingRead,
+  selectBowlStandings,
   selectChosen,
   selectFollowed,
   selectKitchen,
@@ -17,6 +18,7 @@ import {
 } from '@state';
 
 import { benchPath } from '../bench/benchPath';
+import { ReadyBowls, RisingBowls } from '../bowl';
 import { JarPane } from '../jar';
 import { MendedNotice } from '../plan/MendedNotice';
 import { QuarantineNotice } from '../rescue/QuarantineNotice';
@@ -35,6 +37,7 @@ import { Shelves } from './Shelves';
 export function NowScreen({ jar }: { readonly jar?: string }) {
   const wide = useWide();
   const standings = useAppSelector(selectStandings);
+  const bowls = useAppSelector(selectBowlStandings);
   const { name } = useAppSelector(selectKitchen);
   const planned = useAppSelector(selectFollowed)?.steps[0];
   const lost = useAppSelector(
@@ -50,7 +53,9 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
     return (
       <Page
         key={jar}
-        title={standings.find((s) => s.jar.id === jar)?.jar.card.name ?? 'No such jar'}
+        title={
+          [...standings, ...bowls].find((s) => s.jar.id === jar)?.jar.card.name ?? 'No such jar'
+        }
         narrow
       >
         <JarPane id={jar} back />
@@ -75,6 +80,7 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
       <KitchenLine />
       <QuarantineNotice />
       <Promises only="pressing" />
+      <ReadyBowls />
       <MendedNotice />
       {lost && (
         <Notice
@@ -100,9 +106,10 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
           standings={standings}
         />
       )}
+      <RisingBowls />
       <Promises only="waiting" />
       <Runs />
-      <Shelves standings={standings} chosen={wide ? shownJar : null} />
+      <Shelves standings={[...standings, ...bowls]} chosen={wide ? shownJar : null} />
       <Remarks />
       <View style={styles.wrap}>
         <Button kind="bare" icon="plus" href="/add">

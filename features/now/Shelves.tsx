@@ -8,6 +8,7 @@ import { selectBeingRead, selectNow, selectPlaces, selectTime, useAppSelector } 
 import { jarSentence, shelfWords, useKitchenWords } from '../words';
 
 const JAR_WIDTH = 76;
+const BOWL_WIDTH = 58;
 const SPOT = 104;
 
 /** The places as shelves, and on them the jars as the model says they stand now. */
@@ -109,7 +110,10 @@ function JarOnShelf({
       current={chosen ? 'true' : undefined}
       style={[styles.centredNarrow, { backgroundColor: chosen ? look.mist : 'transparent' }]}
     >
-      <JarDrawing picture={jarPicture(standing)} width={JAR_WIDTH} />
+      <JarDrawing
+        picture={jarPicture(standing)}
+        width={standing.jar.card.bowl ? BOWL_WIDTH : JAR_WIDTH}
+      />
     </LinkArea>
   );
 }

@@ -56,10 +56,16 @@ export function WeekRows({ plan }: { readonly plan: Plan }) {
   return (
     <Panel label="The week" style={styles.panel}>
       {plan.curves.map((curve) => {
-        const name = nameOf(curve.jar);
-        const steps = plan.steps.filter((step) => step.jar === curve.jar);
+        const bake = bakes.find(({ id }) => id === curve.bowl);
+        const name =
+          curve.bowl === undefined ? nameOf(curve.jar) : `${bake?.name ?? 'Levain'}, in its bowl`;
+        const steps = plan.steps.filter(
+          ({ jar, bowl, wanted }) =>
+            jar === curve.jar && (curve.bowl === undefined ? !bowl : bowl && wanted === curve.bowl),
+        );
+        const inBowls = new Set(plan.curves.map(({ bowl }) => bowl));
         return (
-          <WeekCanopyRow key={curve.jar} name={name}>
+          <WeekCanopyRow key={`${curve.jar} ${curve.bowl ?? ''}`} name={name}>
             <WeekCanopy
               from={now}
               until={until}
@@ -67,11 +73,17 @@ export function WeekRows({ plan }: { readonly plan: Plan }) {
               ripe={curve.ripe}
               away={away}
               wanted={bakes
-                .filter((bake) => bake.jar === curve.jar && bake.until > now)
-                .map((bake) => ({
-                  ...bake,
-                  text: (by) => `${words.moment(bake.from + by)} to ${words.time(bake.until + by)}`,
-                  onMove: (by) => move(bake, by),
+                .filter(
+                  ({ id, jar, until: end }) =>
+                    jar === curve.jar &&
+                    end > now &&
+                    (curve.bowl === undefined ? !inBowls.has(id) : id === curve.bowl),
+                )
+                .map((wanted) => ({
+                  ...wanted,
+                  text: (by) =>
+                    `${words.moment(wanted.from + by)} to ${words.time(wanted.until + by)}`,
+                  onMove: (by) => move(wanted, by),
                 }))}
               steps={steps.map(({ at, kind }) => ({
                 at,

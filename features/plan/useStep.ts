@@ -10,6 +10,12 @@ export function useStep(step: Step): { readonly open: () => void; readonly openT
   const router = useRouter();
   const dispatch = useAppDispatch();
   const jar = useAppSelector(selectJars).find(({ id }) => id === step.jar);
+  // The bowl is not there before it is built; then it speaks for itself.
+  if (step.bowl)
+    return {
+      openText: 'Bowl',
+      open: () => router.navigate(`/jar/${step.jar}/levain?wish=${step.wanted ?? ''}`),
+    };
   switch (step.kind) {
     case 'feed':
     case 'build':

@@ -3,6 +3,7 @@ import { useEffect, useRef } from 'react';
 
 import { HOUR, type Instant } from '@core/measure';
 import {
+  selectBowlStandings,
   selectDrying,
   selectFollowed,
   selectNow,
@@ -29,6 +30,7 @@ export function Reminders(): null {
   const drying = useAppSelector(selectDrying);
   const runs = useAppSelector(selectRuns);
   const promises = useAppSelector(selectPromises);
+  const bowls = useAppSelector(selectBowlStandings);
   const told = useRef(new Set<string>());
   useEffect(() => {
     if (reminders !== 'on' || reminderLeave() !== 'granted') return;
@@ -46,6 +48,16 @@ export function Reminders(): null {
       );
     for (const { jar, entry, from, place } of promises)
       tell(from, entry, `Put ${nameOf(jar)} away: ${placeName(place)}`, 'As you said at its feed.');
+    for (const { jar, outlook } of bowls) {
+      const { ripeFromH } = outlook.forecast;
+      if (ripeFromH !== null)
+        tell(
+          jar.since + ripeFromH * HOUR,
+          `${jar.id} ripe`,
+          `${jar.card.name}: its levain is ripe`,
+          'It stands in its bowl, ready for the dough.',
+        );
+    }
     for (const { jar, run, next } of runs)
       if (run.verdict === 'going')
         tell(
@@ -65,6 +77,6 @@ export function Reminders(): null {
         `${stepWords(step, name, placeName, words)}${slack ? `, ${slack}` : ''}`,
       );
     }
-  }, [now, plan, drying, runs, promises, reminders, nameOf, words, placeName]);
+  }, [now, plan, drying, runs, promises, bowls, reminders, nameOf, words, placeName]);
   return null;
 }

@@ -5,11 +5,12 @@ import {
   type Liquid,
   type Sign,
   type Smell,
+  type Rhythm,
   type Standing,
   type Jar,
 } from '@core/journal';
 import { type Blend, type FlourKind, HOUR, blendShares, doubledHeight } from '@core/measure';
-import { type NextStep } from '@core/plan';
+import { type NextStep, nextStepFor } from '@core/plan';
 
 import { type KitchenWords } from './kitchenWords';
 
@@ -115,6 +116,13 @@ export function shelfWords(standing: Standing, words: KitchenWords): string {
   const at = (hours: number) => words.about(jar.since + hours * HOUR);
   const { ripeUntilH, ripeFromH, feedByH } = outlook.forecast;
   if (isEmptied(jar)) return 'emptied, only what sticks';
+  const next = nextStepFor(standing);
+  // A jar that keeps to its rhythm is not called hungry before its hour.
+  if (next.reason === 'rhythm' && stage !== 'ripe' && stage !== 'waking' && stage !== 'rising')
+    return next.by! <= standing.now
+      ? `${STAGE_WORDS[stage]}, feed it`
+      : `${STAGE_WORDS[stage]}, feed ${words.about(next.by!)}`;
+  if (next.reason === 'onlyForBakes' && (stage === 'hungry' || stage === 'hooch')) return 'at rest';
   switch (stage) {
     case 'ripe':
       return ripeUntilH === null ? 'ripe' : `ripe till ${at(ripeUntilH)}`;
@@ -158,6 +166,11 @@ export function jarSentence(standing: Standing, words: KitchenWords): string {
 
 /** The heading of the next step: what, and by when. */
 export function stepTitle(step: NextStep, name: string, now: number, words: KitchenWords): string {
+  if (step.reason === 'rhythm')
+    return step.by! <= now
+      ? `Feed ${name}: due since ${words.about(step.by!)}`
+      : `Feed ${name} about ${words.about(step.by!)}`;
+  if (step.reason === 'onlyForBakes') return `${name} rests until a bake`;
   if (step.from > now) return `Feed ${name} from ${words.about(step.from)}`;
   if (step.by === null) return `Nothing presses: ${name} next`;
   if (step.by <= now) return `Feed ${name} now`;
@@ -192,12 +205,60 @@ export function stepReason(step: NextStep, standing: Standing, words: KitchenWor
       return step.by === null
         ? 'Asleep in the cold, with food for weeks.'
         : `Asleep in the cold. After ${words.day(step.by)} half of its yeast has starved.`;
+    case 'rhythm':
+      return `${capital(rhythmWords(jar.card.rhythm!, words))}, as its card says.${
+        standing.stage === 'hungry' || standing.stage === 'hooch'
+          ? ' It is hungry by then, as before.'
+          : ''
+      }`;
+    case 'onlyForBakes':
+      return step.by === null
+        ? 'Fed only before a bake, as its card says.'
+        : `Fed only before a bake, as its card says. After ${words.day(step.by)} half of its yeast has starved.`;
     case 'resting':
       return standing.stage === 'resting'
         ? 'Resting in the cold, its food nearly gone. Fed and warmed it comes back.'
         : 'It rises slowly where it stands.';
   }
 }
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** "every 12 h", "every Sunday about 10:00": a rhythm as it is said. */
+export function rhythmWords({ everyH, at, on, buildUp = 0 }: Rhythm, words: KitchenWords): string {
+  const often =
+    everyH === null
+      ? 'only before a bake'
+      : everyH === 24
+        ? 'every day'
+        : everyH === 48
+          ? 'every other day'
+          : everyH === 7 * 24
+            ? on === undefined
+              ? 'every week'
+              : `every ${WEEKDAYS[on]}`
+            : everyH >= 28 * 24 && everyH <= 31 * 24
+              ? 'every month'
+              : everyH % 24 === 0
+                ? `every ${everyH / 24} days`
+                : `every ${everyH} h`;
+  return [
+    at === undefined || everyH === null ? often : `${often} about ${words.hour(at)}`,
+    buildUp > 0 && `${buildUp} ${buildUp === 1 ? 'feed' : 'feeds'} in a row before a bake`,
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
+
+export const WEEKDAYS = [
+  'Monday',
+  'Tuesday',
+  'Wednesday',
+  'Thursday',
+  'Friday',
+  'Saturday',
+  'Sunday',
+] as const;
 
 /** What is known of a jar whose last feed was guessed at: as much as the guess bears. */
 function guessedReason(

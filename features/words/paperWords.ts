@@ -3,11 +3,11 @@ import { type Standing } from '@core/journal';
 import { HOUR } from '@core/measure';
 import { type LabelText } from '@kit';
 
-import { blendWords, fullRiseWords } from './jarWords';
+import { blendWords, fullRiseWords, rhythmWords } from './jarWords';
 import { type KitchenWords } from './kitchenWords';
 
 /** Name, when it was fed and with what, and when it is due. */
-export function labelText({ jar, outlook }: Standing, words: KitchenWords): LabelText {
+export function labelText({ jar, outlook, dueAt }: Standing, words: KitchenWords): LabelText {
   const { lastFed, since, card } = jar;
   const due = outlook.forecast.feedByH;
   return {
@@ -16,7 +16,11 @@ export function labelText({ jar, outlook }: Standing, words: KitchenWords): Labe
       lastFed ? `Fed ${words.date(since)} ${words.time(since)}` : `Since ${words.date(since)}`,
       lastFed ? `${words.feed(lastFed)}` : ratioText(card.ratio),
       blendWords(card.flour),
-      ...(due === null ? [] : [`Feed by ${words.date(since + due * HOUR)}`]),
+      ...(dueAt !== null
+        ? [`Feed ${words.date(dueAt)}, ${rhythmWords(card.rhythm!, words)}`]
+        : due === null || card.rhythm
+          ? []
+          : [`Feed by ${words.date(since + due * HOUR)}`]),
     ],
   };
 }
@@ -35,6 +39,7 @@ export function careText({ jar, outlook }: Standing, words: KitchenWords): strin
     ripe === null
       ? `It is ripe when it is domed, full of bubbles and has about ${fullRiseWords(flour)}.`
       : `It is ripe about ${words.span(ripe)} after a feed in a kitchen like this one: domed, full of bubbles.`,
+    ...(card.rhythm ? [`I feed it ${rhythmWords(card.rhythm, words)}.`] : []),
     'In the fridge: feed it once a week, an hour or two out before and after.',
     ...(due === null
       ? []

@@ -48,6 +48,7 @@ export function stepWords(
   placeName: (id: string) => string,
   words: KitchenWords,
 ): string {
+  if (step.bowl) return bowlWords(step, jarName, placeName, words);
   switch (step.kind) {
     case 'feed':
     case 'build': {
@@ -62,6 +63,19 @@ export function stepWords(
     case 'move':
       return `Move ${jarName}: ${placeName(step.place!)}`;
   }
+}
+
+/** What is done to a levain in its bowl. */
+function bowlWords(
+  step: Step,
+  jarName: string,
+  placeName: (id: string) => string,
+  words: KitchenWords,
+): string {
+  const { kind, keepG = 0, waterG = 0, flourG = 0, takeG = 0, place = '' } = step;
+  if (kind === 'take') return `Put ${words.grams(takeG)} of the levain into the dough`;
+  if (kind === 'move') return `Move the bowl of levain: ${placeName(place)}`;
+  return `Build the levain in a bowl: ${words.grams(keepG)} of ${jarName}, ${words.grams(waterG)} water, ${words.grams(flourG)} flour, then ${placeName(place)}`;
 }
 
 /** When to take it out of the cold before. */
@@ -183,7 +197,13 @@ const levainStep = (plan: Plan, bake: string) =>
   plan.steps.find(({ kind, wanted }) => (kind === 'build' || kind === 'topUp') && wanted === bake);
 
 /** What a step is, in two or three words. */
-export function plannedName({ kind }: Step, jarName: string): string {
+export function plannedName({ kind, bowl }: Step, jarName: string): string {
+  if (bowl)
+    return kind === 'build'
+      ? `Build ${jarName}'s levain in a bowl`
+      : kind === 'take'
+        ? 'The levain goes into the dough'
+        : 'Move the bowl of levain';
   const what: Readonly<Record<Step['kind'], string>> = {
     build: `Build ${jarName}'s levain`,
     feed: `Feed ${jarName}`,

@@ -1,13 +1,9 @@
 import { useCallback } from 'react';
 
-import { selectArchived, selectJars, useAppSelector } from '@state';
+import { selectNames, useAppSelector } from '@state';
 
-/** The name of a jar, on the shelf or archived. */
+/** The name of a jar or a bowl, on the shelf or not. */
 export function useJarName(): (id: string) => string {
-  const jars = useAppSelector(selectJars);
-  const archived = useAppSelector(selectArchived);
-  return useCallback(
-    (id) => [...jars, ...archived].find((jar) => jar.id === id)?.card.name ?? id,
-    [jars, archived],
-  );
+  const names = useAppSelector(selectNames);
+  return useCallback((id) => names.get(id) ?? id, [names]);
 }

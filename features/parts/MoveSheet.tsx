@@ -14,8 +14,8 @@ import {
   useContextOf,
 } from '@state';
 
-import { When, useWhen } from '../parts/When';
 import { useKitchenWords } from '../words';
+import { When, useWhen } from './When';
 
 /** Hours beyond now that a move is judged by. */
 const LOOK_AHEAD = 72;

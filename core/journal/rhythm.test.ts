@@ -1,0 +1,94 @@
+import { DAY, HOUR, kitchenTime } from '../measure';
+import { type JarEvent } from './events';
+import { foldJar, horizonFor, outlookOf, standingAt } from '.';
+import { nextStepFor } from '../plan';
+import { nextByRhythm } from './rhythm';
+import { someCard, someFeed, someStart, usualKitchen } from './someJar.testing';
+import { type Rhythm } from './rhythm';
+
+/** A kitchen east and one west of the world's clock, and one that puts its clock forward at the end of March. */
+const ZONES = ['Asia/Kolkata', 'America/New_York', 'Europe/Lisbon'];
+
+describe('the next feed by a rhythm', () => {
+  it('comes so long after the last one', () => {
+    const time = kitchenTime('Europe/Lisbon');
+    const fedAt = Date.parse('2026-03-10T09:20:00Z');
+    expect(nextByRhythm({ everyH: 12 }, fedAt, time)).toBe(fedAt + 12 * HOUR);
+    expect(nextByRhythm({ everyH: null }, fedAt, time)).toBeNull();
+  });
+
+  it.each(ZONES)('is drawn to its usual hour and day in %s', (zone) => {
+    const time = kitchenTime(zone);
+    for (const hour of [0, 7, 13.5, 22])
+      for (let h = 0; h < 24 * 9; h += 5) {
+        const fedAt = Date.parse('2026-03-02T00:10:00Z') + h * HOUR;
+        const daily = nextByRhythm({ everyH: 24, at: hour }, fedAt, time)!;
+        expect(time.hourOfDay(daily)).toBeCloseTo(hour, 6);
+        expect(daily - fedAt).toBeGreaterThan(12 * HOUR);
+        expect(daily - fedAt).toBeLessThanOrEqual(36 * HOUR);
+        const weekly = nextByRhythm({ everyH: 168, at: hour, on: 6 }, fedAt, time)!;
+        expect(time.hourOfDay(weekly)).toBeCloseTo(hour, 6);
+        expect(new Date(weekly + time.offset(weekly)).getUTCDay()).toBe(0);
+        expect(weekly - fedAt).toBeGreaterThan(3.5 * DAY);
+        expect(weekly - fedAt).toBeLessThanOrEqual(10.5 * DAY);
+      }
+  });
+
+  it('twice a day keeps both hours, and finds back after a late one', () => {
+    const time = kitchenTime('Europe/Lisbon');
+    const twice = { everyH: 12, at: 8 };
+    const at = (text: string) => Date.parse(text);
+    expect(nextByRhythm(twice, at('2026-03-10T08:05Z'), time)).toBe(at('2026-03-10T20:00Z'));
+    expect(nextByRhythm(twice, at('2026-03-10T22:30Z'), time)).toBe(at('2026-03-11T08:00Z'));
+  });
+
+  it('keeps its local hour over the night in which clocks change', () => {
+    const time = kitchenTime('Europe/Lisbon');
+    const fedAt = Date.parse('2026-03-28T08:00:00Z');
+    const next = nextByRhythm({ everyH: 24, at: 8 }, fedAt, time)!;
+    expect(next - fedAt).toBe(23 * HOUR);
+  });
+});
+
+describe('a jar with a rhythm on its card', () => {
+  const context = usualKitchen();
+  const T0 = Date.parse('2026-03-01T08:00:00Z');
+  const iso = (hours: number) => new Date(T0 + hours * HOUR).toISOString();
+  /** Fed 1:1:1 and put into the fridge, week after week; then left for some days. */
+  function stepAfter(days: number, rhythm: Rhythm | undefined, weeks = 4) {
+    const feeds = Array.from({ length: weeks }, (_, week): readonly JarEvent[] => [
+      someFeed(`fed ${week}`, iso(168 * week), { keepG: 60, flourG: 60, waterG: 60 }),
+      { kind: 'moved', id: `in ${week}`, jar: 'tern', at: iso(168 * week + 1.5), place: 'fridge' },
+    ]).flat();
+    const card = someCard(rhythm ? { rhythm } : {});
+    const events = [someStart(iso(-1), { card }), ...feeds];
+    const jar = foldJar(events, context)!.jar;
+    const now = T0 + (168 * (weeks - 1) + 24 * days) * HOUR;
+    const outlook = outlookOf(jar, context, horizonFor(jar, now, 40 * 24));
+    return { step: nextStepFor(standingAt(jar, outlook, context, now)), jar, now };
+  }
+
+  it('is fed by it, though the model would call it starving', () => {
+    expect(stepAfter(6.5, undefined).step.reason).not.toBe('rhythm');
+    const { step, jar } = stepAfter(6.5, { everyH: 168 });
+    expect(step.reason).toBe('rhythm');
+    expect(step.by).toBe(jar.since + 168 * HOUR);
+  });
+
+  it('is offered a little before its hour, and stays due after it', () => {
+    const { step, now } = stepAfter(7.5, { everyH: 168 });
+    expect(step.by!).toBeLessThan(now);
+    expect(step.from).toBeLessThan(step.by!);
+  });
+
+  it('is fed before it comes to harm, if it has never borne so much', () => {
+    const monthly = { everyH: 60 * 24 };
+    const { step } = stepAfter(50, monthly, 1);
+    expect(step.reason).not.toBe('rhythm');
+  });
+
+  it('that is fed only before a bake is asked for nothing until it comes to harm', () => {
+    const { step } = stepAfter(3, { everyH: null });
+    expect(step.reason).toBe('onlyForBakes');
+  });
+});

@@ -1,0 +1,132 @@
+import {
+  type Answer,
+  type JarAtHand,
+  type JarEvent,
+  type JournalEvent,
+  contentOf,
+  cultureOf,
+  foldJar,
+  isBowl,
+  isEntry,
+  logOf,
+  mixAt,
+  outlookOf,
+} from '../journal';
+import { someFeed, someStart, usualKitchen } from '../journal/someJar.testing';
+import { HOUR } from '../measure';
+import { buildInBowl, finishBowl, giveUpBowl, keepBowl } from '.';
+
+const NOW = Date.parse('2026-03-13T18:20:00Z');
+const iso = (hours: number) => new Date(NOW - hours * HOUR).toISOString();
+const KITCHEN = usualKitchen();
+/** A jar of 180 g, ripe. */
+const JAR: readonly JarEvent[] = [someStart(iso(60)), someFeed('fed', iso(12))];
+
+let made = 0;
+const written = (journal: readonly JournalEvent[], { entries, objections }: Answer) => {
+  expect(objections).toBeNull();
+  const added = entries!.map((entry) => ({ ...entry, id: `new ${made++}` }));
+  for (const entry of added) expect(isEntry(entry, NOW + 100 * HOUR)).toBe(true);
+  return [...journal, ...added];
+};
+const handOf = (journal: readonly JournalEvent[], jar: string, now = NOW): JarAtHand => {
+  const log = logOf(journal, now);
+  const earlier = log.byJar.get(jar)!;
+  return { jar: foldJar(earlier, KITCHEN)!.jar, earlier, now };
+};
+const BUILD = {
+  id: 'bowl',
+  name: 'Saturday loaves',
+  seedG: 20,
+  flourG: 84,
+  waterG: 83,
+  place: 'counter',
+  stage: 'ripe' as const,
+  wish: 'saturday',
+};
+const built = written(JAR, buildInBowl(handOf(JAR, 'tern'), [], BUILD));
+
+describe('a levain in a bowl', () => {
+  it('takes its seed from the jar, which else stays as it is', () => {
+    const jar = handOf(built, 'tern').jar;
+    expect(contentOf(jar).massG).toBe(160);
+    expect(jar.lastFed!.id).toBe('fed');
+    expect(contentOf(handOf(built, 'bowl').jar)).toMatchObject({ massG: 187 });
+  });
+
+  it('ripens as the same mix would in the jar', () => {
+    const bowl = handOf(built, 'bowl').jar;
+    const inJar = foldJar(
+      [...JAR, someFeed('levain', iso(0), { keepG: 20, flourG: 84, waterG: 83 })],
+      KITCHEN,
+    )!.jar;
+    const [one, other] = [bowl, inJar].map((jar) => outlookOf(jar, KITCHEN, 48).forecast);
+    expect(one!.peaksAtH! / other!.peaksAtH!).toBeGreaterThan(0.85);
+    expect(one!.peaksAtH! / other!.peaksAtH!).toBeLessThan(1.15);
+    expect(mixAt(bowl, NOW, KITCHEN).massG).toBe(187);
+  });
+
+  it('is a bowl with the culture of its jar', () => {
+    const { earlier } = handOf(built, 'bowl');
+    expect(isBowl(earlier)).toBe(true);
+    expect(cultureOf('bowl', earlier)).toBe('tern');
+    expect(cultureOf('tern', handOf(built, 'tern').earlier)).toBe('tern');
+  });
+
+  it('goes where the plan wants it, at its hour', () => {
+    const then = [{ at: NOW + 9 * HOUR, place: 'fridge' }];
+    const journal = written(JAR, buildInBowl(handOf(JAR, 'tern'), [], { ...BUILD, then }));
+    expect(handOf(journal, 'bowl', NOW + 8 * HOUR).jar.stays.at(-1)!.place).toBe('counter');
+    expect(handOf(journal, 'bowl', NOW + 10 * HOUR).jar.stays.at(-1)!.place).toBe('fridge');
+  });
+
+  it.each([
+    ['more seed than there is', { seedG: 300 }, 'grams'],
+    ['no seed', { seedG: NaN }, 'grams'],
+    ['no flour', { flourG: 0 }, 'flour'],
+    ['no name', { name: ' ' }, 'name'],
+    ['an hour to come', { at: NOW + 5 * HOUR }, 'at'],
+  ])('is not built with %s', (_, over, field) => {
+    const { objections } = buildInBowl(handOf(JAR, 'tern'), [], { ...BUILD, ...over });
+    expect(objections!.map((one) => one.field)).toContain(field);
+  });
+
+  it('in the dough ends it, its bake, and what is left goes to the discard', () => {
+    const done = finishBowl(handOf(built, 'bowl', NOW + 10 * HOUR), {
+      usedG: 150,
+      to: 'discardJar',
+    });
+    expect(done.entries!.map(({ kind }) => kind)).toEqual([
+      'took',
+      'discarded',
+      'described',
+      'wishDropped',
+    ]);
+    expect(done.entries![1]).toMatchObject({ grams: 37, to: 'discardJar' });
+    const after = written(built, done);
+    expect(handOf(after, 'bowl', NOW + 11 * HOUR).jar.card.archived).toBe(true);
+  });
+
+  it('with nothing left but what sticks leaves no discard', () => {
+    const { entries } = finishBowl(handOf(built, 'bowl'), { usedG: 185, to: 'discardJar' });
+    expect(entries!.map(({ kind }) => kind)).not.toContain('discarded');
+  });
+
+  it('gives no more than there is', () => {
+    expect(finishBowl(handOf(built, 'bowl'), { usedG: 400, to: 'bin' }).objections).not.toBeNull();
+  });
+
+  it('given up, its bake stays wanted', () => {
+    const { entries } = giveUpBowl(handOf(built, 'bowl'), 'compost');
+    expect(entries!.map(({ kind }) => kind)).toEqual(['discarded', 'described']);
+  });
+
+  it('may stay as a starter of its own, under a name nobody has', () => {
+    expect(keepBowl(handOf(built, 'bowl'), ['Tern'], 'tern').objections).not.toBeNull();
+    const kept = written(built, keepBowl(handOf(built, 'bowl'), ['Tern'], 'Puffin'));
+    const { jar, earlier } = handOf(kept, 'bowl');
+    expect(jar.card).toMatchObject({ name: 'Puffin', archived: false });
+    expect(isBowl(earlier)).toBe(false);
+    expect(cultureOf('bowl', earlier)).toBe('bowl');
+  });
+});

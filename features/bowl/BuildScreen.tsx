@@ -1,0 +1,286 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+
+import { STICKS_G, gramsFromText, levainWays } from '@core/bench';
+import { type Bake, type Jar, type Standing, contentOf } from '@core/journal';
+import { feedFlour } from '@core/larder';
+import { HOUR, mainFlour } from '@core/measure';
+import { type Step } from '@core/plan';
+import { atBench, benchTrial, buildInBowl } from '@core/verbs';
+import { Button, Choice, Field, Page, Panel, Words } from '@kit';
+import {
+  byField,
+  doneTo,
+  selectBakes,
+  selectFollowed,
+  selectNow,
+  selectPlaces,
+  selectStanding,
+  selectTubs,
+  selectWishesInBowls,
+  useAppDispatch,
+  useAppSelector,
+  useContextOf,
+} from '@state';
+
+import { NoSuchJar } from '../parts/NoSuchJar';
+import { WeightField } from '../parts/WeightField';
+import { When, useWhen } from '../parts/When';
+import { useKitchenWords } from '../words';
+
+/** A levain is built in a bowl beside its jar. */
+export function BuildScreen({
+  id,
+  wish = null,
+  wantedG = null,
+}: {
+  readonly id: string;
+  /** The bake it is for. */
+  readonly wish?: string | null;
+  /** How much levain is wanted, where no bake says so. */
+  readonly wantedG?: number | null;
+}) {
+  const standing = useAppSelector((state) => selectStanding(state, id));
+  return (
+    <Page title={standing ? `A levain of ${standing.jar.card.name}` : 'No such jar'} narrow>
+      {standing ? (
+        <Build key={id} standing={standing} wish={wish} wantedG={wantedG} />
+      ) : (
+        <NoSuchJar />
+      )}
+    </Page>
+  );
+}
+
+function Build({
+  standing,
+  wish,
+  wantedG,
+}: {
+  readonly standing: Standing;
+  readonly wish: string | null;
+  readonly wantedG: number | null;
+}) {
+  const { jar, stage } = standing;
+  const words = useKitchenWords();
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const now = useAppSelector(selectNow);
+  const places = useAppSelector(selectPlaces);
+  const tubs = useAppSelector(selectTubs);
+  const context = useContextOf(jar.id);
+  const inBowls = useAppSelector(selectWishesInBowls);
+  const bakes = useAppSelector(selectBakes).filter(
+    ({ id, jar: of, until }) => of === jar.id && until > now && !inBowls.has(id),
+  );
+  const steps = useAppSelector(selectFollowed)?.steps ?? NO_STEPS;
+  const [chosen, setChosen] = useState(bakes.some(({ id }) => id === wish) ? wish : null);
+  const bake = bakes.find(({ id }) => id === chosen) ?? null;
+  const planned = plannedFor(steps, chosen);
+  const usual = amountsFor(jar, bake?.levainG ?? wantedG, planned.build);
+  const [typed, setTyped] = useState<Partial<Typed>>({});
+  const form: Typed = {
+    name: bake ? bake.name : `Levain of ${jar.card.name}`,
+    place: planned.build?.place ?? places.find(({ kind }) => kind === 'counter')?.id ?? '',
+    ...usual,
+    ...typed,
+  };
+  const set = (to: Partial<Typed>) => setTyped({ ...typed, ...to });
+  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+  const when = useWhen(words, now);
+
+  const { flour } = feedFlour(jar, tubs);
+  const amounts = {
+    keepG: gramsFromText(form.seed, 'starter'),
+    flourG: gramsFromText(form.flour, mainFlour(flour)),
+    waterG: gramsFromText(form.water, 'water'),
+  };
+  const { keepG, flourG, waterG } = amounts;
+  const bench = useMemo(() => atBench(jar, context, places, now), [jar, context, places, now]);
+  const readable = keepG > 0 && flourG > 0 && waterG >= 0;
+  const trial = useMemo(
+    () =>
+      readable
+        ? benchTrial(bench, { amounts: { keepG, flourG, waterG }, flour }, { place: form.place })
+        : null,
+    [readable, bench, keepG, flourG, waterG, flour, form.place],
+  );
+
+  const build = () => {
+    const bowl = nanoid();
+    const found = byField(
+      dispatch(
+        doneTo(
+          jar.id,
+          (atHand) =>
+            buildInBowl(atHand, tubs, {
+              id: bowl,
+              name: form.name,
+              seedG: keepG,
+              flourG,
+              waterG,
+              place: form.place,
+              stage,
+              at: when.at ?? atHand.now,
+              then: planned.moves,
+              ...(chosen === null ? {} : { wish: chosen }),
+            }),
+          `${form.name} stands in its bowl`,
+        ),
+      ),
+    );
+    setProblems(found);
+    if (Object.keys(found).length === 0) router.replace(`/jar/${bowl}`);
+  };
+  return (
+    <>
+      <View style={styles.atEdge}>
+        <Button kind="bare" icon="arrow-left" href={`/jar/${jar.id}`}>
+          {jar.card.name}
+        </Button>
+      </View>
+      <Words size="heading" level={1}>
+        A levain in a bowl
+      </Words>
+      <Words tone="quiet">
+        {`${jar.card.name} only gives its seed, and stays as it is. About ${words.grams(contentOf(jar).massG)} are in the jar.`}
+      </Words>
+      {bakes.length > 0 && (
+        <Choice
+          label="For"
+          options={[
+            ...bakes.map(({ id, name }) => ({ is: id, text: name })),
+            { is: NO_BAKE, text: 'no bake of the plan' },
+          ]}
+          chosen={chosen ?? NO_BAKE}
+          onChoose={(is) => {
+            setChosen(is === NO_BAKE ? null : is);
+            setTyped({});
+          }}
+        />
+      )}
+      <Field
+        label="Its name"
+        text={form.name}
+        onText={(name) => set({ name })}
+        problem={problems.name ?? null}
+      />
+      <View style={styles.row}>
+        <WeightField
+          label="Starter"
+          text={form.seed}
+          onText={(seed) => set({ seed })}
+          problem={problems.grams ?? null}
+        />
+        <WeightField
+          label="Water"
+          of="water"
+          text={form.water}
+          onText={(water) => set({ water })}
+          problem={problems.water ?? null}
+        />
+        <WeightField
+          label="Flour"
+          of={mainFlour(flour)}
+          text={form.flour}
+          onText={(to) => set({ flour: to })}
+          problem={problems.flour ?? null}
+        />
+      </View>
+      <Choice
+        label="Where it stands"
+        options={places.map(({ id: is, name }) => ({ is, text: name }))}
+        chosen={form.place}
+        onChoose={(place) => set({ place })}
+      />
+      {trial && (
+        <Panel label="What it comes to">
+          <Words strong>
+            {`${words.grams(trial.outcome.massG)} at ${Math.round(trial.outcome.hydrationPct)} %`}
+          </Words>
+          <Words>{ripeness(trial.forecast, when.at ?? now, bake, words)}</Words>
+        </Panel>
+      )}
+      <When when={when} label="Mixed at" problem={problems.at ?? null} />
+      <Button kind="main" big onPress={build}>
+        It is mixed
+      </Button>
+    </>
+  );
+}
+
+interface Typed {
+  readonly name: string;
+  readonly seed: string;
+  readonly flour: string;
+  readonly water: string;
+  readonly place: string;
+}
+
+const NO_BAKE = 'none';
+const NO_STEPS: readonly Step[] = [];
+
+/** What the plan that is followed says of a bake's bowl: its build, and where it goes after that. */
+function plannedFor(steps: readonly Step[], wish: string | null) {
+  const own = steps.filter(({ bowl, wanted }) => bowl && wanted === wish);
+  return {
+    build: own.find(({ kind }) => kind === 'build') ?? null,
+    moves: own.flatMap(({ kind, at, place }) =>
+      kind === 'move' && place !== undefined ? [{ at, place }] : [],
+    ),
+  };
+}
+
+/** The amounts as they would be typed: as planned, or for so much levain at the card's ratio. */
+function amountsFor(jar: Jar, levainG: number | null, build: Step | null) {
+  const { massG, hydrationPct } = contentOf(jar);
+  const { ratio, keepG } = jar.card;
+  const way =
+    build === null && levainG !== null
+      ? levainWays(
+          {
+            levainG,
+            hydrationPct: (100 * ratio.water) / ratio.flour,
+            keepG: 1,
+            inJarG: massG,
+            inJarHydrationPct: hydrationPct,
+          },
+          ratio.flour,
+        ).find(({ kind }) => kind === 'beside')
+      : undefined;
+  const seedG = build?.keepG ?? way?.seedG ?? Math.min(keepG, Math.floor(massG));
+  return {
+    seed: String(seedG),
+    flour: String(build?.flourG ?? way?.flourG ?? Math.round(seedG * ratio.flour)),
+    water: String(build?.waterG ?? way?.waterG ?? Math.round(seedG * ratio.water)),
+  };
+}
+
+/** When it is ripe, and whether that suits its bake. */
+function ripeness(
+  {
+    ripeFromH,
+    ripeUntilH,
+  }: { readonly ripeFromH: number | null; readonly ripeUntilH: number | null },
+  at: number,
+  bake: Bake | null,
+  words: ReturnType<typeof useKitchenWords>,
+): string {
+  if (ripeFromH === null) return 'Where it stands, it is not ripe within four days.';
+  const from = at + ripeFromH * HOUR;
+  const until = ripeUntilH === null ? Infinity : at + ripeUntilH * HOUR;
+  const ripe =
+    ripeUntilH === null ? `Ripe from ${words.about(from)}` : `Ripe ${words.stretch(from, until)}`;
+  if (!bake) return `${ripe}.`;
+  const wanted = words.stretch(bake.from, bake.until);
+  if (until < bake.from) return `${ripe}: too early for ${wanted}, unless it waits in the cold.`;
+  if (from > bake.until) return `${ripe}: too late for ${wanted}.`;
+  return `${ripe}; wanted ${wanted}. ${STICKS_G} g are counted for what sticks.`;
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 12 },
+  atEdge: { alignItems: 'flex-start', marginLeft: -8 },
+});

@@ -1,0 +1,128 @@
+import { cleanup, screen } from '@testing-library/react';
+
+import { contentOf, type JournalEvent } from '@core/journal';
+import {
+  selectBakes,
+  selectBowls,
+  selectJar,
+  selectJars,
+  selectLots,
+  selectWishesInBowls,
+} from '@state';
+
+import {
+  PLACES,
+  iso,
+  kitchenStore,
+  later,
+  show,
+  tern,
+  touch,
+  type,
+  went,
+} from '../../tests/kitchen';
+import { JarPane } from '../jar';
+import { NowScreen } from '../now';
+import { BuildScreen } from './BuildScreen';
+
+const press = (name: string | RegExp) => touch('button', name);
+
+const WISH: JournalEvent = {
+  kind: 'wished',
+  id: 'w',
+  at: iso(-2),
+  wish: 'loaves',
+  name: 'Sunday loaves',
+  jar: 'tern',
+  what: { levainG: 60, from: iso(7), until: iso(9) },
+};
+
+const kitchen = () => kitchenStore([...PLACES, tern(), WISH]);
+type Kitchen = ReturnType<typeof kitchenStore>;
+
+/** A bowl for the wish, on the shelf. */
+function built(): Kitchen {
+  const store = kitchen();
+  show(<BuildScreen id="tern" wish="loaves" />, store);
+  press('It is mixed');
+  cleanup();
+  return store;
+}
+
+describe('a levain in a bowl', () => {
+  it('is named after its bake, with the grams for it, and no card to fill in', () => {
+    const store = kitchen();
+    show(<BuildScreen id="tern" wish="loaves" />, store);
+    expect(screen.getByDisplayValue('Sunday loaves')).toBeVisible();
+    expect(screen.getByText(/^67 g at 100 %$/)).toBeVisible();
+    press('It is mixed');
+    const [bowl] = selectBowls(store.getState());
+    expect(went).toEqual([`/jar/${bowl!.id}`]);
+    expect(contentOf(bowl!).massG).toBe(67);
+    expect(contentOf(selectJar(store.getState(), 'tern')!).massG).toBeLessThan(90);
+    expect(selectWishesInBowls(store.getState()).get('loaves')).toBe(bowl!.id);
+    // It is no jar to be planned for, backed up or compared.
+    expect(selectJars(store.getState()).map(({ id }) => id)).toEqual(['tern']);
+  });
+
+  it('says what is wrong beside the field, and keeps what was typed', () => {
+    const store = kitchen();
+    show(<BuildScreen id="tern" />, store);
+    type('Starter', '500');
+    type('Flour', 'some');
+    press('It is mixed');
+    expect(screen.getByText(/There are only about \d+ g in the jar/)).toBeVisible();
+    expect(screen.getByText('Give a weight in grams.')).toBeVisible();
+    expect(screen.getByDisplayValue('some')).toBeVisible();
+    expect(selectBowls(store.getState())).toEqual([]);
+  });
+
+  it('says so where there is no such jar', () => {
+    show(<BuildScreen id="nobody" />);
+    expect(screen.getByText(/no such jar/i)).toBeVisible();
+  });
+
+  it('stands on the shelf while it rises, and heads the page when it is ripe', () => {
+    const store = built();
+    show(<NowScreen />, store);
+    expect(screen.getByText(/^Sunday loaves, in its bowl: ripe /)).toBeVisible();
+    later(store, 10);
+    expect(screen.getByText(/^Sunday loaves: its levain is ripe until about /)).toBeVisible();
+  });
+
+  it('in the dough ends it and its bake, and what is left goes to the discard', () => {
+    const store = built();
+    const [bowl] = selectBowls(store.getState());
+    show(<JarPane id={bowl!.id} />, store);
+    press('Into the dough');
+    type('Into the dough', '40');
+    press('In the dough');
+    expect(selectBowls(store.getState())).toEqual([]);
+    expect(selectBakes(store.getState())).toEqual([]);
+    expect(selectLots(store.getState()).at(-1)).toMatchObject({ grams: 27, jar: bowl!.id });
+  });
+
+  it('is given up, and its bake stays wanted', () => {
+    const store = built();
+    const [bowl] = selectBowls(store.getState());
+    show(<JarPane id={bowl!.id} />, store);
+    press('Give it up');
+    touch('radio', 'compost');
+    press('Yes, give it up');
+    expect(selectBowls(store.getState())).toEqual([]);
+    expect(selectBakes(store.getState())).toHaveLength(1);
+  });
+
+  it('is kept as a starter under a name of its own', () => {
+    const store = built();
+    const [bowl] = selectBowls(store.getState());
+    show(<JarPane id={bowl!.id} />, store);
+    press('Keep it as a starter');
+    type('Its name', 'tern');
+    press('Keep it');
+    expect(screen.getByText('There is a jar of that name already.')).toBeVisible();
+    type('Its name', 'Puffin');
+    press('Keep it');
+    expect(selectJars(store.getState()).map(({ card }) => card.name)).toEqual(['Tern', 'Puffin']);
+  });
+});
