@@ -60,6 +60,7 @@ export const DUNLIN: JarCard = {
   keepG: 15,
   ratio: { flour: 5, water: 5 },
   flour: { rye: 1 },
+  rhythm: { everyH: 168 },
   archived: false,
 };
 

@@ -1,5 +1,11 @@
 import { USUAL_PACE } from '@core/ferment';
-import { type Arranged, type JarEvent, type JournalEvent, placesOf } from '@core/journal';
+import {
+  type Arranged,
+  type JarEvent,
+  type JournalEvent,
+  placesOf,
+  type HandsAre,
+} from '@core/journal';
 import { DAY, HOUR, type Instant, type KitchenTime, instantAt } from '@core/measure';
 
 import { PLACES } from './cards';
@@ -30,8 +36,16 @@ export function householdJournal(now: Instant, time: KitchenTime): readonly Jour
   const truth = { places, time, pace: { ...USUAL_PACE, pace: 1.18 } };
   const counter = keptOnTheCounter(now, begin, chance, truth);
   const fridge = keptInTheFridge(now, begin, chance);
+  // Home after half past five on weekdays.
+  const hands: HandsAre = {
+    kind: 'handsAre',
+    id: 'demo-hands',
+    at: iso(begin),
+    hands: { workDays: [0, 1, 2, 3, 4], workFrom: 8, workUntil: 17.5 },
+  };
   return [
     ...arranged,
+    hands,
     ...harbourTub(now, WEEKS),
     ...flakesOfSpring(now),
     ...counter,

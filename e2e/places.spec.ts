@@ -78,7 +78,7 @@ test('a day is typed as the kitchen writes it, refused where there is none, or c
   await expect(when).toHaveValue(/^03\/1\d\/2026 \d+:\d\d [ap]m$/);
   await when.fill('2/31/2026 9 am');
   await expect(page.getByText('There is no such day.')).toBeVisible();
-  await kitchen.button('Want it').click();
+  await kitchen.button('Add this bake').click();
   await expect(page.getByRole('dialog', { name: 'Add a bake' })).toBeVisible();
   await when.fill('3/15/2026 9 am');
   await when.blur();
@@ -88,7 +88,7 @@ test('a day is typed as the kitchen writes it, refused where there is none, or c
   await kitchen.accessible();
   await page.getByRole('button', { name: /16.*March 2026/ }).click();
   await expect(when).toHaveValue('03/16/2026 9:00 am');
-  await kitchen.button('Want it').click();
+  await kitchen.button('Add this bake').click();
   await expect(page.getByText(/ripe Mon 16 Mar 8:00 am to 10:00 am/).first()).toBeVisible();
 });
 

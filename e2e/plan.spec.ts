@@ -18,7 +18,7 @@ async function wantFrom(page: Page, jar: string, at: string, name: string) {
   await sheet.getByRole('textbox', { name: 'Levain ripe at' }).fill(at);
   await sheet.getByRole('radio', { name: jar }).click();
   await sheet.getByLabel('Name, if it needs one').fill(name);
-  await sheet.getByRole('button', { name: 'Want it' }).click();
+  await sheet.getByRole('button', { name: 'Add this bake' }).click();
   await expect(sheet).toBeHidden();
 }
 
@@ -212,11 +212,11 @@ test('a bake is added from loaves, and a trip is marked @wide', async ({ page, k
   await sheet.getByRole('radio', { name: 'reckon from loaves' }).click();
   await expect(sheet.getByText(/^300 g of levain/)).toBeVisible();
   await kitchen.accessible();
-  await sheet.getByRole('button', { name: 'Want it' }).click();
+  await sheet.getByRole('button', { name: 'Add this bake' }).click();
   await expect(sheet.getByText('Too soon: no starter ripens within the hour.')).toBeVisible();
   await sheet.getByRole('textbox', { name: 'Levain ripe at' }).fill('2026-03-16T18:00');
   await sheet.getByRole('radio', { name: 'Dunlin' }).click();
-  await sheet.getByRole('button', { name: 'Want it' }).click();
+  await sheet.getByRole('button', { name: 'Add this bake' }).click();
   await expect(page.getByText('Bake of Mon 16 Mar', { exact: true })).toBeVisible();
 
   await kitchen.button('A trip, or a night away').click();
@@ -247,7 +247,7 @@ test('an impossible bake is explained, with what comes nearest @phone', async ({
   await sheet.getByRole('radio', { name: 'Dunlin' }).click();
   await sheet.getByLabel('Levain', { exact: true }).fill('120');
   await sheet.getByLabel('Name, if it needs one').fill('Tonight');
-  await sheet.getByRole('button', { name: 'Want it' }).click();
+  await sheet.getByRole('button', { name: 'Add this bake' }).click();
   await expect(page.getByText('Tonight: there is not enough time until then.')).toBeVisible({
     timeout: 60_000,
   });

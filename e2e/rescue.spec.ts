@@ -102,7 +102,7 @@ test('a jar in a programme is fed by it alone: into the calendar, with its flour
   ).toBeVisible();
   await kitchen.button('Add a bake').click();
   await page.getByRole('dialog').getByRole('radio', { name: 'Skua' }).click();
-  await kitchen.button('Want it').click();
+  await kitchen.button('Add this bake').click();
   await expect(page.getByText(/: its jar is in a programme, and is no levain until/)).toBeVisible();
   await expect(page.getByRole('region', { name: 'Plans to choose from' })).toBeVisible();
 });

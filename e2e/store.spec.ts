@@ -19,7 +19,7 @@ async function addBake(page: Page, kitchen: Kitchen, name: string) {
   const sheet = page.getByRole('dialog', { name: 'Add a bake' });
   await sheet.getByRole('textbox', { name: 'Levain ripe at' }).fill('2026-03-15T12:00');
   await sheet.getByLabel('Name, if it needs one').fill(name);
-  await sheet.getByRole('button', { name: 'Want it' }).click();
+  await sheet.getByRole('button', { name: 'Add this bake' }).click();
   await expect(sheet).toBeHidden();
 }
 

@@ -78,7 +78,7 @@ test.describe('a kitchen in Lisbon', () => {
     const sheet = page.getByRole('dialog', { name: 'Add a bake' });
     await sheet.getByRole('textbox', { name: 'Levain ripe at' }).fill('2026-03-29T09:00');
     await sheet.getByLabel('Name, if it needs one').fill('Sunday tins');
-    await sheet.getByRole('button', { name: 'Want it' }).click();
+    await sheet.getByRole('button', { name: 'Add this bake' }).click();
     await expect(page.getByText(/ripe tomorrow 08:00 to 10:00$/).first()).toBeVisible();
     await kitchen.open('/plan', 'demo', '2026-03-29T07:00');
     await expect(page.getByText(/ripe 08:00 to 10:00$/).first()).toBeVisible();

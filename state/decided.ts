@@ -12,7 +12,7 @@ import { type Plan } from '@core/plan';
 
 import { USUAL_DOUGH_CARD } from './dough';
 import { createSelector, unchanged } from './memo';
-import { selectLog, selectNow } from './selectors';
+import { selectLog, selectNow, selectTime } from './selectors';
 import { USUAL_SETTINGS } from './settings';
 import { type RootState } from './store';
 
@@ -31,8 +31,10 @@ export const selectBakes = createSelector(
     (state: RootState) => selectLog(state).of('wished'),
     (state: RootState) => selectLog(state).of('wishDropped'),
     selectLog,
+    (state: RootState) => Math.floor(selectNow(state) / DAY) * DAY,
+    selectTime,
   ],
-  (_, __, log) => bakesOf(log),
+  (_, __, log, today, time) => bakesOf(log, today, time),
   unchanged,
 );
 
@@ -42,6 +44,10 @@ export const selectHands = createSelector(
   (_, log) => handsOf(log),
   unchanged,
 );
+
+/** Whether anybody has said yet when hands are there. */
+export const selectHandsGiven = (state: RootState): boolean =>
+  selectLog(state).of('handsAre').length > 0;
 
 export const selectTrips = createSelector(
   [(state: RootState) => selectLog(state).of('away'), selectLog],

@@ -41,6 +41,19 @@ export const handsChanged =
     dispatch(logEntries([{ kind: 'handsAre', at: isoNow(), hands: change }], text));
   };
 
+/** What somebody says when they are asked for the first time. */
+export const handsGiven = (outOnWeekdays: boolean, text: string) =>
+  logEntries(
+    [
+      {
+        kind: 'handsAre',
+        at: isoNow(),
+        hands: { workDays: outOnWeekdays ? [0, 1, 2, 3, 4] : [] },
+      },
+    ],
+    text,
+  );
+
 export const tripAdded = (from: number, until: number, text?: string) =>
   logEntries([{ kind: 'away', at: isoNow(), from: isoOf(from), until: isoOf(until) }], text);
 

@@ -3,21 +3,27 @@ import { USUAL_HANDS, handsChange, withHands } from '@core/journal';
 import { handsAt, paint, weekPattern } from './hands';
 
 const FRIDAY = 4;
+/** Out at work on weekdays. */
+const WORKING = { ...USUAL_HANDS, workDays: [0, 1, 2, 3, 4] };
 
 describe('hands', () => {
+  it('are there all day, but for the night, until somebody says otherwise', () => {
+    for (const day of weekPattern(USUAL_HANDS)) expect(day).toEqual([[6.5, 22.5]]);
+  });
+
   it('are there when up and not at work', () => {
-    expect(weekPattern(USUAL_HANDS)[FRIDAY]).toEqual([
+    expect(weekPattern(WORKING)[FRIDAY]).toEqual([
       [6.5, 8],
       [17.5, 22.5],
     ]);
-    expect(weekPattern(USUAL_HANDS)[6]).toEqual([[6.5, 22.5]]);
-    expect(handsAt(USUAL_HANDS, FRIDAY, 3)).toBe('asleep');
-    expect(handsAt(USUAL_HANDS, FRIDAY, 12)).toBe('away');
+    expect(weekPattern(WORKING)[6]).toEqual([[6.5, 22.5]]);
+    expect(handsAt(WORKING, FRIDAY, 3)).toBe('asleep');
+    expect(handsAt(WORKING, FRIDAY, 12)).toBe('away');
   });
 
   it('follow what is painted over the pattern, and the pattern again when it is painted back', () => {
     const early = paint(
-      USUAL_HANDS,
+      WORKING,
       [
         [FRIDAY, 5],
         [FRIDAY, 6],

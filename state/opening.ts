@@ -1,4 +1,4 @@
-import { USUAL_PLACES } from '@core/ferment';
+import { FIRST_PLACES } from '@core/ferment';
 import { type JournalEvent, rekeyed } from '@core/journal';
 import { kitchenTime } from '@core/measure';
 import { nanoid } from '@reduxjs/toolkit';
@@ -104,7 +104,7 @@ function usualArrangement(): readonly JournalEvent[] {
   const at = new Date(readClock()).toISOString();
   return [
     { kind: 'zoned', id: nanoid(), at, zone: deviceZone(), always: true },
-    ...USUAL_PLACES.map((place): JournalEvent => ({ kind: 'arranged', id: nanoid(), at, place })),
+    ...FIRST_PLACES.map((place): JournalEvent => ({ kind: 'arranged', id: nanoid(), at, place })),
   ];
 }
 

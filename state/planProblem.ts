@@ -50,7 +50,7 @@ export function jarsToPlan(state: RootState) {
 export function waiting(state: RootState): readonly Impossible[] {
   const leftOut = jarsLeftOut(state);
   return selectBakes(state)
-    .filter(({ jar, until }) => leftOut.has(jar) && until > selectNow(state))
+    .filter(({ jar, until, anything }) => !anything && leftOut.has(jar) && until > selectNow(state))
     .map(({ id, jar }) => ({ wanted: id, because: leftOut.get(jar)!, nearest: [] }));
 }
 
@@ -82,7 +82,8 @@ export function problemOf(state: RootState): SentProblem {
   const leftOut = jarsLeftOut(state);
   const inBowls = selectWishesInBowls(state);
   const wanted = selectBakes(state).filter(
-    ({ id, until, jar }) => until > now && !leftOut.has(jar) && !inBowls.has(id),
+    ({ id, until, jar, anything }) =>
+      until > now && !anything && !leftOut.has(jar) && !inBowls.has(id),
   );
   const until = Math.max(now + DAYS * DAY, ...wanted.map((bake) => bake.until + AFTER_LAST_BAKE));
   // Who looks at the plan is there, whatever the pattern says; but for a trip, which may be planned from afar.

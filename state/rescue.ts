@@ -55,8 +55,11 @@ export const selectHandsAhead = createSelector(
     (state: RootState) => Math.floor(selectNow(state) / HOUR) * HOUR,
     selectTime,
   ],
-  (hands, trips, hour, time) =>
-    handsFrom(weekPattern(hands), trips, hour, hour + LONGEST_PROGRAMME * DAY, time),
+  (hands, trips, hour, time) => [
+    // Whoever looks is there, whatever the pattern says.
+    { from: hour, until: hour + HOUR },
+    ...handsFrom(weekPattern(hands), trips, hour, hour + LONGEST_PROGRAMME * DAY, time),
+  ],
 );
 
 /** Jars in a programme, with how it goes and what it asks for next, in the order they joined. */

@@ -73,7 +73,7 @@ export function dayTable(temperature: DayTemperature): Float64Array {
   return Float64Array.from({ length: 97 }, (_, quarter) => celsiusAt(temperature, quarter / 4));
 }
 
-/** A kitchen as many have one. */
+/** A kitchen as many have one. A new one begins with {@link FIRST_PLACES}: who has a warm spot says so. */
 export const USUAL_PLACES: readonly Place[] = [
   {
     id: 'counter',
@@ -104,3 +104,8 @@ export const USUAL_PLACES: readonly Place[] = [
     sd: 1,
   },
 ];
+
+/** What every kitchen has: nothing else is assumed of it. */
+export const FIRST_PLACES: readonly Place[] = USUAL_PLACES.filter(
+  ({ kind }) => kind === 'counter' || kind === 'fridge',
+);

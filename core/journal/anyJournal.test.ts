@@ -86,7 +86,12 @@ it('whatever passes the door can be folded, foretold and looked at', () => {
         const origins = originsOf(own, context, 0);
         expect(numbersIn(lotsOf(log.all, origins, NOW)).every(Number.isFinite)).toBe(true);
       }
-      const decided = [bakesOf(log), handsOf(log), tripsOf(log), leftAloneOf(log, NOW)];
+      const decided = [
+        bakesOf(log, NOW, context.time),
+        handsOf(log),
+        tripsOf(log),
+        leftAloneOf(log, NOW),
+      ];
       expect(numbersIn([decided, tubsOf(log.all), backupsOf(log.byJar)]).some(Number.isNaN)).toBe(
         false,
       );

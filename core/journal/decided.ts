@@ -1,4 +1,4 @@
-import { DAY, type Instant, type ZoneSince, isZone } from '../measure';
+import { DAY, type Instant, type KitchenTime, type ZoneSince, instantAt, isZone } from '../measure';
 import { type Away, type LetBe, type Zoned, instantOf } from './events';
 import { type HandsPattern, USUAL_HANDS, withHands } from './hands';
 import { type Log } from './log';
@@ -13,6 +13,10 @@ export interface Bake {
   readonly levainG: number;
   readonly from: Instant;
   readonly until: Instant;
+  /** It takes discard or whatever can be spared, ripe or not. */
+  readonly anything?: true;
+  /** The wish that it comes back by, and how often. */
+  readonly series?: { readonly wish: string; readonly weeks: number };
 }
 
 /** A stretch in which nobody is there; its id is its entry's. */
@@ -30,26 +34,77 @@ export interface LeftAlone {
   readonly butAt: Instant | null;
 }
 
-/** The bakes that are wanted, by their hours: of each wish the last word, unless it was dropped since. */
-export function bakesOf(log: Log): readonly Bake[] {
-  const bakes = new Map<string, { readonly bake: Bake; readonly said: Instant }>();
+/** Wishes that come back are told so far ahead: as far as plans look, and a day. */
+const TOLD_AHEAD = 15 * DAY;
+/** One that was wanted is still told so long after, ms. */
+const TOLD_AFTER = DAY;
+
+/**
+ * The bakes that are wanted, by their hours: of each wish the last word, unless it was dropped since. One that comes back stands
+ * there once for each time in the days ahead, by the kitchen's own clock; each can be changed or dropped by itself.
+ */
+export function bakesOf(log: Log, now: Instant, time: KitchenTime): readonly Bake[] {
+  const bakes = new Map<string, Told>();
   for (const event of log.of('wished')) {
-    const { wish: id, name, jar, what } = event;
-    const bake = {
-      id,
-      name,
-      jar,
-      levainG: what.levainG,
-      from: Date.parse(what.from),
-      until: Date.parse(what.until),
-    };
-    bakes.set(id, { bake, said: instantOf(event) });
+    const { wish: id, name, jar, what, every } = event;
+    bakes.set(id, {
+      said: instantOf(event),
+      weeks: every?.weeks ?? null,
+      bake: {
+        id,
+        name,
+        jar,
+        levainG: what.levainG,
+        from: Date.parse(what.from),
+        until: Date.parse(what.until),
+        ...(what.anything ? { anything: true } : {}),
+      },
+    });
   }
-  for (const dropped of log.of('wishDropped')) {
-    const known = bakes.get(dropped.wish);
-    if (known && known.said <= instantOf(dropped)) bakes.delete(dropped.wish);
+  const dropped = new Map<string, Instant>();
+  for (const event of log.of('wishDropped')) {
+    const at = instantOf(event);
+    dropped.set(event.wish, Math.max(at, dropped.get(event.wish) ?? at));
   }
-  return [...bakes.values()].map(({ bake }) => bake).sort((a, b) => a.from - b.from);
+  const stands = ({ bake: { id }, said }: Told) => !((dropped.get(id) ?? -Infinity) >= said);
+  return [...bakes.values()]
+    .filter((told) => stands(told))
+    .flatMap((told): readonly Bake[] =>
+      told.weeks === null
+        ? [told.bake]
+        : comingBack(told, now, time).filter(({ id }) => !bakes.has(id) && !dropped.has(id)),
+    )
+    .sort((a, b) => a.from - b.from);
+}
+
+/** A wish as it was last told. */
+interface Told {
+  readonly bake: Bake;
+  readonly said: Instant;
+  /** It comes back after so many weeks; null for one that does not. */
+  readonly weeks: number | null;
+}
+
+/** A wish that comes back, once for each time in the days ahead. */
+function comingBack({ bake, weeks }: Told, now: Instant, time: KitchenTime): readonly Bake[] {
+  const apart = weeks! * 7 * DAY;
+  const local = bake.from + time.offset(bake.from);
+  const width = bake.until - bake.from;
+  const first = Math.max(0, Math.floor((now - TOLD_AFTER - bake.until) / apart));
+  const all: Bake[] = [];
+  for (let k = first; ; k++) {
+    const from = instantAt(local + k * apart, time);
+    if (from > now + TOLD_AHEAD) return all;
+    if (from + width < now - TOLD_AFTER) continue;
+    const day = new Date(local + k * apart).toISOString().slice(0, 10);
+    all.push({
+      ...bake,
+      id: `${bake.id} ${day}`,
+      from,
+      until: from + width,
+      series: { wish: bake.id, weeks: weeks! },
+    });
+  }
 }
 
 /** When hands are there. */

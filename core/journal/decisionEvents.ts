@@ -12,11 +12,14 @@ export interface Wished extends Entry {
   /** The jar its levain comes from. */
   readonly jar: string;
   readonly what: LevainWish;
+  /** It is wanted again every so many weeks. */
+  readonly every?: { readonly weeks: number };
 }
 
-/** So much levain, ripe through a stretch of time. */
+/** So much levain, ripe through a stretch of time; or so much of anything that is there, which need not be ripe. */
 export interface LevainWish {
   readonly levainG: number;
+  readonly anything?: boolean;
   /** ISO 8601. */
   readonly from: string;
   readonly until: string;

@@ -18,10 +18,11 @@ export type HandsChange = Partial<Omit<HandsPattern, 'painted'>> & {
   readonly painted?: Readonly<Record<string, HandsState | null>>;
 };
 
+/** Until somebody says otherwise only the night is assumed, and that is said. */
 export const USUAL_HANDS: HandsPattern = {
   upFrom: 6.5,
   upUntil: 22.5,
-  workDays: [0, 1, 2, 3, 4],
+  workDays: [],
   workFrom: 8,
   workUntil: 17.5,
   painted: {},

@@ -16,10 +16,15 @@ export function rekeyed(
   events: readonly JournalEvent[],
   { jar = same, entry = same, tub = same, place = same }: NewKeys,
 ): readonly JournalEvent[] {
+  // One time of a wish that comes back is named by the wish and its day.
+  const wish = (id: string) => {
+    const [, series, day] = /^(.*)( \d{4}-\d\d-\d\d)$/.exec(id) ?? [];
+    return series === undefined ? entry(id) : `${entry(series)}${day}`;
+  };
   const card = (of: JarCard): JarCard => ({
     ...of,
     ...(of.tub === undefined ? {} : { tub: tub(of.tub) }),
-    ...(of.bowl?.wish === undefined ? {} : { bowl: { wish: entry(of.bowl.wish) } }),
+    ...(of.bowl?.wish === undefined ? {} : { bowl: { wish: wish(of.bowl.wish) } }),
   });
   const named = (event: JournalEvent): JournalEvent => {
     switch (event.kind) {
@@ -53,7 +58,7 @@ export function rekeyed(
         return { ...event, lots: event.lots.map(({ lot, grams }) => ({ lot: entry(lot), grams })) };
       case 'wished':
       case 'wishDropped':
-        return { ...event, wish: entry(event.wish) };
+        return { ...event, wish: wish(event.wish) };
       case 'doughKept': {
         const { jar: from } = event.dough;
         return from === null ? event : { ...event, dough: { ...event.dough, jar: jar(from) } };

@@ -242,7 +242,8 @@ export const SHAPES: Readonly<Record<JournalEvent['kind'], Shape>> = {
   wished: ofJar('wished', {
     wish: key,
     name,
-    what: fields({ levainG: some, ...stretch }),
+    what: fields({ levainG: some, 'anything?': flag, ...stretch }),
+    'every?': fields({ weeks: whole(1, 8) }),
   }),
   wishDropped: ofKitchen('wishDropped', { wish: key }),
   handsAre: ofKitchen('handsAre', { hands }),

@@ -166,7 +166,8 @@ export function someEntries(days: number, now: number): readonly JournalEvent[] 
       name: 'Saturday tins',
       jar,
       at: at(4),
-      what: { levainG: 180, from: at(-30), until: at(-32) },
+      what: { levainG: 180, anything: true, from: at(-30), until: at(-32) },
+      every: { weeks: 2 },
     },
     { kind: 'wishDropped', id: 'dropped', wish: 'rolls', at: at(4) },
     {

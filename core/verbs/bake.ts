@@ -21,6 +21,10 @@ export interface WishedBake {
   readonly at: Instant;
   /** Give or take, hours. */
   readonly widthH: number;
+  /** Wanted again every so many weeks; null for once. */
+  readonly weeks?: number | null;
+  /** Discard or whatever can be spared will do. */
+  readonly anything?: boolean;
 }
 
 /** Nobody builds more levain at home, grams. */
@@ -32,7 +36,10 @@ const MOST_LEVAIN_G = 5000;
  * @returns objections to `levainG`, `at` or `name`
  * @example wishBake({ id: 'a', name: 'Saturday', jar: 'tern', levainG: 200, at: now + 20 * HOUR, widthH: 1 }, now)
  */
-export function wishBake({ id, name, jar, levainG, at, widthH }: WishedBake, now: Instant): Answer {
+export function wishBake(
+  { id, name, jar, levainG, at, widthH, weeks = null, anything = false }: WishedBake,
+  now: Instant,
+): Answer {
   const found: Objection[] = [];
   const object = (field: string, message: string) => found.push({ field, message });
   if (!(levainG > 0 && levainG <= MOST_LEVAIN_G))
@@ -45,7 +52,9 @@ export function wishBake({ id, name, jar, levainG, at, widthH }: WishedBake, now
     object('name', `A name has ${NAME_LENGTH} letters at most.`);
   if (found.length > 0) return answer([], found);
   const width = widthH * HOUR;
-  return answer([wished({ id, name, jar, levainG, from: at - width, until: at + width }, now)]);
+  const bake = { id, name, jar, levainG, from: at - width, until: at + width };
+  const entry = wished({ ...bake, ...(anything && { anything }) }, now);
+  return answer([weeks === null ? entry : { ...entry, every: { weeks } }]);
 }
 
 /** A bake that is known is wanted otherwise: at another hour, or with less. */
@@ -75,7 +84,7 @@ export function takeForBake(
 }
 
 const wished = (
-  { id, name, jar, levainG, from, until }: Bake,
+  { id, name, jar, levainG, from, until, anything }: Bake,
   now: Instant,
 ): NewEntryOf<'wished'> => ({
   kind: 'wished',
@@ -83,5 +92,10 @@ const wished = (
   wish: id,
   name,
   jar,
-  what: { levainG, from: isoOf(from), until: isoOf(until) },
+  what: {
+    levainG,
+    ...(anything && { anything }),
+    from: isoOf(from),
+    until: isoOf(until),
+  },
 });

@@ -62,7 +62,7 @@ export function RhythmFields({
           label="Its usual hour"
           options={[
             { is: ANY_HOUR, text: 'none' },
-            ...hours.map((is) => ({ is: is as number, text: words.hour(is) })),
+            ...hours.map((is) => ({ is: is, text: words.hour(is) })),
           ]}
           chosen={at ?? ANY_HOUR}
           onChoose={(is) => onForm({ ...form, at: is === ANY_HOUR ? null : is })}

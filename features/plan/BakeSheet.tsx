@@ -16,7 +16,7 @@ import {
   useAppSelector,
 } from '@state';
 
-import { useKitchenWords } from '../words';
+import { againWords, useKitchenWords } from '../words';
 import { WeightField } from '../parts/WeightField';
 
 /** A bake: how much ripe levain, from which jar, and when. Or loaves, and the levain follows from them. */
@@ -33,6 +33,8 @@ export function BakeSheet({ onClose }: { readonly onClose: () => void }) {
   const [name, setName] = useState('');
   const [at, setAt] = useState(() => words.fieldText(nineInTheMorning(now, time)));
   const [width, setWidth] = useState(1);
+  const [weeks, setWeeks] = useState(ONCE);
+  const [anything, setAnything] = useState(false);
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
 
   const hydration = jars.find(({ id }) => id === jar)!.card.ratio;
@@ -54,11 +56,14 @@ export function BakeSheet({ onClose }: { readonly onClose: () => void }) {
       levainG,
       at: middle,
       widthH: width,
+      weeks: weeks === ONCE ? null : weeks,
+      anything,
     };
     const objections = dispatch(
       done(
         (clock) => wishBake(wish, clock),
-        () => `${wish.name} is wanted ${words.moment(middle)}`,
+        () =>
+          `${wish.name} is wanted ${words.moment(middle)}${weeks === ONCE ? '' : `, and ${againWords(weeks)}`}`,
       ),
     );
     const { levainG: ofLevain, ...others } = byField(objections);
@@ -69,7 +74,21 @@ export function BakeSheet({ onClose }: { readonly onClose: () => void }) {
 
   return (
     <Sheet title="Add a bake" onClose={onClose}>
-      <MomentField label="Levain ripe at" text={at} onText={setAt} problem={problems.at ?? null} />
+      <Choice
+        label="What it takes"
+        options={[
+          { is: false, text: 'ripe levain' },
+          { is: true, text: 'discard, or what can be spared' },
+        ]}
+        chosen={anything}
+        onChoose={setAnything}
+      />
+      <MomentField
+        label={anything ? 'Wanted at' : 'Levain ripe at'}
+        text={at}
+        onText={setAt}
+        problem={problems.at ?? null}
+      />
       <Choice
         label="Give or take"
         options={[
@@ -79,6 +98,17 @@ export function BakeSheet({ onClose }: { readonly onClose: () => void }) {
         ]}
         chosen={width}
         onChoose={setWidth}
+      />
+      <Choice
+        label="Again"
+        options={[
+          { is: ONCE, text: 'only once' },
+          { is: 1, text: 'every week' },
+          { is: 2, text: 'every second week' },
+          { is: 4, text: 'every fourth week' },
+        ]}
+        chosen={weeks}
+        onChoose={setWeeks}
       />
       {jars.length > 1 && (
         <Choice
@@ -142,11 +172,13 @@ export function BakeSheet({ onClose }: { readonly onClose: () => void }) {
         problem={problems.name ?? null}
       />
       <Button kind="main" onPress={add}>
-        Want it
+        Add this bake
       </Button>
     </Sheet>
   );
 }
+
+const ONCE = 0;
 
 /** Nine in the kitchen's morning, with a day and a half and more to build a levain. */
 function nineInTheMorning(now: Instant, time: KitchenTime): Instant {

@@ -2,31 +2,35 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { gramsFromText } from '@core/bench';
+import { type Bake } from '@core/journal';
 import { Choice, Panel, Button, IconOnly, Words } from '@kit';
 import {
   bakeDropped,
   selectBakes,
+  selectGoodLots,
   selectSettings,
   settingsChanged,
-  selectJars,
   selectNow,
+  selectWishesInBowls,
   useAppDispatch,
   useAppSelector,
 } from '@state';
 
-import { useKitchenWords } from '../words';
+import { againWords, useKitchenWords } from '../words';
+import { useJarName } from '../words/useJarName';
 import { BakeSheet } from './BakeSheet';
 import { WeightField } from '../parts/WeightField';
 
 /** The bakes wanted. */
 export function BakesPanel() {
-  const words = useKitchenWords();
   const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
-  const jars = useAppSelector(selectJars);
   const bakes = useAppSelector(selectBakes).filter(({ until }) => until > now);
   const { strongFeeds } = useAppSelector(selectSettings);
   const [adding, setAdding] = useState(false);
+  const series = new Map(
+    bakes.flatMap(({ name, series: of }) => (of ? [[of.wish, { name, weeks: of.weeks }]] : [])),
+  );
   return (
     <Panel label="Bakes">
       <Words size="title" level={2}>
@@ -36,25 +40,27 @@ export function BakesPanel() {
         <Words tone="quiet">None wanted. The plan below only keeps the jars well.</Words>
       )}
       {bakes.map((bake) => (
-        <View key={bake.id} style={styles.row}>
-          <View style={styles.fill}>
-            <Words strong>{bake.name}</Words>
-            <Words size="small" tone="quiet">
-              {`${words.grams(bake.levainG)} of ${jars.find(({ id }) => id === bake.jar)?.card.name ?? 'a jar since archived'}, ripe ${words.moment(bake.from)} to ${words.time(bake.until)}`}
-            </Words>
-          </View>
-          <IconOnly
-            icon="close"
-            label={`Remove ${bake.name}`}
-            onPress={() => dispatch(bakeDropped(bake.id, `${bake.name} is off`))}
-          />
+        <BakeRow key={bake.id} bake={bake} />
+      ))}
+      {[...series].map(([wish, { name, weeks }]) => (
+        <View key={wish} style={styles.row}>
+          <Words size="small" tone="quiet" style={styles.fill}>
+            {`${name} comes back ${againWords(weeks)}.`}
+          </Words>
+          <Button
+            kind="bare"
+            label={`No more of ${name}`}
+            onPress={() => dispatch(bakeDropped(wish, `${name} comes back no more`))}
+          >
+            No more
+          </Button>
         </View>
       ))}
       <Button icon="plus" onPress={() => setAdding(true)}>
         Add a bake
       </Button>
       <Button kind="bare" href="/dough">
-        Reckon a dough
+        Work out a dough
       </Button>
       {bakes.length > 0 && (
         <Choice
@@ -71,6 +77,55 @@ export function BakesPanel() {
       {bakes.length > 0 && <FlourAtHand />}
       {adding && <BakeSheet onClose={() => setAdding(false)} />}
     </Panel>
+  );
+}
+
+/** A bake: what it takes, when, and where its levain is. */
+function BakeRow({ bake }: { readonly bake: Bake }) {
+  const words = useKitchenWords();
+  const dispatch = useAppDispatch();
+  const nameOf = useJarName();
+  const bowl = useAppSelector(selectWishesInBowls).get(bake.id);
+  const discardG = useAppSelector(selectGoodLots).reduce((sum, { grams }) => sum + grams, 0);
+  const day = words.day(bake.from);
+  const when = `${words.moment(bake.from)} to ${words.time(bake.until)}`;
+  return (
+    <View style={styles.row}>
+      <View style={styles.fill}>
+        <Words strong>{bake.name}</Words>
+        <Words size="small" tone="quiet">
+          {bake.anything
+            ? `${words.grams(bake.levainG)} of discard, or of what ${nameOf(bake.jar)} can spare, ${when}`
+            : `${words.grams(bake.levainG)} of ${nameOf(bake.jar)}, ripe ${when}`}
+        </Words>
+        {bake.anything && (
+          <Words size="small" tone={discardG >= bake.levainG ? 'leaf' : 'crust'}>
+            {discardG >= bake.levainG
+              ? `${words.grams(discardG)} of discard are there.`
+              : `Only ${words.grams(discardG)} of discard are there by now: take the rest from the jar.`}
+          </Words>
+        )}
+        {bowl !== undefined && (
+          <View style={styles.atEdge}>
+            <Button kind="bare" href={`/jar/${bowl}`}>
+              Its levain stands in a bowl
+            </Button>
+          </View>
+        )}
+      </View>
+      <IconOnly
+        icon="close"
+        label={bake.series ? `Skip ${bake.name}, ${day}` : `Remove ${bake.name}`}
+        onPress={() =>
+          dispatch(
+            bakeDropped(
+              bake.id,
+              bake.series ? `${bake.name} is skipped, ${day}` : `${bake.name} is off`,
+            ),
+          )
+        }
+      />
+    </View>
   );
 }
 
@@ -100,4 +155,5 @@ function FlourAtHand() {
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', alignItems: 'center', gap: 8 },
   fill: { flex: 1 },
+  atEdge: { alignItems: 'flex-start', marginLeft: -8, marginVertical: -6 },
 });

@@ -1,7 +1,7 @@
 import { memo, useDeferredValue, useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import { Page, Panel, Button, TwoPanes, Words, useWide, Progress } from '@kit';
+import { Page, Panel, Button, Sheet, TwoPanes, Words, useWide, Progress } from '@kit';
 import {
   selectFollowed,
   planLookedAt,
@@ -11,6 +11,7 @@ import {
   useAppSelector,
 } from '@state';
 
+import { HandsQuestion } from '../parts/HandsQuestion';
 import { Runs } from '../parts/Runs';
 import { BakesPanel } from './BakesPanel';
 import { CalendarButton } from '../parts/CalendarButton';
@@ -31,6 +32,7 @@ export function PlanScreen() {
   const followed = useAppSelector(selectFollowed);
   const dispatch = useAppDispatch();
   const [shown, setShown] = useState<string | null>(null);
+  const [painting, setPainting] = useState(false);
   useEffect(() => {
     dispatch(planLookedAt(true));
     return () => {
@@ -62,6 +64,12 @@ export function PlanScreen() {
   );
   const found = (
     <>
+      <HandsQuestion onPaint={() => setPainting(true)} />
+      {painting && (
+        <Sheet title="When you are home" onClose={() => setPainting(false)}>
+          <HandsPanel />
+        </Sheet>
+      )}
       <MendedNotice />
       <ReminderOffer />
       <Obstacles />

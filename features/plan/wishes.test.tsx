@@ -2,11 +2,14 @@ import { screen } from '@testing-library/react';
 
 import { selectHands, selectBakes, selectTrips } from '@state';
 
-import { show, touch, type } from '../../tests/kitchen';
+import { PLACES, kitchenStore, show, tern, touch, type } from '../../tests/kitchen';
 import { PlanScreen } from './PlanScreen';
 
 const press = (name: string | RegExp) => touch('button', name);
 const pick = (name: string | RegExp) => touch('radio', name);
+
+/** A kitchen with one jar, in which nobody has said anything yet. */
+const ownKitchen = () => kitchenStore([...PLACES, tern()]);
 
 describe('what is wished', () => {
   it('is a bake from grams or from loaves', () => {
@@ -15,7 +18,7 @@ describe('what is wished', () => {
     type('Levain ripe at', '2026-03-15T09:00');
     type('Levain', '200');
     type('Name, if it needs one', 'Sunday');
-    press('Want it');
+    press('Add this bake');
     press('Add a bake');
     type('Levain ripe at', '2026-03-16T09:00');
     pick('reckon from loaves');
@@ -23,7 +26,7 @@ describe('what is wished', () => {
     type('Flour each', '500');
     type('Inoculation', '20');
     pick('two hours');
-    press('Want it');
+    press('Add this bake');
     expect(selectBakes(store.getState())).toMatchObject([
       { name: 'Sunday', levainG: 200, until: Date.parse('2026-03-15T10:00Z') },
       { from: Date.parse('2026-03-16T07:00Z'), until: Date.parse('2026-03-16T11:00Z') },
@@ -32,6 +35,53 @@ describe('what is wished', () => {
     expect(selectBakes(store.getState())[1]!.levainG).toBe(400);
     press('Remove Sunday');
     expect(selectBakes(store.getState())).toHaveLength(1);
+  });
+
+  it('comes back every week, is skipped once, and ends', () => {
+    const store = show(<PlanScreen />, ownKitchen());
+    press('Add a bake');
+    type('Levain ripe at', '2026-03-15T09:00');
+    type('Name, if it needs one', 'Sunday tins');
+    pick('every week');
+    press('Add this bake');
+    expect(selectBakes(store.getState()).map(({ name }) => name)).toEqual([
+      'Sunday tins',
+      'Sunday tins',
+    ]);
+    expect(screen.getByText('Sunday tins comes back every week.')).toBeVisible();
+    press('Skip Sunday tins, Sun 15 Mar');
+    expect(selectBakes(store.getState())).toHaveLength(1);
+    press('No more of Sunday tins');
+    expect(selectBakes(store.getState())).toEqual([]);
+  });
+
+  it('may be pancakes, of whatever is there', () => {
+    const store = show(<PlanScreen />, ownKitchen());
+    press('Add a bake');
+    pick('discard, or what can be spared');
+    type('Wanted at', '2026-03-15T09:00');
+    type('Levain', '200');
+    type('Name, if it needs one', 'Pancakes');
+    press('Add this bake');
+    expect(selectBakes(store.getState())).toMatchObject([{ anything: true, levainG: 200 }]);
+    expect(screen.getByText(/^200 g of discard, or of what Tern can spare/)).toBeVisible();
+    expect(screen.getByText(/^Only 0 g of discard are there/)).toBeVisible();
+  });
+
+  it('is planned by no hours that nobody gave, and asked about once', () => {
+    const store = show(<PlanScreen />, ownKitchen());
+    expect(selectHands(store.getState()).workDays).toEqual([]);
+    expect(screen.getByText(/^Until you say so only the night is left out/)).toBeVisible();
+    press('Out on weekdays');
+    expect(selectHands(store.getState()).workDays).toEqual([0, 1, 2, 3, 4]);
+    expect(screen.queryByText('When are you home?')).toBeNull();
+  });
+
+  it('can be painted at once', () => {
+    const store = show(<PlanScreen />, ownKitchen());
+    press('Paint it');
+    expect(screen.getByRole('dialog', { name: 'When you are home' })).toBeVisible();
+    expect(selectHands(store.getState()).workDays).toEqual([]);
   });
 
   it.each([
@@ -44,7 +94,7 @@ describe('what is wished', () => {
     press('Add a bake');
     type('Levain ripe at', '2026-03-15T09:00');
     type(label, text);
-    press('Want it');
+    press('Add this bake');
     expect(screen.getByText(problem)).toBeVisible();
     expect(selectBakes(store.getState())).toEqual([]);
   });

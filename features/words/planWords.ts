@@ -11,6 +11,10 @@ export const PLAN_WORDS: Readonly<Record<PlanName, string>> = {
   another: 'Another way',
 };
 
+/** How often a bake comes back. */
+export const againWords = (weeks: number): string =>
+  weeks === 1 ? 'every week' : weeks === 2 ? 'every second week' : `every ${weeks} weeks`;
+
 const pct = (share: number) => `${Math.round(share * 100)} %`;
 
 /** What a plan costs and gives, in a line. */

@@ -15,6 +15,7 @@ import {
   tripsOf,
   zonesOf,
 } from '@core/journal';
+import { kitchenTime } from '@core/measure';
 
 import { usualSettings } from '../settings';
 import { readKitchen } from './opening';
@@ -47,7 +48,9 @@ describe('a store of the first version', () => {
     // The look was struck out before.
     expect(events.some(({ kind }) => kind === 'looked')).toBe(true);
     expect(log.of('looked')).toEqual([]);
-    expect(bakesOf(log)).toMatchObject([{ name: 'Sunday tins', jar: tern, levainG: 150 }]);
+    expect(bakesOf(log, NOW, kitchenTime('UTC'))).toMatchObject([
+      { name: 'Sunday tins', jar: tern, levainG: 150 },
+    ]);
     expect(handsOf(log).painted).toEqual({ '4 19': 'away' });
     expect(tripsOf(log)).toMatchObject([{ from: 1773700000000, until: 1773790000000 }]);
     expect(leftAloneOf(log, NOW)).toMatchObject([{ jar: knot, from: 1773425000000 }]);
