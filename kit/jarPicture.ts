@@ -64,8 +64,15 @@ const FLOUR_COLOURS: Readonly<Record<FlourKind, readonly [number, number, number
   white: [236, 221, 188],
   strongWhite: [234, 217, 180],
   wholeWheat: [199, 161, 112],
+  sifted: [219, 192, 150],
   rye: [176, 138, 98],
   spelt: [208, 174, 128],
+  einkorn: [222, 190, 126],
+  emmer: [204, 170, 124],
+  brownRice: [222, 206, 178],
+  buckwheat: [178, 158, 138],
+  sorghum: [218, 190, 160],
+  teff: [158, 120, 92],
   glutenFree: [216, 196, 168],
 };
 

@@ -1,4 +1,4 @@
-import { type Blend, blendShares } from '../measure';
+import { type Blend, FLOURS, blendShares } from '../measure';
 
 /** Bakers take 10 to 20 % of the flour from levain, less in summer and more in winter: the ends of that, °C and %. */
 const WINTER = { celsius: 18, pct: 20 } as const;
@@ -14,8 +14,7 @@ export function inoculationBySeason(celsius: number): number {
 /** How much of a blend is whole grain, whole percent: whole wheat, and rye and spelt, which bakers buy as such. */
 export function wholeGrainPct(blend: Blend): number {
   const whole = blendShares(blend).reduce(
-    (sum, [kind, share]) =>
-      kind === 'wholeWheat' || kind === 'rye' || kind === 'spelt' ? sum + share : sum,
+    (sum, [kind, share]) => sum + share * FLOURS[kind].whole,
     0,
   );
   return Math.round(100 * whole);

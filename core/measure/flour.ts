@@ -2,9 +2,16 @@
 export const FLOUR_KINDS = [
   'white',
   'strongWhite',
+  'sifted',
   'wholeWheat',
   'rye',
   'spelt',
+  'einkorn',
+  'emmer',
+  'brownRice',
+  'buckwheat',
+  'sorghum',
+  'teff',
   'glutenFree',
 ] as const;
 
@@ -24,17 +31,75 @@ export interface FlourTraits {
   readonly fade: number;
   /** Levelled US cup, in grams. */
   readonly gramsPerCup: number;
+  readonly gluten: boolean;
+  /** How much of it is whole grain, as bakers count that, 0 to 1. */
+  readonly whole: number;
+  /** It is mauve, grey or brown of itself. */
+  readonly dark: boolean;
 }
 
-/** Rates and lifts follow what keepers report; buffers follow the usual ash contents. */
+/**
+ * Rates and lifts follow what keepers report; buffers follow the usual ash contents, and cups what a levelled one weighs. Of the
+ * old wheats and of the single flours without gluten less is reported than of the others: their figures are those of their
+ * nearest relatives, moved to the side on which keepers find them.
+ */
 export const FLOURS: Readonly<Record<FlourKind, FlourTraits>> = {
-  white: { rate: 1, buffer: 1, lift: 1, binds: 1, fade: 1, gramsPerCup: 120 },
-  strongWhite: { rate: 1, buffer: 1.02, lift: 1.08, binds: 1.03, fade: 0.9, gramsPerCup: 120 },
-  wholeWheat: { rate: 1.15, buffer: 1.45, lift: 0.85, binds: 1.3, fade: 1.25, gramsPerCup: 120 },
-  rye: { rate: 1.25, buffer: 1.5, lift: 0.6, binds: 1.5, fade: 1.1, gramsPerCup: 105 },
-  spelt: { rate: 1.1, buffer: 1.2, lift: 0.85, binds: 1.1, fade: 1.4, gramsPerCup: 110 },
-  glutenFree: { rate: 1.1, buffer: 1.1, lift: 0.5, binds: 1.3, fade: 1, gramsPerCup: 130 },
+  white: wheat({ rate: 1, buffer: 1, lift: 1, binds: 1, fade: 1, gramsPerCup: 120 }, 0),
+  strongWhite: wheat(
+    { rate: 1, buffer: 1.02, lift: 1.08, binds: 1.03, fade: 0.9, gramsPerCup: 120 },
+    0,
+  ),
+  /** Bolted, or "half white": some of the bran is out. */
+  sifted: wheat(
+    { rate: 1.08, buffer: 1.2, lift: 0.95, binds: 1.12, fade: 1.1, gramsPerCup: 120 },
+    0.5,
+  ),
+  wholeWheat: wheat(
+    { rate: 1.15, buffer: 1.45, lift: 0.85, binds: 1.3, fade: 1.25, gramsPerCup: 120 },
+    1,
+  ),
+  rye: {
+    ...wheat({ rate: 1.25, buffer: 1.5, lift: 0.6, binds: 1.5, fade: 1.1, gramsPerCup: 105 }, 1),
+    dark: true,
+  },
+  spelt: wheat({ rate: 1.1, buffer: 1.2, lift: 0.85, binds: 1.1, fade: 1.4, gramsPerCup: 110 }, 1),
+  /** Its gluten is weak and soon gone, and it drinks little. */
+  einkorn: wheat(
+    { rate: 1.12, buffer: 1.35, lift: 0.7, binds: 0.95, fade: 1.7, gramsPerCup: 100 },
+    1,
+  ),
+  emmer: wheat(
+    { rate: 1.12, buffer: 1.35, lift: 0.75, binds: 1.1, fade: 1.5, gramsPerCup: 110 },
+    1,
+  ),
+  brownRice: glutenless({ rate: 1.05, buffer: 1.1, lift: 0.5, binds: 1.2, gramsPerCup: 140 }),
+  buckwheat: {
+    ...glutenless({ rate: 1.2, buffer: 1.3, lift: 0.55, binds: 1.35, gramsPerCup: 125 }),
+    dark: true,
+  },
+  sorghum: glutenless({ rate: 1.05, buffer: 1.1, lift: 0.5, binds: 1.25, gramsPerCup: 125 }),
+  teff: {
+    ...glutenless({ rate: 1.2, buffer: 1.35, lift: 0.55, binds: 1.3, gramsPerCup: 150 }),
+    dark: true,
+  },
+  /** A mix sold as such. */
+  glutenFree: {
+    ...glutenless({ rate: 1.1, buffer: 1.1, lift: 0.5, binds: 1.3, gramsPerCup: 130 }),
+    dark: true,
+  },
 };
+
+type Figures = Omit<FlourTraits, 'gluten' | 'whole' | 'dark'>;
+
+/** A flour with gluten, so much of it whole grain. */
+function wheat(figures: Figures, whole: number): FlourTraits {
+  return { ...figures, gluten: true, whole, dark: false };
+}
+
+/** A flour without gluten: it lifts, and does not give way as gluten does. */
+function glutenless(figures: Omit<Figures, 'fade'>): FlourTraits {
+  return { ...figures, fade: 1, gluten: false, whole: 0, dark: false };
+}
 
 /** Shares of flours by weight. They need not add up to one: {@link blendShares} normalises. */
 export type Blend = Readonly<Partial<Record<FlourKind, number>>>;
@@ -49,17 +114,21 @@ export function blendShares(blend: Blend): readonly (readonly [FlourKind, number
 }
 
 /** Blends are asked for their traits at every simulation. */
-const known = new WeakMap<Blend, FlourTraits>();
+const known = new WeakMap<Blend, Figures>();
 
 /** The traits of a blend: the mean of its flours by weight. */
-export function blendTraits(blend: Blend): FlourTraits {
+export function blendTraits(blend: Blend): Figures {
   const traits = known.get(blend) ?? meanTraits(blend);
   known.set(blend, traits);
   return traits;
 }
 
-function meanTraits(blend: Blend): FlourTraits {
-  const mean = (trait: keyof FlourTraits) =>
+/** Whether nothing in a blend holds gluten. */
+export const isGlutenFree = (blend: Blend): boolean =>
+  blendShares(blend).every(([kind]) => !FLOURS[kind].gluten);
+
+function meanTraits(blend: Blend): Figures {
+  const mean = (trait: keyof Figures) =>
     blendShares(blend).reduce((sum, [kind, share]) => sum + share * FLOURS[kind][trait], 0);
   return {
     rate: mean('rate'),

@@ -1,6 +1,15 @@
 import fc from 'fast-check';
 
-import { blendShares, blendTraits, mainFlour, mixBlends, sameBlend } from './flour';
+import {
+  FLOURS,
+  blendShares,
+  blendTraits,
+  doubledHeight,
+  isGlutenFree,
+  mainFlour,
+  mixBlends,
+  sameBlend,
+} from './flour';
 import { flourAndWater, freshDensity, hydrationOf } from './hydration';
 import { fingerprint } from './fingerprint';
 import { DAY, HOUR, instantAt, isZone, kitchenTime } from './kitchenTime';
@@ -150,4 +159,29 @@ it('a fingerprint changes with every text in it, and with where one ends', () =>
   const prints = [['ab', 'c'], ['a', 'bc'], ['abc'], ['abc', ''], ['c', 'ab'], []].map(fingerprint);
   expect(new Set(prints).size).toBe(6);
   expect(fingerprint(['ab', 'c'])).toBe(prints[0]);
+});
+
+describe('less common flours', () => {
+  it('sifted wheat stands between white and whole in all that is known of it', () => {
+    const { white, sifted, wholeWheat } = FLOURS;
+    for (const trait of ['rate', 'buffer', 'binds', 'fade', 'whole'] as const) {
+      expect(sifted[trait]).toBeGreaterThan(white[trait]);
+      expect(sifted[trait]).toBeLessThan(wholeWheat[trait]);
+    }
+    expect(sifted.lift).toBeLessThan(white.lift);
+    expect(sifted.lift).toBeGreaterThan(wholeWheat.lift);
+  });
+
+  it('the old wheats sink sooner than whole wheat, and einkorn drinks least', () => {
+    for (const kind of ['spelt', 'einkorn', 'emmer'] as const)
+      expect(FLOURS[kind].fade).toBeGreaterThan(FLOURS.wholeWheat.fade);
+    expect(FLOURS.einkorn.binds).toBeLessThan(FLOURS.white.binds);
+  });
+
+  it('a blend is free of gluten only where all of it is', () => {
+    expect(isGlutenFree({ buckwheat: 0.5, teff: 0.5 })).toBe(true);
+    expect(isGlutenFree({ buckwheat: 0.95, white: 0.05 })).toBe(false);
+    for (const kind of ['brownRice', 'buckwheat', 'sorghum', 'teff', 'glutenFree'] as const)
+      expect(doubledHeight({ [kind]: 1 })).toBeLessThan(1.6);
+  });
 });

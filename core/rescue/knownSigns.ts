@@ -7,7 +7,7 @@ import {
   instantOf,
   contentOf,
 } from '../journal';
-import { DAY, HOUR, type Instant, doubledHeight, highest } from '../measure';
+import { FLOURS, blendShares, DAY, HOUR, type Instant, doubledHeight, highest } from '../measure';
 import { type SignAnswer, type Signs } from './signs';
 
 /** A smell or a sight that is older than this tells nothing of today, ms. */
@@ -48,13 +48,14 @@ export function knownSigns(standing: Standing, events: readonly JarEvent[]): Sig
     ...(hours >= KNOWN_PLACE_H ? { stood: stoodSign(mean) } : {}),
     heat: hottest >= 60 ? 'killed' : hottest >= 45 ? 'harmed' : hottest >= 35 ? 'stalled' : 'none',
     ...ageSign(jar, isNew, now),
-    darkFlour: DARK.some((kind) => (jar.fedMix.flour[kind] ?? 0) > 0.05) ? 'yes' : 'no',
+    darkFlour: blendShares(jar.fedMix.flour).some(
+      ([kind, share]) => FLOURS[kind].dark && share > 0.05,
+    )
+      ? 'yes'
+      : 'no',
     ...(jar.lastFed ? { texture: textureSign(contentOf(jar).hydrationPct) } : {}),
   };
 }
-
-/** Flours that are mauve, grey or brown of themselves. */
-const DARK = ['rye', 'glutenFree'] as const;
 
 /** A jar that was put on the shelf as it was tells nothing of its age until it has been there for long enough. */
 function ageSign({ started }: Jar, isNew: boolean, now: Instant): Pick<Signs, 'age'> {

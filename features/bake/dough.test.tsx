@@ -226,8 +226,12 @@ describe('its levain', () => {
     const store = kitchen();
     store.dispatch(settingsChanged({ levainIn: 'beside' }));
     show(<DoughScreen />, store);
-    press(/^Take \d+ g out$/);
-    expect(selectJarEvents(store.getState(), 'tern').at(-1)).toMatchObject({ kind: 'took' });
+    const ways = screen.getAllByText(/^(In a second vessel|Feed Tern larger|Top up)/);
+    expect(ways[0]).toHaveTextContent(/^In a second vessel/);
+    expect(screen.getByRole('link', { name: 'Into a bowl' })).toHaveAttribute(
+      'href',
+      expect.stringMatching(/^\/jar\/tern\/levain\?grams=\d+$/),
+    );
   });
 
   it('is not there where no jar is', () => {

@@ -3,7 +3,7 @@ import { FLOUR_KINDS } from '@core/measure';
 import { Choice, Choices, Field, Words } from '@kit';
 import { selectTubs, useAppSelector } from '@state';
 
-import { FLOUR_WORDS, blendWords } from '../words';
+import { FLOUR_NOTES, FLOUR_WORDS, blendWords } from '../words';
 import { type JarForm, type Problems, flourChanges } from './jarForm';
 
 const USUAL_SHARE = '20';
@@ -53,8 +53,13 @@ export function FlourFields({
               })
             }
           />
+          {FLOUR_NOTES[form.flour] && (
+            <Words size="small" tone="quiet">
+              {FLOUR_NOTES[form.flour]}
+            </Words>
+          )}
           <Choices
-            label="And some"
+            label="Blend in"
             options={flours.filter(({ is }) => is !== form.flour)}
             chosen={form.others.map(({ kind }) => kind)}
             onChoose={(kinds) =>
@@ -85,6 +90,10 @@ export function FlourFields({
               problem={problems.others ?? null}
             />
           ))}
+          <Words size="small" tone="quiet">
+            Another flour, or a mix of your own? Set up a tub under its name, with its nearest
+            relatives, in the larder; then choose it here.
+          </Words>
         </>
       )}
       {jar && !tub && flourChanges(form, jar.card) && (

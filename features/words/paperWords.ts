@@ -1,6 +1,6 @@
 import { ratioText } from '@core/bench';
 import { type Standing } from '@core/journal';
-import { HOUR } from '@core/measure';
+import { HOUR, isGlutenFree } from '@core/measure';
 import { type LabelText } from '@kit';
 
 import { blendWords, fullRiseWords, rhythmWords } from './jarWords';
@@ -46,6 +46,6 @@ export function careText({ jar, outlook }: Standing, words: KitchenWords): strin
       : [`Feed it next by ${words.date(jar.since + due * HOUR)}; sooner does no harm.`]),
     '',
     'Cover it loosely: a tight lid on a feeding starter is under pressure. Grey liquid on top is hunger: pour it off or stir it in, and feed. Fuzz, coloured spots, pink or orange streaks: throw all of it out.',
-    'Do not taste it raw. It holds gluten unless its flour does not.',
+    `Do not taste it raw. ${isGlutenFree(flour) ? 'Its flour holds no gluten, but spoons and hands may bring some.' : 'It holds gluten.'}`,
   ].join('\n');
 }
