@@ -29,23 +29,21 @@ import { type RootState } from './store';
 export const selectBackups = createSelector(selectEventsByJar, backupsOf);
 
 /** What lies drying; what was thrown out after a trouble does not. */
-export const selectDrying = createSelector(
-  [selectEventsByJar, selectLiveEvents, selectNow],
-  (byJar, live, now) =>
-    dryingBatches(byJar, now).filter(
-      ({ id }) =>
-        !live.some((event) => event.kind === 'lookedOver' && event.of === id && !event.keep),
-    ),
+export const selectDrying = createSelector([selectEventsByJar, selectLiveEvents], (byJar, live) =>
+  dryingBatches(byJar).filter(
+    ({ id }) =>
+      !live.some((event) => event.kind === 'lookedOver' && event.of === id && !event.keep),
+  ),
 );
 
 /** Jars that have no backup and were not said to go without. */
 export const selectWithoutBackup = createSelector(
-  [selectEventsByJar, selectJars, selectNow],
+  [selectEventsByJar, selectJars, selectDrying],
   withoutBackup,
 );
 
 /** No programme is longer, days. */
-const LONGEST_PROGRAMME = 28;
+const LONGEST_PROGRAMME = 35;
 
 /** When somebody is there, from this hour to the end of the longest programme. */
 export const selectHandsAhead = createSelector(

@@ -46,7 +46,7 @@ describe('a wish that comes back', () => {
   });
 
   it('is changed once, and the others stay', () => {
-    const { every: _, ...once } = FRIDAY as Extract<JournalEvent, { kind: 'wished' }>;
+    const { every: _, ...once } = FRIDAY;
     const moved: JournalEvent = {
       ...once,
       id: 'm',
@@ -67,7 +67,7 @@ describe('a wish that comes back', () => {
 
   it('of years ago is told for these days alone', () => {
     const old: JournalEvent = {
-      ...(FRIDAY as Extract<JournalEvent, { kind: 'wished' }>),
+      ...FRIDAY,
       what: { levainG: 1, from: '2019-01-04T08:00:00.000Z', until: '2019-01-04T10:00:00.000Z' },
     };
     const bakes = bakesOf(logOf([old], NOW), NOW, TIME);

@@ -157,6 +157,20 @@ export interface ThrownOut extends JarEntry {
 export interface ProgrammeBegun extends JarEntry {
   readonly kind: 'programmeBegun';
   readonly programme: ProgrammeId;
+  /** The day it is on already, where it was joined on its way; 1 when it begins. */
+  readonly day?: number;
+  /** Feeds that it had before those in the log. */
+  readonly feedsSoFar?: number;
+  /** The baker's own feeds in their order, the last one again and again, instead of the programme's. */
+  readonly own?: readonly OwnFeed[];
+}
+
+/** A feed of a baker's own table: grams, and hours until the next. */
+export interface OwnFeed {
+  readonly keepG: number;
+  readonly flourG: number;
+  readonly waterG: number;
+  readonly everyH: number;
 }
 
 export interface ProgrammeEnded extends JarEntry {

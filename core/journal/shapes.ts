@@ -205,7 +205,16 @@ export const SHAPES: Readonly<Record<JournalEvent['kind'], Shape>> = {
   described: ofJar('described', { card }),
   rejarred: ofJar('rejarred', { vessel }),
   pouredOff: ofJar('pouredOff', { grams: some }),
-  programmeBegun: ofJar('programmeBegun', { programme: one(...PROGRAMMES) }),
+  programmeBegun: ofJar('programmeBegun', {
+    programme: one(...PROGRAMMES),
+    'day?': whole(1, 60),
+    'feedsSoFar?': whole(0, 100),
+    'own?': list(
+      fields({ keepG: some, flourG: grams, waterG: grams, everyH: number(2, 200) }),
+      1,
+      30,
+    ),
+  }),
   programmeEnded: ofJar('programmeEnded', { because: one(...PROGRAMME_ENDS) }),
   drying: ofJar('drying', { grams: some }),
   backedUp: ofJar('backedUp', {

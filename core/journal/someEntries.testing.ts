@@ -138,7 +138,16 @@ export function someEntries(days: number, now: number): readonly JournalEvent[] 
     { kind: 'described', id: 'described', jar, at: at(13), card: { ...CARD, name: '🫙 Tern' } },
     { kind: 'rejarred', id: 'rejarred', jar, at: at(12), vessel: CARD.vessel },
     { kind: 'pouredOff', id: 'poured', jar, at: at(11), grams: 12 },
-    { kind: 'programmeBegun', id: 'begun', jar, at: at(10), programme: 'neglected' },
+    {
+      kind: 'programmeBegun',
+      id: 'begun',
+      jar,
+      at: at(10),
+      programme: 'neglected',
+      day: 4,
+      feedsSoFar: 2,
+      own: [{ keepG: 15, flourG: 60, waterG: 60, everyH: 24 }],
+    },
     { kind: 'programmeEnded', id: 'ended', jar, at: at(9), because: 'well' },
     { kind: 'drying', id: 'drying', jar, at: at(8), grams: 10 },
     {

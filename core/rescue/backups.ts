@@ -124,19 +124,16 @@ export interface DryingBatch {
 
 /** A very thin film takes a day at least, and two at most. */
 const DRIES_H = [24, 48] as const;
-/** A film nobody packed in a month is not waiting any more. */
-const FORGOTTEN = 30 * DAY;
 
+/** What lies drying: until it is packed, however long that takes. */
 export function dryingBatches(
   byJar: ReadonlyMap<string, readonly JarEvent[]>,
-  now: Instant,
 ): readonly DryingBatch[] {
   const all = [...byJar.values()].flat();
   const packed = new Set(all.flatMap((e) => (e.kind === 'backedUp' && e.drying ? [e.drying] : [])));
   return all.flatMap((event) => {
     if (event.kind !== 'drying' || packed.has(event.id)) return [];
     const since = instantOf(event);
-    if (now - since > FORGOTTEN) return [];
     const [first, last] = DRIES_H;
     return [
       {
@@ -155,10 +152,10 @@ export function dryingBatches(
 export function withoutBackup(
   byJar: ReadonlyMap<string, readonly JarEvent[]>,
   jars: readonly { readonly id: string; readonly feeds: number }[],
-  now: Instant,
+  batches: readonly DryingBatch[],
 ): readonly string[] {
   const kept = new Set(backupsOf(byJar).map(({ jar }) => jar));
-  const drying = new Set(dryingBatches(byJar, now).map(({ jar }) => jar));
+  const drying = new Set(batches.map(({ jar }) => jar));
   return jars
     .filter(
       ({ id, feeds }) =>

@@ -5,14 +5,13 @@ import {
   type Jar,
   type JarEvent,
   type Looked,
-  type ProgrammeId,
   type Smell,
   conditionsOf,
   withEvent,
 } from '../journal';
 import { type Blend, HOUR, type Instant, highest } from '../measure';
 import { type NextFeed, nextFeed } from './nextFeed';
-import { runOf } from './run';
+import { type Begun, begunSince, runOf } from './run';
 
 /** A feed as it is expected to go. */
 export interface ForetoldFeed {
@@ -50,7 +49,7 @@ const DRAWN_EVERY = 1.5;
  * @param celsiusAt the air where it will stand
  */
 export function foretell(
-  begun: { readonly programme: ProgrammeId; readonly at: string },
+  begun: Begun,
   jar: Jar,
   events: readonly JarEvent[],
   context: FoldContext,
@@ -105,7 +104,7 @@ export function foretell(
 
 /** The next feed: its hour waits for a peak that is foretold, its amounts are by what will have been seen by then. */
 function stepAfter(
-  begun: { readonly programme: ProgrammeId; readonly at: string },
+  begun: Begun,
   played: readonly JarEvent[],
   massG: number,
   at: Instant,
@@ -118,8 +117,8 @@ function stepAfter(
   return { ...nextFeed(seen, massG, when, hands), at: due.at, because: due.because };
 }
 
-const begunFed = (begun: { readonly at: string }, events: readonly JarEvent[]) =>
-  events.some((event) => event.kind === 'fed' && Date.parse(event.at) >= Date.parse(begun.at));
+const begunFed = (begun: Begun, events: readonly JarEvent[]) =>
+  events.some((event) => event.kind === 'fed' && Date.parse(event.at) >= begunSince(begun));
 
 const seenBy = (events: readonly JarEvent[], at: Instant) =>
   events.filter((event) => Date.parse(event.at) <= at);

@@ -46,11 +46,13 @@ export function nextFeed(
   hands: readonly Hands[] = [],
 ): NextFeed {
   const { programme, feeds, begunAt } = run;
-  const planned = programme.feeds[Math.min(feeds.length, programme.feeds.length - 1)]!;
+  const given = feeds.length + run.feedsSoFar;
+  const planned = programme.feeds[Math.min(given, programme.feeds.length - 1)]!;
   const last = feeds[feeds.length - 1];
   const amounts = amountsOf(planned, massG, gentlenessOf(run));
   if (!last) {
-    const due = begunAt + programme.firstAfterH * HOUR;
+    // What was joined on its way has had its beginning.
+    const due = run.feedsSoFar > 0 ? now : begunAt + programme.firstAfterH * HOUR;
     // Whoever begins a soak is there for its end.
     const soaking = programme.firstAfterH <= STAYS_H && due >= now;
     return {
@@ -59,7 +61,7 @@ export function nextFeed(
       because: 'first',
     };
   }
-  const usualH = programme.feeds[Math.min(feeds.length, programme.feeds.length) - 1]!.waitH;
+  const usualH = programme.feeds[Math.min(given, programme.feeds.length) - 1]!.waitH;
   // A new starter is fed by the clock.
   const waitH = programme.falseUntilDay > 0 ? usualH : usualH * run.slower;
   const seenPeak =

@@ -163,7 +163,13 @@ export const PROGRAMME: Readonly<Record<ProgrammeId, Programme>> = {
   tinyBuild: {
     ...START,
     id: 'tinyBuild',
-    feeds: [toKeep('all', 1, 1), toKeep('all', 1, 1), toKeep('all', 1, 1), toKeep(20, 1, 1)],
+    // Its own weight each day, half of it flour: from 8 g it comes to 64, and is reduced from then on.
+    feeds: [
+      toKeep('all', 0.5, 0.5),
+      toKeep('all', 0.5, 0.5),
+      toKeep('all', 0.5, 0.5),
+      toKeep(20, 1, 1),
+    ],
   },
   halfOutDaily: {
     ...START,
@@ -177,8 +183,9 @@ export const PROGRAMME: Readonly<Record<ProgrammeId, Programme>> = {
     ...START,
     id: 'fruitWater',
     feeds: [toKeep('all', 0.5, 0.5, 48), toKeep(30, 1, 1, 48)],
-    usualFeeds: [4, 8],
-    patienceDays: 16,
+    usualFeeds: [6, 14],
+    patienceDays: 24,
+    longestDays: 32,
   },
 };
 

@@ -4,13 +4,12 @@ import {
   type JarEvent,
   type Looked,
   type ProgrammeBegun,
-  type ProgrammeId,
   type Smell,
   instantOf,
   risenTo,
 } from '../journal';
 import { type Blend, DAY, HOUR, type Instant, doubledHeight, highest } from '../measure';
-import { PROGRAMME, type Programme } from './programmes';
+import { PROGRAMME, type PlannedFeed, type Programme } from './programmes';
 
 /** A feed of a programme that was given, and what was seen of it. */
 export interface RunFeed {
@@ -37,6 +36,8 @@ export interface Run {
   readonly begunAt: Instant;
   readonly day: number;
   readonly feeds: readonly RunFeed[];
+  /** Feeds it had before those. */
+  readonly feedsSoFar: number;
   /** The last feeds in a row that doubled in time; two are needed. */
   readonly doublings: number;
   /** The last smells in a row that were right; two are needed. */
@@ -73,6 +74,25 @@ export function begunProgramme(events: readonly JarEvent[]): ProgrammeBegun | nu
   return last?.kind === 'programmeBegun' ? last : null;
 }
 
+/** How a programme was begun, or joined on its way. */
+export type Begun = Pick<ProgrammeBegun, 'programme' | 'at' | 'day' | 'feedsSoFar' | 'own'>;
+
+/** When its first day was: before it was joined, if it was. */
+export const begunSince = ({ at, day = 1 }: Begun): Instant => Date.parse(at) - (day - 1) * DAY;
+
+/** The programme as it is followed: with the baker's own feeds and flour, where those were given. */
+export function programmeOf({ programme, own }: Begun): Programme {
+  const usual = PROGRAMME[programme];
+  if (!own) return usual;
+  const feeds = own.map(({ keepG, flourG, waterG, everyH }): PlannedFeed => ({
+    keep: keepG,
+    flour: flourG / keepG,
+    water: waterG / keepG,
+    waitH: everyH,
+  }));
+  return { ...usual, feeds, medicine: null };
+}
+
 /** Whole hours by which a feed should have doubled where it stands: quicker when warm, slower when cool. */
 export function inTimeHours({ inTimeH }: Programme, celsius: number): number {
   const slower =
@@ -102,13 +122,13 @@ function isRising(feeds: readonly RunFeed[]): boolean {
  * @param celsiusAt the air where the jar stood at an instant
  */
 export function runOf(
-  begun: { readonly programme: ProgrammeId; readonly at: string },
+  begun: Begun,
   events: readonly JarEvent[],
   now: Instant,
   celsiusAt: (at: Instant) => number,
 ): Run {
-  const programme = PROGRAMME[begun.programme];
-  const begunAt = instantOf(begun);
+  const programme = programmeOf(begun);
+  const begunAt = begunSince(begun);
   const since = events.filter((event) => instantOf(event) >= begunAt);
   const given = since.filter((event): event is Fed => event.kind === 'fed');
   const looks = since.filter((event): event is Looked => event.kind === 'looked');
@@ -139,6 +159,7 @@ export function runOf(
     begunAt,
     day,
     feeds,
+    feedsSoFar: begun.feedsSoFar ?? 0,
     doublings: Math.min(GATES, doublings),
     goodSmells: Math.min(GATES, goodSmells),
     progress: progressOf(programme, feeds, doublings, now),

@@ -114,3 +114,7 @@ export const declineBackup = (jar: string, now: Instant): Answer =>
   answer([{ kind: 'backupDeclined', jar, at: isoOf(now) }]);
 
 const noted = (note: string) => (note.trim() ? { note: note.trim() } : {});
+
+/** What lay drying is not packed any more: it is thrown out. */
+export const giveUpDrying = ({ id }: Pick<DryingBatch, 'id'>, now: Instant): Answer =>
+  answer([{ kind: 'lookedOver', at: isoOf(now), what: 'drying', of: id, keep: false }]);

@@ -6,14 +6,24 @@ import {
   type NewEntry,
   type NewEntryOf,
   type Objection,
+  type OwnFeed,
   type ProgrammeId,
   type Spoilage,
   answer,
   contentOf,
+  instantOf,
   isoOf,
+  together,
 } from '../journal';
 import { type Instant, hydrationOf } from '../measure';
-import { BEGINNINGS, type Backup, aliveShare, begunProgramme, troubleSince } from '../rescue';
+import {
+  BEGINNINGS,
+  type Backup,
+  aliveShare,
+  begunProgramme,
+  begunSince,
+  troubleSince,
+} from '../rescue';
 import { nameObjections } from './splitOff';
 import { takenTo } from './takeOut';
 
@@ -22,6 +32,55 @@ export const beginProgramme = (
   { jar, now }: JarAtHand,
   { programme }: { readonly programme: ProgrammeId },
 ): Answer => answer([{ kind: 'programmeBegun', jar: jar.id, at: isoOf(now), programme }]);
+
+/** A programme that a jar is in the middle of. */
+export interface JoinedProgramme {
+  readonly programme: ProgrammeId;
+  /** The day it is on, 1 the first. */
+  readonly day: number;
+  /** Feeds it has had, those in the log among them. */
+  readonly feeds: number;
+  /** The baker's own feeds, where they are not the programme's. */
+  readonly own?: readonly OwnFeed[];
+}
+
+/** Nobody is longer on the way. */
+const LAST_DAY = 60;
+const MOST_FEEDS = 100;
+
+/**
+ * A jar that is on its way already joins its programme: with its day, its feeds so far and its own amounts.
+ *
+ * @returns objections to `day`, `feeds` or `own`
+ * @example joinProgramme(atHand, { programme: 'wholeGrainTaper', day: 4, feeds: 3 })
+ */
+export function joinProgramme(
+  { jar, earlier, now }: JarAtHand,
+  { programme, day, feeds, own }: JoinedProgramme,
+): Answer {
+  const found: Objection[] = [];
+  const object = (field: string, message: string) => found.push({ field, message });
+  if (!(Number.isInteger(day) && day >= 1 && day <= LAST_DAY))
+    object('day', `A day from 1 to ${LAST_DAY}, please.`);
+  if (!(Number.isInteger(feeds) && feeds >= 0 && feeds <= MOST_FEEDS))
+    object('feeds', `From none to ${MOST_FEEDS}, please.`);
+  for (const { keepG, flourG, waterG, everyH } of own ?? [])
+    if (!(keepG > 0 && flourG >= 0 && waterG >= 0 && flourG + waterG > 0 && everyH >= 2))
+      object('own', 'Each of your feeds wants a keep, flour or water, and two hours or more.');
+  if (found.length > 0) return answer([], found);
+  const entry = {
+    kind: 'programmeBegun' as const,
+    jar: jar.id,
+    at: isoOf(now),
+    programme,
+    ...(day > 1 ? { day } : {}),
+    ...(own && own.length > 0 ? { own } : {}),
+  };
+  const since = begunSince(entry);
+  const logged = earlier.filter((event) => event.kind === 'fed' && instantOf(event) >= since);
+  const before = Math.max(0, feeds - logged.length);
+  return answer([before > 0 ? { ...entry, feedsSoFar: before } : entry]);
+}
 
 /** A jar leaves its programme, well or given up. */
 export const leaveProgramme = (
@@ -98,6 +157,27 @@ export function beginJar(
       ? [{ kind: 'backupUsed' as const, jar: backup.jar, at, backup: backup.id, grams }]
       : []),
   ]);
+}
+
+/**
+ * Several jars of the same beginning in one pass, each with so many grams and a number behind its name.
+ *
+ * @param ids of the jars to be
+ * @returns objections to `name` or `grams`
+ */
+export function beginJars(
+  beginning: Omit<Beginning, 'jar'>,
+  ids: readonly string[],
+  names: readonly string[],
+  now: Instant,
+): Answer {
+  const { card, grams, backup } = beginning;
+  const all = ids.map((jar, i) => {
+    const name = i === 0 ? card.name : `${card.name} ${i + 1}`;
+    const left = backup && { ...backup, gramsLeft: backup.gramsLeft - i * grams };
+    return beginJar({ ...beginning, jar, card: { ...card, name }, backup: left }, names, now);
+  });
+  return together(all);
 }
 
 function beginsWith(grams: number, backup: Backup | null): readonly Objection[] {

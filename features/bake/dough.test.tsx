@@ -2,7 +2,7 @@ import { fireEvent, screen, within } from '@testing-library/react';
 
 import { USUAL_BELIEF } from '@core/ferment';
 import { type JournalEvent } from '@core/journal';
-import { selectJarEvents, settingsChanged, selectDough, selectBakes } from '@state';
+import { settingsChanged, selectDough, selectBakes } from '@state';
 import { learned } from '@state/learnt';
 
 import { PLACES, kitchenStore, show, tern, touch, type, went } from '../../tests/kitchen';

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { type Backup, type DryingBatch, aliveShare } from '@core/rescue';
-import { declineBackup, tendBackup, spendBackup } from '@core/verbs';
+import { declineBackup, giveUpDrying, tendBackup, spendBackup } from '@core/verbs';
 import { Panel, Button, Words, useLook } from '@kit';
 import {
   done,
@@ -116,6 +116,7 @@ function BackupRow({ backup }: { readonly backup: Backup }) {
 }
 
 function DryingRow({ batch }: { readonly batch: DryingBatch }) {
+  const dispatch = useAppDispatch();
   const words = useKitchenWords();
   const now = useAppSelector(selectNow);
   const name = useJarName()(batch.jar);
@@ -136,6 +137,17 @@ function DryingRow({ batch }: { readonly batch: DryingBatch }) {
       <Button label={`${name} snaps: pack it`} onPress={() => setPacking(true)}>
         It snaps: crumble and pack it
       </Button>
+      {now >= batch.snapsBy && (
+        <Button
+          kind="bare"
+          label={`Give up what lies drying of ${name}`}
+          onPress={() =>
+            dispatch(done((at) => giveUpDrying(batch, at), `${name}: what lay drying is given up`))
+          }
+        >
+          It came to nothing
+        </Button>
+      )}
       {packing && <PackSheet batch={batch} onClose={() => setPacking(false)} />}
     </Line>
   );

@@ -6,7 +6,7 @@ import { gramsFromText } from '@core/bench';
 import { type JarCard, type ProgrammeId } from '@core/journal';
 import { FLOUR_KINDS, type FlourKind } from '@core/measure';
 import { BEGINNINGS, type Backup, PROGRAMME } from '@core/rescue';
-import { beginJar } from '@core/verbs';
+import { beginJars } from '@core/verbs';
 import { Choice, Field, Button, Sheet, Words } from '@kit';
 import {
   byField,
@@ -46,6 +46,7 @@ export function BeginSheet({
   const settings = useAppSelector(selectSettings);
   const source = [...jars, ...archived].find(({ id }) => id === backup?.jar);
   const [programme, setProgramme] = useState(proposed);
+  const [count, setCount] = useState(1);
   const soaked = BEGINNINGS[programme];
   const [name, setName] = useState(() => freeName(source?.card.name ?? '', jars));
   const [text, setText] = useState(() =>
@@ -61,7 +62,7 @@ export function BeginSheet({
   const fromNothing = soaked !== undefined && !flakes;
 
   const start = () => {
-    const id = nanoid();
+    const ids = Array.from({ length: count }, () => nanoid());
     const card: JarCard = source
       ? { ...source.card, name: name.trim(), archived: false }
       : {
@@ -77,7 +78,6 @@ export function BeginSheet({
         };
     const begun = {
       programme,
-      jar: id,
       card,
       place,
       grams: gramsFromText(text, 'starter'),
@@ -86,8 +86,9 @@ export function BeginSheet({
     const objections = dispatch(
       done(
         (now) =>
-          beginJar(
+          beginJars(
             begun,
+            ids,
             jars.map((jar) => jar.card.name),
             now,
           ),
@@ -96,7 +97,7 @@ export function BeginSheet({
     );
     setProblems(byField(objections));
     if (objections.length > 0) return;
-    router.navigate(`/jar/${id}/programme`);
+    router.navigate(`/jar/${ids[0]!}/programme`);
   };
   return (
     <Sheet title={PROGRAMME_WORDS[programme].title} onClose={onClose}>
@@ -126,6 +127,12 @@ export function BeginSheet({
             ? `With ${words.grams((gramsFromText(text, 'starter') * soaked.waterG) / soaked.dryG)} of ${programme === 'fruitWater' ? 'fruit water' : 'lukewarm water'}.`
             : ''
         }
+      />
+      <Choice
+        label="Jars, each with so much"
+        options={[1, 2, 3, 4].map((is) => ({ is, text: ['one', 'two', 'three', 'four'][is - 1]! }))}
+        chosen={count}
+        onChoose={setCount}
       />
       {!source && (
         <Choice

@@ -19,6 +19,7 @@ import {
 
 import { BACKUP_WORDS, PROGRAMME_WORDS, useKitchenWords } from '../words';
 import { BeginSheet } from './BeginSheet';
+import { JoinSheet } from './JoinSheet';
 import { QuarantinePanel } from './QuarantinePanel';
 import { useTroubleOf } from './useTroubleOf';
 import { PROGRAMME_TEXTS } from './programmeWords';
@@ -54,6 +55,7 @@ export function StartScreen() {
   const now = useAppSelector(selectNow);
   const nameOf = useJarName();
   const [chosen, setChosen] = useState<Chosen | null>(null);
+  const [joining, setJoining] = useState(false);
   return (
     <Page title="Wake or begin" narrow>
       <Words size="heading" level={1}>
@@ -115,6 +117,16 @@ export function StartScreen() {
           />
         ))}
       </Panel>
+      <Panel label="On its way">
+        <Row
+          title="On its way already"
+          text="Day 4 of a new starter, the second feed after drying, or a table of feeds of your own: it goes on from there."
+          press="Join"
+          label="Join a programme on the way"
+          onPress={() => setJoining(true)}
+        />
+      </Panel>
+      {joining && <JoinSheet onClose={() => setJoining(false)} />}
       {chosen && <BeginSheet {...chosen} onClose={() => setChosen(null)} />}
     </Page>
   );

@@ -96,6 +96,7 @@ describe('rescue in words', () => {
       programme: PROGRAMME[id],
       begunAt: 0,
       day,
+      feedsSoFar: 0,
       feeds: [],
       doublings: 0,
       slower: 1,

@@ -1,0 +1,59 @@
+import { screen } from '@testing-library/react';
+
+import { selectJars, selectRuns } from '@state';
+
+import { PLACES, kitchenStore, show, tern, touch, type, went } from '../../tests/kitchen';
+import { StartScreen } from './StartScreen';
+
+const press = (name: string | RegExp) => touch('button', name);
+const pick = (name: string | RegExp) => touch('radio', name);
+
+describe('a programme on its way', () => {
+  it('is joined on day 4 with a table of the baker’s own', () => {
+    const store = kitchenStore([...PLACES, tern()]);
+    show(<StartScreen />, store);
+    press('Join a programme on the way');
+    pick(/^a new starter: tiny/);
+    press('My own feeds instead');
+    type('Keep', '15');
+    type('Water', '40');
+    type('Flour', '45');
+    press('Go on from here');
+    expect(went).toEqual(['/jar/tern/programme']);
+    const [{ run, next }] = selectRuns(store.getState()) as [ReturnType<typeof selectRuns>[number]];
+    expect(run.day).toBe(4);
+    expect(next).toMatchObject({ keepG: 15, waterG: 40, flourG: 45 });
+  });
+
+  it('says what is wrong beside the field, and keeps what was typed', () => {
+    const store = kitchenStore([...PLACES, tern()]);
+    show(<StartScreen />, store);
+    press('Join a programme on the way');
+    type('Today is day', 'four');
+    press('Go on from here');
+    expect(screen.getByText('A day from 1 to 60, please.')).toBeVisible();
+    expect(screen.getByDisplayValue('four')).toBeVisible();
+    expect(selectRuns(store.getState())).toEqual([]);
+  });
+
+  it('asks for a jar first where there is none', () => {
+    show(<StartScreen />, kitchenStore([...PLACES]));
+    press('Join a programme on the way');
+    expect(screen.getByRole('link', { name: 'Add a starter' })).toHaveAttribute('href', '/add');
+  });
+
+  it('several portions are begun in one pass', () => {
+    const store = kitchenStore([...PLACES]);
+    show(<StartScreen />, store);
+    press('Begin: Dried flakes');
+    type('Its name', 'Flake');
+    pick('three');
+    press('They soak now');
+    expect(selectJars(store.getState()).map(({ card }) => card.name)).toEqual([
+      'Flake',
+      'Flake 2',
+      'Flake 3',
+    ]);
+    expect(selectRuns(store.getState())).toHaveLength(3);
+  });
+});
