@@ -154,7 +154,7 @@ test('what happens if: the canopy follows, and the feed thought of is done @phon
   await expect(heading).toHaveText(/^If fed now: ripe /);
   const before = await heading.textContent();
   await kitchen.accessible();
-  await panel.getByRole('slider', { name: 'Keep, flour, water' }).fill('8');
+  await panel.getByRole('slider', { name: 'Keep, water, flour' }).fill('8');
   await expect(panel.getByText('25 + 200 + 200 g')).toBeVisible();
   await expect(heading).not.toHaveText(before!);
   await panel.getByRole('radio', { name: 'Fridge' }).click();
@@ -209,7 +209,7 @@ test('a bake is added from loaves, and a trip is marked @wide', async ({ page, k
   await kitchen.button('Add a bake').click();
   const sheet = page.getByRole('dialog', { name: 'Add a bake' });
   await sheet.getByRole('textbox', { name: 'Levain ripe at' }).fill('2026-03-13T17:00');
-  await sheet.getByRole('radio', { name: 'reckon from loaves' }).click();
+  await sheet.getByRole('radio', { name: 'work it out from loaves' }).click();
   await expect(sheet.getByText(/^300 g of levain/)).toBeVisible();
   await kitchen.accessible();
   await sheet.getByRole('button', { name: 'Add this bake' }).click();

@@ -69,7 +69,7 @@ const PICTURES = [
     {
       before: async (page) => {
         await press('What happens if I feed it')(page);
-        await page.getByRole('slider', { name: 'Keep, flour, water' }).fill('6');
+        await page.getByRole('slider', { name: 'Keep, water, flour' }).fill('6');
         const panel = page.getByRole('region', { name: 'What happens if' });
         await panel.evaluate((element) => element.scrollIntoView());
       },

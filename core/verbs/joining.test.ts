@@ -112,7 +112,7 @@ describe('several portions in one pass', () => {
     expect(started.map(({ card }) => card.name)).toEqual(['Flake', 'Flake 2', 'Flake 3']);
     expect(entries!.filter(({ kind }) => kind === 'programmeBegun')).toHaveLength(3);
     for (const [i, entry] of entries!.entries())
-      expect(isEntry({ ...entry, id: String(i) } as JournalEvent, NOW)).toBe(true);
+      expect(isEntry({ ...entry, id: String(i) }, NOW)).toBe(true);
   });
 
   it('take no more out of a backup than it holds', () => {

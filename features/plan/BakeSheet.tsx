@@ -16,7 +16,7 @@ import {
   useAppSelector,
 } from '@state';
 
-import { againWords, useKitchenWords } from '../words';
+import { WEEKDAYS, againWords, useKitchenWords } from '../words';
 import { WeightField } from '../parts/WeightField';
 
 /** A bake: how much ripe levain, from which jar, and when. Or loaves, and the levain follows from them. */
@@ -51,7 +51,7 @@ export function BakeSheet({ onClose }: { readonly onClose: () => void }) {
     const day = Number.isNaN(middle) ? '' : words.day(middle);
     const wish = {
       id: nanoid(),
-      name: name.trim() || `Bake of ${day}`,
+      name: name.trim() || (weeks === ONCE ? `Bake of ${day}` : `${weekdayOf(middle, time)} bake`),
       jar,
       levainG,
       at: middle,
@@ -122,7 +122,7 @@ export function BakeSheet({ onClose }: { readonly onClose: () => void }) {
         label="How much"
         options={[
           { is: 'mass' as const, text: 'grams of levain' },
-          { is: 'loaves' as const, text: 'reckon from loaves' },
+          { is: 'loaves' as const, text: 'work it out from loaves' },
         ]}
         chosen={by}
         onChoose={setBy}
@@ -179,6 +179,10 @@ export function BakeSheet({ onClose }: { readonly onClose: () => void }) {
 }
 
 const ONCE = 0;
+
+/** What comes back is called after its day of the week. */
+const weekdayOf = (at: Instant, time: KitchenTime): string =>
+  WEEKDAYS[(new Date(at + time.offset(at)).getUTCDay() + 6) % 7] ?? 'Weekly';
 
 /** Nine in the kitchen's morning, with a day and a half and more to build a levain. */
 function nineInTheMorning(now: Instant, time: KitchenTime): Instant {

@@ -21,7 +21,7 @@ describe('what is wished', () => {
     press('Add this bake');
     press('Add a bake');
     type('Levain ripe at', '2026-03-16T09:00');
-    pick('reckon from loaves');
+    pick('work it out from loaves');
     type('Loaves', '2');
     type('Flour each', '500');
     type('Inoculation', '20');
