@@ -116,7 +116,7 @@ function wishes(jars: Readonly<Record<string, string>>): string {
 async function sliding(page: Page, base: string): Promise<void> {
   await page.goto(`${base}/jar/grebe?at=${AT}`);
   await page.getByRole('button', { name: 'What happens if I feed it' }).click();
-  const slider = page.getByRole('slider', { name: 'Keep, flour, water' });
+  const slider = page.getByRole('slider', { name: 'Keep, water, flour' });
   await slider.waitFor();
   await page.waitForTimeout(3000);
   const times = await slider.evaluate(async (input: HTMLInputElement) => {

@@ -22,7 +22,7 @@ test('a dough is reckoned, weighed out, and its levain goes into the plan and to
 }) => {
   await kitchen.open('/plan', 'demo');
   await kitchen.learnt();
-  await page.getByRole('link', { name: 'Reckon a dough' }).click();
+  await page.getByRole('link', { name: 'Work out a dough' }).click();
   await expect(page.getByRole('heading', { name: 'Dough', exact: true })).toBeVisible();
   const bowl = page.getByRole('region', { name: 'Into the bowl' });
   await expect(bowl.getByText('1740 g of dough.')).toBeVisible();
@@ -112,7 +112,7 @@ test('a label and a care card come out on paper @phone', async ({ page, kitchen 
   expect(await onPaper(page)).toContain('Keep 25 g, add 100 g water and 100 g flour');
 });
 
-test('the last feed once more takes two taps, and all that are due one pass @phone', async ({
+test('a usual feed takes two taps, and all that are due one pass @phone', async ({
   page,
   kitchen,
 }) => {
@@ -120,7 +120,7 @@ test('the last feed once more takes two taps, and all that are due one pass @pho
   await kitchen.button('Same again').click();
   await kitchen.accessible();
   await kitchen.button('It is fed').click();
-  await expect(page.getByText('Grebe is fed: keep 23, water 93, flour 92 g')).toBeVisible();
+  await expect(page.getByText('Grebe is fed: keep 25, water 100, flour 100 g')).toBeVisible();
   await kitchen.button('Undo').click();
 
   await page.getByRole('link', { name: 'Now', exact: true }).click();

@@ -138,7 +138,7 @@ test('a kitchen in ounces, cups and Fahrenheit, from the jar to the pancakes @ph
 });
 
 test('a new starter is joined on its fourth day @phone', async ({ page, kitchen }) => {
-  await addJar(page, kitchen, async () => undefined);
+  await addJar(page, kitchen, () => Promise.resolve());
   await page.goto('/start?at=2026-03-08T10:05');
   await kitchen.button('Join a programme on the way').click();
   await page.getByRole('radio', { name: /whole grain, then less/ }).click();
@@ -152,7 +152,7 @@ test('a new starter is joined on its fourth day @phone', async ({ page, kitchen 
 });
 
 test('a bake of every week, skipped over a trip @wide', async ({ page, kitchen }) => {
-  await addJar(page, kitchen, async () => undefined);
+  await addJar(page, kitchen, () => Promise.resolve());
   await page.goto('/plan?at=2026-03-08T10:05');
   await kitchen.button('Mostly home').click();
   await expect(page.getByText('When are you home?')).toBeHidden();

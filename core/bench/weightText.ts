@@ -14,7 +14,7 @@ const IN_GRAMS: Readonly<Record<string, number>> = {
   lbs: ouncesToGrams(16),
 };
 
-const WEIGHT = /^\s*([\d.,¼⅓½⅔¾][\d\s.,/¼⅓½⅔¾]*?)\s*([a-z]*)\.?\s*$/i;
+const WEIGHT = /^\s*([-+\u2212]?)\s*([\d.,¼⅓½⅔¾][\d\s.,/¼⅓½⅔¾]*?)\s*([a-z]*)\.?\s*$/i;
 /** "1 000": a space that only parts the thousands. */
 const THOUSANDS = /^\d{1,3}([\s\u00a0]\d{3})+$/;
 
@@ -27,10 +27,12 @@ const THOUSANDS = /^\d{1,3}([\s\u00a0]\d{3})+$/;
  */
 export function gramsFromText(text: string, ingredient: Ingredient): number {
   const weight = WEIGHT.exec(text);
-  const unit = weight && IN_GRAMS[weight[2]!.toLowerCase()];
+  const unit = weight && IN_GRAMS[weight[3]!.toLowerCase()];
   if (unit) {
-    const count = weight[1]!.trim();
-    return unit * countFrom(THOUSANDS.test(count) ? count.replace(/\s/g, '') : count);
+    const count = weight[2]!.trim();
+    // Less than nothing is read as such, for whoever asked to say so.
+    const sign = weight[1] === '' || weight[1] === '+' ? 1 : -1;
+    return sign * unit * countFrom(THOUSANDS.test(count) ? count.replace(/\s/g, '') : count);
   }
   return gramsFromMeasure(text, ingredient) ?? NaN;
 }

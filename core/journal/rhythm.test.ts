@@ -87,6 +87,22 @@ describe('a jar with a rhythm on its card', () => {
     expect(step.reason).not.toBe('rhythm');
   });
 
+  it('is fed an hour or two after it was taken out of the cold, whatever its rhythm says', () => {
+    const events: readonly JarEvent[] = [
+      someStart(iso(-1), { card: someCard({ rhythm: { everyH: 168 } }) }),
+      someFeed('fed', iso(0)),
+      { kind: 'moved', id: 'in', jar: 'tern', at: iso(1.5), place: 'fridge' },
+      { kind: 'moved', id: 'out', jar: 'tern', at: iso(200), place: 'counter' },
+    ];
+    const stepAt = (hours: number) => {
+      const jar = foldJar(events, context)!.jar;
+      const now = T0 + hours * HOUR;
+      return nextStepFor(standingAt(jar, outlookOf(jar, context, 240), context, now));
+    };
+    expect(stepAt(200.5)).toMatchObject({ reason: 'warming', by: T0 + 202 * HOUR });
+    expect(stepAt(210).reason).not.toBe('warming');
+  });
+
   it('that is fed only before a bake is asked for nothing until it comes to harm', () => {
     const { step } = stepAfter(3, { everyH: null });
     expect(step.reason).toBe('onlyForBakes');

@@ -48,6 +48,8 @@ export interface Standing {
   readonly stage: Stage;
   readonly outlook: Outlook;
   readonly place: Place | undefined;
+  /** When it comes, or came, out of the cold to be fed; null where it did not. */
+  readonly outAt: Instant | null;
   /** When it is to be fed by the rhythm on its card; null where it has none, or is fed only before a bake. */
   readonly dueAt: Instant | null;
 }
@@ -133,8 +135,27 @@ export function standingAt(
     stage: stageAt(outlook.forecast, hours),
     outlook,
     place: placeAt(context.places, jar.stays[jar.stays.length - 1]!.place, now),
+    outAt: outOfTheCold(jar, context, now),
     dueAt: jar.card.rhythm ? nextByRhythm(jar.card.rhythm, jar.since, context.time) : null,
   };
+}
+
+/** A jar that came out of the cold longer ago has been out. */
+const JUST_OUT = 6 * HOUR;
+
+/** When a jar that has stood in the fridge since its feed is taken out: lately, or at an hour that is still to come. */
+function outOfTheCold(
+  { stays, coming = [], since }: Jar,
+  { places }: FoldContext,
+  now: Instant,
+): Instant | null {
+  const cold = ({ place, from }: { readonly place: string; readonly from: Instant }) =>
+    placeAt(places, place, from)?.kind === 'fridge';
+  const all = [...stays, ...coming];
+  const out = all.findLastIndex((stay, i) => i > 0 && !cold(stay) && cold(all[i - 1]!));
+  const last = all[out];
+  if (!last || out < all.length - 1 || last.from <= since) return null;
+  return now - last.from > JUST_OUT ? null : last.from;
 }
 
 /** Hours to look ahead so that a jar's `now` and what follows are inside: whole days, for outlooks that can be reused. */

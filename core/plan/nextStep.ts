@@ -10,6 +10,8 @@ export type FeedReason =
   | 'ripens'
   | 'asleep'
   | 'resting'
+  /** It comes out of the cold, and is fed once the chill is off. */
+  | 'warming'
   /** Its rhythm says so. */
   | 'rhythm'
   /** It is fed only before a bake. */
@@ -29,7 +31,19 @@ export interface NextStep {
  * The feed a jar asks for next: by the rhythm on its card, as long as that does it no harm; else as it needs it.
  */
 export const nextStepFor = (standing: Standing): NextStep =>
-  stepByRhythm(standing) ?? stepByNeed(standing);
+  stepAfterCold(standing) ?? stepByRhythm(standing) ?? stepByNeed(standing);
+
+/** From the fridge a jar stands an hour or two before it is fed. */
+const CHILL_OFF = HOUR;
+const WARMED = 2 * HOUR;
+/** Taken out with more of its food left, it is no feed that it was taken out for. */
+const TO_BE_FED = 0.7;
+
+/** A jar that was taken out of the cold, or is about to be, is fed when it has lost its chill. */
+function stepAfterCold({ jar, stage, moment, outAt }: Standing): NextStep | null {
+  if (outAt === null || stage === 'ripe' || moment.food > TO_BE_FED) return null;
+  return { jar: jar.id, reason: 'warming', from: outAt + CHILL_OFF, by: outAt + WARMED };
+}
 
 /** So much of a rest that a jar came through before counts as that rest. */
 const NEARLY = 0.9;

@@ -1,4 +1,4 @@
-import { type JarAtHand, type JarEvent, type JournalEvent, foldJar, isEntry } from '../journal';
+import { type JarAtHand, type JarEvent, foldJar, isEntry } from '../journal';
 import { someCard, someFeed, someStart, usualKitchen } from '../journal/someJar.testing';
 import { DAY, HOUR } from '../measure';
 import { PROGRAMME, begunProgramme, nextFeed, runOf } from '../rescue';

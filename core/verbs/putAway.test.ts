@@ -208,9 +208,13 @@ describe('a move that is still to come', () => {
 
 describe('where a fed jar goes', () => {
   it('is back into the cold for one that lives there, and where it stands for any other', () => {
-    expect(goesBackTo(USUAL_PLACES, 'counter', 'fridge')).toBe('fridge');
-    expect(goesBackTo(USUAL_PLACES, 'counter', 'warm')).toBe('counter');
-    expect(goesBackTo(USUAL_PLACES, 'warm', null)).toBe('warm');
+    const from = (place: string, home: string | null, hours: number) =>
+      goesBackTo(USUAL_PLACES, { stays: [{ from: NOW - hours * HOUR, place }] }, home, NOW);
+    expect(from('counter', 'fridge', 2)).toBe('fridge');
+    // Out for days it is being brought back, or baked with.
+    expect(from('counter', 'fridge', 30)).toBe('counter');
+    expect(from('counter', 'warm', 2)).toBe('counter');
+    expect(from('warm', null, 2)).toBe('warm');
   });
 
   it('is at once where the kitchen has nothing but a fridge, or the baker wants it so', () => {

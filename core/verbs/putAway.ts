@@ -1,5 +1,5 @@
 import { type Place } from '../ferment';
-import { type Stay } from '../journal';
+import { type Jar, type Stay } from '../journal';
 import { HOUR, type Instant } from '../measure';
 import { type DoneFeed } from './feedJar';
 
@@ -10,10 +10,24 @@ export interface PutAway {
   readonly first?: { readonly place: string; readonly hours: number };
 }
 
-/** Where a fed jar goes unless the baker says otherwise: back into the cold if it lives there, else it stays where it is. */
-export function goesBackTo(places: readonly Place[], here: string, home: string | null): string {
+/** A jar that has stood out of the cold for longer was not taken out for this feed alone. */
+const OUT_FOR_A_FEED = 12 * HOUR;
+
+/**
+ * Where a fed jar goes unless the baker says otherwise: back into the cold if it lives there and was only taken out for its
+ * feed, else it stays where it is.
+ *
+ * @param home where it lives
+ */
+export function goesBackTo(
+  places: readonly Place[],
+  { stays }: Pick<Jar, 'stays'>,
+  home: string | null,
+  now: Instant,
+): string {
+  const { place: here, from } = stays[stays.length - 1]!;
   const cold = places.some(({ id, kind }) => id === home && kind === 'fridge');
-  return home !== null && cold ? home : here;
+  return home !== null && cold && now - from <= OUT_FOR_A_FEED ? home : here;
 }
 
 /**

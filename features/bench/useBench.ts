@@ -155,7 +155,7 @@ export function useBench(standing: Standing) {
   const fedAt: Instant = draft.fedAt === null ? now : words.instantOf(draft.fedAt);
   const bench = useMemo(() => atBench(jar, context, places, now), [jar, context, places, now]);
   const here = standing.place?.id ?? places[0]!.id;
-  const goesTo = draft.place ?? goesBackTo(places, here, homeOf(events, now));
+  const goesTo = draft.place ?? goesBackTo(places, jar, homeOf(events, now), now);
   const outH = draft.outBeforeColdH ?? outBeforeCold(bench.kitchenCelsius, settings.outBeforeColdH);
   const outcomes = useMemo(
     () =>

@@ -22,7 +22,7 @@ export function usePutAway({ jar, place }: Standing): {
   const { outBeforeColdH } = useAppSelector(selectSettings);
   const events = useAppSelector((state) => selectJarEvents(state, jar.id));
   const here = place?.id ?? places[0]!.id;
-  const goesTo = goesBackTo(places, here, homeOf(events, now));
+  const goesTo = goesBackTo(places, jar, homeOf(events, now), now);
   const counter = places.find(({ kind }) => kind === 'counter');
   const hours = counter
     ? outBeforeCold(celsiusAt(counter.temperature, time.hourOfDay(now)), outBeforeColdH)

@@ -9,7 +9,7 @@ import { type JarRun, fillBench, selectNow, useAppDispatch, useAppSelector } fro
 
 import { blendWords, useKitchenWords } from '../words';
 import { FEED_REASON_WORDS, PROGRAMME_TEXTS } from './programmeWords';
-import { useBestPlace, useProgrammeFlours } from './useForetold';
+import { standsIn, useBestPlace, useProgrammeFlours } from './useForetold';
 
 /** The next feed of a programme: when, why, how much, in grams and by spoon. */
 export function NextFeedPanel({ run: { jar, begun, run, next } }: { readonly run: JarRun }) {
@@ -27,7 +27,7 @@ export function NextFeedPanel({ run: { jar, begun, run, next } }: { readonly run
   const outG = Math.round(contentOf(jar).massG) - next.keepG;
   const toBench = () => {
     const other = sameBlend(blend, own) ? null : { flour: blend };
-    dispatch(fillBench(jar.id, next, best?.elsewhere ? best.place.id : null, other));
+    dispatch(fillBench(jar.id, next, best?.elsewhere ? best.place.id : standsIn(jar), other));
     router.navigate(`/jar/${jar.id}/feed`);
   };
   return (

@@ -191,6 +191,8 @@ export function stepTitle(step: NextStep, name: string, now: number, words: Kitc
       ? `Feed ${name}: due since ${words.about(step.by!)}`
       : `Feed ${name} about ${words.about(step.by!)}`;
   if (step.reason === 'onlyForBakes') return `${name} rests until a bake`;
+  if (step.reason === 'warming' && step.by! > now)
+    return `Feed ${name} by ${words.about(step.by!)}`;
   if (step.from > now) return `Feed ${name} from ${words.about(step.from)}`;
   if (step.by === null) return `Nothing presses: ${name} next`;
   if (step.by <= now) return `Feed ${name} now`;
@@ -225,6 +227,10 @@ export function stepReason(step: NextStep, standing: Standing, words: KitchenWor
       return step.by === null
         ? 'Asleep in the cold, with food for weeks.'
         : `Asleep in the cold. After ${words.day(step.by)} half of its yeast has starved.`;
+    case 'warming':
+      return standing.outAt! > now
+        ? `Out of the cold ${words.about(standing.outAt!)}. An hour or two later it is ready for its feed.`
+        : `Out of the cold since ${words.about(standing.outAt!)}. An hour or two takes the chill off; then feed it.`;
     case 'rhythm':
       return `${capital(rhythmWords(jar.card.rhythm!, words))}, as its card says.${
         standing.stage === 'hungry' || standing.stage === 'hooch'
