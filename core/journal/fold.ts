@@ -38,9 +38,9 @@ export interface Jar {
   /** The mix as it was when the band was last set: at a feed, or when the jar joined the kitchen. */
   readonly fedMix: Mix;
   readonly since: Instant;
-  /** The feed that set the band; null before the first one. */
   /** Where the last feed was only guessed at when it came: from and to, hours before. */
   readonly unfedH?: readonly [number, number];
+  /** The feed that set the band; null before the first one. */
   readonly lastFed: Fed | null;
   /** Where it has stood since then; never empty. */
   readonly stays: readonly Stay[];

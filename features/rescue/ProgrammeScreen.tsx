@@ -14,6 +14,7 @@ import {
 } from '@state';
 
 import { LookPanel } from '../jar/LookPanel';
+import { HandsQuestion } from '../parts/HandsQuestion';
 import { NoSuchJar } from '../parts/NoSuchJar';
 import { PROGRAMME_END_WORDS, PROGRAMME_WORDS, useKitchenWords } from '../words';
 import { GatesPanel } from './GatesPanel';
@@ -65,6 +66,7 @@ function UnderWay({ run: under }: { readonly run: JarRun }) {
     <>
       <Ending run={under} />
       {run.verdict === 'going' && <NextFeedPanel run={under} />}
+      <HandsQuestion />
       {run.feeds.length > 0 && standing && (
         <LookPanel key={jar.since} standing={standing} askSmell />
       )}

@@ -1,8 +1,9 @@
 import { screen } from '@testing-library/react';
 
-import { selectJars, selectRuns } from '@state';
+import { selectHands, selectJars, selectRuns } from '@state';
 
 import { PLACES, kitchenStore, show, tern, touch, type, went } from '../../tests/kitchen';
+import { ProgrammeScreen } from './ProgrammeScreen';
 import { StartScreen } from './StartScreen';
 
 const press = (name: string | RegExp) => touch('button', name);
@@ -23,6 +24,17 @@ describe('a programme on its way', () => {
     const [{ run, next }] = selectRuns(store.getState()) as [ReturnType<typeof selectRuns>[number]];
     expect(run.day).toBe(4);
     expect(next).toMatchObject({ keepG: 15, waterG: 40, flourG: 45 });
+  });
+
+  it('asks once when somebody is there, and keeps to it', () => {
+    const store = kitchenStore([...PLACES, tern()]);
+    show(<StartScreen />, store);
+    press('Join a programme on the way');
+    press('Go on from here');
+    show(<ProgrammeScreen id="tern" />, store);
+    press('Out on weekdays');
+    expect(screen.queryByText('When are you home?')).toBeNull();
+    expect(selectHands(store.getState()).workDays).toHaveLength(5);
   });
 
   it('says what is wrong beside the field, and keeps what was typed', () => {
