@@ -41,6 +41,9 @@ export const handsChanged =
     dispatch(logEntries([{ kind: 'handsAre', at: isoNow(), hands: change }], text));
   };
 
+/** The hours of work that are offered to whoever is out on weekdays. */
+export const WORK = { from: 8, until: 17.5 } as const;
+
 /** What somebody says when they are asked for the first time. */
 export const handsGiven = (outOnWeekdays: boolean, text: string) =>
   logEntries(
@@ -48,7 +51,9 @@ export const handsGiven = (outOnWeekdays: boolean, text: string) =>
       {
         kind: 'handsAre',
         at: isoNow(),
-        hands: { workDays: outOnWeekdays ? [0, 1, 2, 3, 4] : [] },
+        hands: outOnWeekdays
+          ? { workDays: [0, 1, 2, 3, 4], workFrom: WORK.from, workUntil: WORK.until }
+          : { workDays: [] },
       },
     ],
     text,

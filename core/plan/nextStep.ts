@@ -51,7 +51,8 @@ const NEARLY = 0.9;
 /** What the rhythm asks for. Null without one, and for a jar that would come to harm in it and has never borne so much. */
 function stepByRhythm({ jar, now, hours, outlook, dueAt }: Standing): NextStep | null {
   const { rhythm } = jar.card;
-  if (!rhythm) return null;
+  // Where the last feed is only guessed at, no hour can be due since then.
+  if (!rhythm || jar.unfedH) return null;
   const { feedByH } = outlook.forecast;
   const harmAt = feedByH === null ? null : jar.since + feedByH * HOUR;
   const restH = dueAt === null ? hours : (dueAt - jar.since) / HOUR;

@@ -8,7 +8,7 @@ import { Button, Choice, Panel, Words } from '@kit';
 
 import { WeighSheet } from '../parts/WeighSheet';
 import { WeightField } from '../parts/WeightField';
-import { useKitchenWords } from '../words';
+import { capital, ripeStretch, useKitchenWords } from '../words';
 import { BenchPage } from './BenchPage';
 import { FlourThisTime } from './FlourThisTime';
 import { OutPanel } from './KeepPanels';
@@ -166,9 +166,8 @@ function WhatItComesTo({ bench }: { readonly bench: Bench }) {
   return (
     <Panel label="What it comes to">
       <Words strong>
-        {`${about}${words.grams(outcome.massG)} at ${about}${Math.round(outcome.hydrationPct)} %`.replace(
-          /^a/,
-          'A',
+        {capital(
+          `${about}${words.grams(outcome.massG)} at ${about}${Math.round(outcome.hydrationPct)} %`,
         )}
       </Words>
       <Words>
@@ -188,9 +187,7 @@ function ripeWordsOf(
   words: ReturnType<typeof useKitchenWords>,
 ): string {
   if (from === null) return 'Where it goes, it is not ripe within four days.';
-  return until === null
-    ? `Ripe from ${words.about(at(from))}.`
-    : `Ripe ${words.stretch(at(from), at(until))}.`;
+  return `${capital(ripeStretch(at(from), until === null ? null : at(until), words))}.`;
 }
 
 const styles = StyleSheet.create({

@@ -23,7 +23,6 @@ import { feedFlour } from '@core/larder';
 import { type Ingredient, type Instant, mainFlour } from '@core/measure';
 import { waterBack } from '@core/rescue';
 import {
-  type PartOut,
   atBench,
   benchTrial,
   comesOut,
@@ -50,6 +49,7 @@ import {
   useContextOf,
 } from '@state';
 
+import { partsFrom } from '../parts/PartsOut';
 import { useKitchenWords } from '../words';
 
 /** The order of the scale. */
@@ -184,10 +184,7 @@ export function useBench(standing: Standing) {
   );
 
   const outG = comesOut(jar, amounts.keepG);
-  const parts: readonly PartOut[] = (draft.elsewhere ?? []).map(({ grams, to }) => ({
-    grams: weightOf(grams, 'starter'),
-    to,
-  }));
+  const parts = partsFrom(draft.elsewhere ?? []);
 
   /** Writes the feed down. Returns what keeps it out of the journal, by field. */
   const finish = (): Readonly<Record<string, string>> => {

@@ -6,7 +6,7 @@ import { Button, Notice, umbrellaFor } from '@kit';
 import { selectBakes, selectBowlStandings, useAppSelector } from '@state';
 
 import { type Remark, RemarkList } from '../parts/RemarkList';
-import { type KitchenWords, useKitchenWords } from '../words';
+import { ripeWords, useKitchenWords } from '../words';
 import { FinishSheet } from './FinishSheet';
 
 const isReady = ({ stage }: Standing) =>
@@ -65,17 +65,8 @@ export function RisingBowls() {
       remarks={rising.map((standing): Remark => ({
         path: `/jar/${standing.jar.id}`,
         umbrella: umbrellaFor(standing.stage),
-        text: `${standing.jar.card.name}, in its bowl: ${risingWords(standing, words)}`,
+        text: `${standing.jar.card.name}, in its bowl: ${ripeWords(standing, words)}`,
       }))}
     />
   );
-}
-
-function risingWords({ jar, outlook }: Standing, words: KitchenWords): string {
-  const { ripeFromH, ripeUntilH } = outlook.forecast;
-  if (ripeFromH === null) return 'not ripe where it stands';
-  const from = jar.since + ripeFromH * HOUR;
-  return ripeUntilH === null
-    ? `ripe from ${words.about(from)}`
-    : `ripe ${words.stretch(from, jar.since + ripeUntilH * HOUR)}`;
 }

@@ -5,9 +5,9 @@ import { gramsFromText } from '@core/bench';
 import { type Destination, type Standing, contentOf } from '@core/journal';
 import { takeOut } from '@core/verbs';
 import { Button, Sheet, Words } from '@kit';
-import { byField, doneTo, selectNow, useAppDispatch, useAppSelector } from '@state';
+import { type DraftPart, byField, doneTo, selectNow, useAppDispatch, useAppSelector } from '@state';
 
-import { PartsOut, type TypedPart, partsFrom } from '../parts/PartsOut';
+import { PartsOut, partsFrom } from '../parts/PartsOut';
 import { WeightField } from '../parts/WeightField';
 import { When, useWhen } from '../parts/When';
 import { useKitchenWords } from '../words';
@@ -26,7 +26,7 @@ export function TakeSheet({
   const dispatch = useAppDispatch();
   const [text, setText] = useState('');
   const [to, setTo] = useState<Destination>('bake');
-  const [parts, setParts] = useState<readonly TypedPart[]>([]);
+  const [parts, setParts] = useState<readonly DraftPart[]>([]);
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const now = useAppSelector(selectNow);
   const when = useWhen(words, now);

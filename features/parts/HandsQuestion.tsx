@@ -2,6 +2,7 @@ import { useState } from 'react';
 
 import { Button, Notice } from '@kit';
 import {
+  WORK,
   handsGiven,
   selectHands,
   selectHandsGiven,
@@ -37,7 +38,14 @@ function Question({ onPaint }: { readonly onPaint?: () => void }) {
       actions={
         <>
           <Button onPress={() => answer(false, 'You are mostly home')}>Mostly home</Button>
-          <Button onPress={() => answer(true, 'You are out on weekdays')}>Out on weekdays</Button>
+          <Button
+            onPress={() =>
+              answer(
+                true,
+                `You are out on weekdays, ${words.hour(WORK.from)} to ${words.hour(WORK.until)}`,
+              )
+            }
+          >{`Out on weekdays, ${words.hour(WORK.from)} to ${words.hour(WORK.until)}`}</Button>
           {onPaint ? (
             <Button onPress={onPaint}>Paint it</Button>
           ) : (
@@ -46,7 +54,7 @@ function Question({ onPaint }: { readonly onPaint?: () => void }) {
         </>
       }
     >
-      {`Until you say so only the night is left out, from ${words.hour(Math.floor(upUntil))} to ${words.hour(Math.floor(upFrom))}.`}
+      {`Until you say so only the night is left out, from ${words.hour(upUntil)} to ${words.hour(upFrom)}.`}
     </Notice>
   );
 }

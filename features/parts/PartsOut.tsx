@@ -5,18 +5,14 @@ import { type Destination } from '@core/journal';
 import { leftOver } from '@core/verbs';
 import { Button, IconOnly, Words } from '@kit';
 
+import { type DraftPart } from '@state';
+
 import { useKitchenWords } from '../words';
 import { DestinationChoice } from './DestinationChoice';
 import { WeightField } from './WeightField';
 
-/** Some of what comes out, as it is being typed. */
-export interface TypedPart {
-  readonly grams: string;
-  readonly to: Destination;
-}
-
 /** What the typed parts weigh, grams; nothing typed is nothing. */
-export const partsFrom = (typed: readonly TypedPart[]) =>
+export const partsFrom = (typed: readonly DraftPart[]) =>
   typed.map(({ grams, to }) => ({
     grams: grams.trim() === '' ? 0 : gramsFromText(grams, 'starter'),
     to,
@@ -35,14 +31,14 @@ export function PartsOut({
   readonly outG: number;
   readonly to: Destination;
   readonly onTo: (to: Destination) => void;
-  readonly parts: readonly TypedPart[];
-  readonly onParts: (parts: readonly TypedPart[]) => void;
+  readonly parts: readonly DraftPart[];
+  readonly onParts: (parts: readonly DraftPart[]) => void;
   readonly problem?: string | null;
   readonly hideLabel?: boolean;
 }) {
   const words = useKitchenWords();
   const restG = leftOver(outG, partsFrom(parts));
-  const changed = (i: number, change: Partial<TypedPart>) =>
+  const changed = (i: number, change: Partial<DraftPart>) =>
     onParts(parts.map((part, at) => (at === i ? { ...part, ...change } : part)));
   return (
     <View style={styles.stack}>

@@ -102,7 +102,9 @@ function BakeRow({ bake }: { readonly bake: Bake }) {
           <Words size="small" tone={discardG >= bake.levainG ? 'leaf' : 'crust'}>
             {discardG >= bake.levainG
               ? `${words.grams(discardG)} of discard are there.`
-              : `Only ${words.grams(discardG)} of discard are there by now: take the rest from the jar.`}
+              : discardG < 1
+                ? 'There is no discard by now: take it from the jar.'
+                : `Only ${words.grams(discardG)} of discard are there by now: take the rest from the jar.`}
           </Words>
         )}
         {bowl !== undefined && (

@@ -65,14 +65,14 @@ describe('what is wished', () => {
     press('Add this bake');
     expect(selectBakes(store.getState())).toMatchObject([{ anything: true, levainG: 200 }]);
     expect(screen.getByText(/^200 g of discard, or of what Tern can spare/)).toBeVisible();
-    expect(screen.getByText(/^Only 0 g of discard are there/)).toBeVisible();
+    expect(screen.getByText(/^There is no discard by now/)).toBeVisible();
   });
 
   it('is planned by no hours that nobody gave, and asked about once', () => {
     const store = show(<PlanScreen />, ownKitchen());
     expect(selectHands(store.getState()).workDays).toEqual([]);
     expect(screen.getByText(/^Until you say so only the night is left out/)).toBeVisible();
-    press('Out on weekdays');
+    press('Out on weekdays, 08:00 to 17:30');
     expect(selectHands(store.getState()).workDays).toEqual([0, 1, 2, 3, 4]);
     expect(screen.queryByText('When are you home?')).toBeNull();
   });

@@ -32,7 +32,7 @@ describe('a programme on its way', () => {
     press('Join a programme on the way');
     press('Go on from here');
     show(<ProgrammeScreen id="tern" />, store);
-    press('Out on weekdays');
+    press('Out on weekdays, 08:00 to 17:30');
     expect(screen.queryByText('When are you home?')).toBeNull();
     expect(selectHands(store.getState()).workDays).toHaveLength(5);
   });

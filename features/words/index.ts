@@ -1,5 +1,6 @@
 /** How the kitchen talks: times, amounts, stages and reasons in words. */
 export * from './bakeWords';
+export * from './flourWords';
 export * from './jarWords';
 export * from './kitchenWords';
 export * from './useKitchenWords';
@@ -10,5 +11,6 @@ export * from './planWords';
 export * from './lotWords';
 export * from './paperWords';
 export * from './rescueWords';
+export * from './rhythmWords';
 export * from './compareWords';
 export * from './zoneWords';

@@ -5,14 +5,15 @@ import {
   type Liquid,
   type Sign,
   type Smell,
-  type Rhythm,
   type Standing,
   type Jar,
 } from '@core/journal';
-import { type Blend, type FlourKind, HOUR, blendShares, doubledHeight } from '@core/measure';
+import { type Blend, HOUR, blendShares, doubledHeight } from '@core/measure';
 import { type NextStep, nextStepFor } from '@core/plan';
 
+import { FLOUR_WORDS } from './flourWords';
 import { type KitchenWords } from './kitchenWords';
+import { capital, rhythmWords } from './rhythmWords';
 
 export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
   asleep: 'asleep',
@@ -25,35 +26,6 @@ export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
   sunk: 'sunk',
   hungry: 'hungry',
   hooch: 'hooch',
-};
-
-export const FLOUR_WORDS: Readonly<Record<FlourKind, string>> = {
-  white: 'white',
-  strongWhite: 'strong white',
-  sifted: 'sifted wheat',
-  wholeWheat: 'whole wheat',
-  rye: 'rye',
-  spelt: 'spelt',
-  einkorn: 'einkorn',
-  emmer: 'emmer',
-  brownRice: 'brown rice',
-  buckwheat: 'buckwheat',
-  sorghum: 'sorghum',
-  teff: 'teff',
-  glutenFree: 'gluten-free mix',
-};
-
-/** What is known of a flour that is less common; nothing where there is nothing to say. */
-export const FLOUR_NOTES: Readonly<Partial<Record<FlourKind, string>>> = {
-  sifted: 'Some of the bran is out: between white and whole in pace, rise and thirst.',
-  spelt: 'Its gluten is tender: it rises well and sinks sooner than wheat.',
-  einkorn: 'It drinks little and its gluten is weak: judge it by bubbles, and catch it early.',
-  emmer: 'Much like spelt, a little lower in the rise and sooner past it.',
-  brownRice: 'No gluten: it lifts by half at best, thins as it ripens, and smells mild.',
-  buckwheat: 'No gluten, quick and earthy. It binds much water and goes grey-brown of itself.',
-  sorghum: 'No gluten, mild and steady. Judge it by bubbles and by how far it lifts.',
-  teff: 'No gluten, very lively. Dark of itself, and liquid on top comes early.',
-  glutenFree: 'Every mix is its own. Log two or three rises, and its forecast follows yours.',
 };
 
 export const DESTINATION_WORDS: Readonly<Record<Destination, string>> = {
@@ -248,44 +220,6 @@ export function stepReason(step: NextStep, standing: Standing, words: KitchenWor
   }
 }
 
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
-
-/** "every 12 h", "every Sunday about 10:00": a rhythm as it is said. */
-export function rhythmWords({ everyH, at, on, buildUp = 0 }: Rhythm, words: KitchenWords): string {
-  const often =
-    everyH === null
-      ? 'only before a bake'
-      : everyH === 24
-        ? 'every day'
-        : everyH === 48
-          ? 'every other day'
-          : everyH === 7 * 24
-            ? on === undefined
-              ? 'every week'
-              : `every ${WEEKDAYS[on]}`
-            : everyH >= 28 * 24 && everyH <= 31 * 24
-              ? 'every month'
-              : everyH % 24 === 0
-                ? `every ${everyH / 24} days`
-                : `every ${everyH} h`;
-  return [
-    at === undefined || everyH === null ? often : `${often} about ${words.hour(at)}`,
-    buildUp > 0 && `${buildUp} ${buildUp === 1 ? 'feed' : 'feeds'} in a row before a bake`,
-  ]
-    .filter(Boolean)
-    .join(', ');
-}
-
-export const WEEKDAYS = [
-  'Monday',
-  'Tuesday',
-  'Wednesday',
-  'Thursday',
-  'Friday',
-  'Saturday',
-  'Sunday',
-] as const;
-
 /** What is known of a jar whose last feed was guessed at: as much as the guess bears. */
 function guessedReason(
   { jar, outlook, now }: Standing,
@@ -317,8 +251,11 @@ export function roughSpan(fromH: number, untilH: number, words: KitchenWords): s
 export function ripeWords({ jar, outlook }: Standing, words: KitchenWords): string {
   const { ripeFromH, ripeUntilH, curve } = outlook.forecast;
   const at = (hours: number) => jar.since + hours * HOUR;
-  if (ripeFromH === null) return `not ripe within ${words.span(curve[curve.length - 1]!.hours)}`;
-  return ripeUntilH === null
-    ? `ripe from ${words.about(at(ripeFromH))}`
-    : `ripe ${words.stretch(at(ripeFromH), at(ripeUntilH))}`;
+  return ripeFromH === null
+    ? `not ripe within ${words.span(curve[curve.length - 1]!.hours)}`
+    : ripeStretch(at(ripeFromH), ripeUntilH === null ? null : at(ripeUntilH), words);
 }
+
+/** "ripe 14:20 to 18:05", or from when on where no end is in sight. */
+export const ripeStretch = (from: number, until: number | null, words: KitchenWords): string =>
+  until === null ? `ripe from ${words.about(from)}` : `ripe ${words.stretch(from, until)}`;

@@ -91,10 +91,13 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
   };
   return {
     time,
-    hour: (hour) =>
-      settings.clock === '12'
-        ? `${hour % 12 || 12} ${hour < 12 ? 'am' : 'pm'}`
-        : `${String(hour).padStart(2, '0')}:00`,
+    hour: (hour) => {
+      const minutes = Math.round((hour % 1) * 60);
+      const past = String(minutes).padStart(2, '0');
+      const whole = Math.floor(hour);
+      if (settings.clock === '24') return `${String(whole).padStart(2, '0')}:${past}`;
+      return `${whole % 12 || 12}${minutes > 0 ? `:${past}` : ''} ${whole % 24 < 12 ? 'am' : 'pm'}`;
+    },
     day,
     moment,
     about,

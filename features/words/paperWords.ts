@@ -3,7 +3,8 @@ import { type Standing } from '@core/journal';
 import { HOUR, isGlutenFree } from '@core/measure';
 import { type LabelText } from '@kit';
 
-import { blendWords, fullRiseWords, rhythmWords } from './jarWords';
+import { blendWords, fullRiseWords } from './jarWords';
+import { rhythmWords } from './rhythmWords';
 import { type KitchenWords } from './kitchenWords';
 
 /** Name, when it was fed and with what, and when it is due. */
