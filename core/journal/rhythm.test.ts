@@ -103,6 +103,14 @@ describe('a jar with a rhythm on its card', () => {
     expect(stepAt(210).reason).not.toBe('warming');
   });
 
+  it('whose last feed is only guessed at is not said to be late for an hour nobody knows', () => {
+    const card = someCard({ rhythm: { everyH: 168 } });
+    const jar = foldJar([someStart(iso(0), { card, unfedH: [168, 720] })], context)!.jar;
+    const outlook = outlookOf(jar, context, 40 * 24);
+    const step = nextStepFor(standingAt(jar, outlook, context, T0 + HOUR));
+    expect(step.reason).not.toBe('rhythm');
+  });
+
   it('that is fed only before a bake is asked for nothing until it comes to harm', () => {
     const { step } = stepAfter(3, { everyH: null });
     expect(step.reason).toBe('onlyForBakes');
