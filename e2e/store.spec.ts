@@ -49,7 +49,7 @@ test('two kitchens keep their bakes, hands, trips, dough and answers apart @phon
   await toKitchen(page, /^Look at the demo/);
   await expect(page.getByRole('link', { name: /^Grebe,/ })).toBeVisible();
   await kitchen.open('/plan', 'own');
-  await expect(page.getByText('Saturday tins').first()).toBeVisible();
+  await expect(page.getByText('Saturday tins').filter({ visible: true }).first()).toBeVisible();
   await expect(page.getByText('Sunday tins')).toBeHidden();
   await expect(page.getByLabel('Up from')).toHaveValue('6:30');
   await page.getByLabel('Up from').fill('7:15');
@@ -60,13 +60,18 @@ test('two kitchens keep their bakes, hands, trips, dough and answers apart @phon
   await toKitchen(page, /open my kitchen/);
   await expect(page.getByRole('link', { name: /^Tern,/ })).toBeVisible();
   await kitchen.open('/plan', 'own');
-  await expect(page.getByText('Sunday tins').first()).toBeVisible();
+  await expect(page.getByText('Sunday tins').filter({ visible: true }).first()).toBeVisible();
   await expect(page.getByLabel('Up from')).toHaveValue('5:00');
   await expect(page.getByText(/^Away Fri 20 Mar 08:00/)).toBeVisible();
   await kitchen.open('/dough', 'own');
   await expect(page.getByLabel('Loaves')).toHaveValue('7');
   await kitchen.open('/trouble?jar=tern', 'own');
-  await expect(page.getByText(/liquid/i).first()).toBeVisible();
+  await expect(
+    page
+      .getByText(/liquid/i)
+      .filter({ visible: true })
+      .first(),
+  ).toBeVisible();
 
   await toKitchen(page, /^Look at the demo/);
   await kitchen.open('/plan', 'own');
@@ -198,7 +203,7 @@ test('without room everything that is entered says so, and leaving asks first @p
   const full = page.getByText(/^The browser has no room left to save in/);
   await addBake(page, kitchen, 'Sunday tins');
   await expect(full).toBeVisible();
-  await expect(page.getByText('Sunday tins').first()).toBeVisible();
+  await expect(page.getByText('Sunday tins').filter({ visible: true }).first()).toBeVisible();
   const asked = page.waitForEvent('dialog');
   void page.reload().catch(() => undefined);
   const dialog = await asked;
@@ -237,12 +242,17 @@ test('two tabs of one kitchen agree on everything, and each keeps its own half-w
   await other.goto('/plan?at=2026-03-13T18:20');
   await expect(other.getByRole('button', { name: 'Add a bake' })).toBeVisible();
   await addBake(page, kitchen, 'Sunday tins');
-  await expect(other.getByText('Sunday tins').first()).toBeVisible();
+  await expect(other.getByText('Sunday tins').filter({ visible: true }).first()).toBeVisible();
   await other.getByRole('button', { name: 'A trip, or a night away' }).click();
   await other.getByRole('textbox', { name: 'Leaving', exact: true }).fill('2026-03-20T08:00');
   await other.getByRole('textbox', { name: 'Coming back' }).fill('2026-03-22T08:00');
   await other.getByRole('button', { name: 'Mark the trip' }).click();
-  await expect(page.getByText(/^Away Fri 20 Mar 08:00 to/).first()).toBeVisible();
+  await expect(
+    page
+      .getByText(/^Away Fri 20 Mar 08:00 to/)
+      .filter({ visible: true })
+      .first(),
+  ).toBeVisible();
   await other.getByRole('checkbox', { name: 'Mon' }).click();
   await page.getByRole('checkbox', { name: 'Tue' }).click();
   await expect(page.getByRole('checkbox', { name: 'Tue' })).toBeChecked();
@@ -289,8 +299,8 @@ test('a new device has the whole kitchen in two taps, wishes and tastes too @pho
   await expect(device.locator('body')).toHaveCSS('background-color', 'rgb(14, 24, 38)');
   await expect(device.getByText(/^Your kitchen keeps .* time\. Has it moved\?$/)).toBeVisible();
   await device.getByRole('link', { name: 'Plan', exact: true }).click();
-  await expect(device.getByText('Sunday tins').first()).toBeVisible();
+  await expect(device.getByText('Sunday tins').filter({ visible: true }).first()).toBeVisible();
   await device.reload();
-  await expect(device.getByText('Sunday tins').first()).toBeVisible();
+  await expect(device.getByText('Sunday tins').filter({ visible: true }).first()).toBeVisible();
   await device.close();
 });

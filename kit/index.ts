@@ -1,4 +1,5 @@
 /** The look: colours, type, and the drawings that only this kitchen has. */
+export * from './ActionRow';
 export * from './Amounts';
 export * from './BarChart';
 export * from './Canopy';

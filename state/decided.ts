@@ -76,6 +76,13 @@ export function selectFollowed(state: RootState): Plan | null {
   return chosen === null ? null : (plans.find(({ name }) => name === chosen) ?? plans[0] ?? null);
 }
 
+/** Whether the plan that is followed cannot be had any more, nor any other. */
+export const selectPlanLost = (state: RootState): boolean =>
+  selectChosen(state) !== null &&
+  state.plan.searching === null &&
+  state.plan.plans.length === 0 &&
+  state.plan.impossible.length > 0;
+
 /** The dough on the card: as it is being worked out, or as it was kept. */
 export const selectDough = (state: RootState): Dough =>
   state.dough ?? selectLog(state).of('doughKept').at(-1)?.dough ?? USUAL_DOUGH_CARD;

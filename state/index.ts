@@ -38,6 +38,7 @@ export * from './settings';
 export * from './store';
 export * from './time';
 export * from './trouble';
+export * from './whatNext';
 export * from './troubleAnswers';
 export * from './zone';
 export { selectWishesInBowls } from './planProblem';

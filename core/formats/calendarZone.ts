@@ -1,14 +1,18 @@
 import { DAY, HOUR, type Instant, type KitchenTime } from '../measure';
 
+/** Clocks change on a half hour somewhere, and nowhere between. */
+const HALF = HOUR / 2;
+
 /**
  * The VTIMEZONE block (RFC 5545, 3.6.5) of a kitchen's zone for some time: the offset it begins with, and each change of
  * the clocks. Calendars that know the zone by its name do not need it; the others would take hours for UTC.
  */
 export function calendarZone(time: KitchenTime, from: Instant, until: Instant): string {
-  const parts = [observance(time, from - DAY, time.offset(from - DAY))];
-  for (let at = from - DAY; at < until; at += HOUR)
-    if (time.offset(at + HOUR) !== time.offset(at))
-      parts.push(observance(time, at + HOUR, time.offset(at)));
+  const begins = Math.floor((from - DAY) / DAY) * DAY;
+  const parts = [observance(time, begins, time.offset(begins))];
+  for (let at = begins; at < until; at += HALF)
+    if (time.offset(at + HALF) !== time.offset(at))
+      parts.push(observance(time, at + HALF, time.offset(at)));
   return ['BEGIN:VTIMEZONE', `TZID:${time.zone}`, ...parts.flat(), 'END:VTIMEZONE'].join('\r\n');
 }
 
@@ -16,15 +20,18 @@ export function calendarZone(time: KitchenTime, from: Instant, until: Instant): 
 function observance(time: KitchenTime, at: Instant, before: number): readonly string[] {
   const kind = time.offset(at) > before ? 'DAYLIGHT' : 'STANDARD';
   // The hour at which it begins is told by the clock that was right until then.
-  const local = new Date(at + before).toISOString().replace(/[-:]|\.\d+Z/g, '');
   return [
     `BEGIN:${kind}`,
-    `DTSTART:${local}`,
+    `DTSTART:${compact(at + before)}`,
     `TZOFFSETFROM:${offsetText(before)}`,
     `TZOFFSETTO:${offsetText(time.offset(at))}`,
     `END:${kind}`,
   ];
 }
+
+/** A time as calendars write it: `20260328T020000`. */
+export const compact = (at: Instant): string =>
+  new Date(at).toISOString().replace(/[-:]|\.\d+Z/g, '');
 
 function offsetText(offset: number): string {
   const minutes = Math.abs(offset) / 60_000;

@@ -95,6 +95,28 @@ export interface Copied extends Entry {
   readonly kind: 'copied';
 }
 
+/** A step as it was written for calendars. */
+export interface SentStep {
+  /** Its own, for as long as it is the same step; with `@ombrello` behind it, the UID of its event. */
+  readonly uid: string;
+  readonly at: string;
+  readonly title: string;
+  /** How often it has been changed. */
+  readonly sequence: number;
+  /** A fingerprint of all that its event says. */
+  readonly print: string;
+  /** It is not wanted any more. */
+  readonly dropped?: boolean;
+}
+
+/** Steps were written into a file for calendars: the next file moves and cancels what this one brought. */
+export interface CalendarSent extends Entry {
+  readonly kind: 'calendarSent';
+  /** `plan`, or the jar whose programme it is. */
+  readonly calendar: string;
+  readonly steps: readonly SentStep[];
+}
+
 /** What is decided: wishes, hands, plans, tastes. */
 export type DecisionEvent =
   | Wished
@@ -106,4 +128,5 @@ export type DecisionEvent =
   | Settled
   | DoughKept
   | Zoned
-  | Copied;
+  | Copied
+  | CalendarSent;

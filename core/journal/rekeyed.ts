@@ -88,6 +88,7 @@ export function rekeyed(
       case 'settled':
       case 'zoned':
       case 'copied':
+      case 'calendarSent':
         return event;
     }
   };

@@ -1,7 +1,7 @@
 import { DAY, HOUR, kitchenTime } from '../measure';
 import { type JarEvent } from './events';
 import { foldJar, horizonFor, outlookOf, standingAt } from '.';
-import { nextStepFor } from '../plan';
+import { needOf } from '../next';
 import { nextByRhythm } from './rhythm';
 import { someCard, someFeed, someStart, usualKitchen } from './someJar.testing';
 import { type Rhythm } from './rhythm';
@@ -65,7 +65,7 @@ describe('a jar with a rhythm on its card', () => {
     const jar = foldJar(events, context)!.jar;
     const now = T0 + (168 * (weeks - 1) + 24 * days) * HOUR;
     const outlook = outlookOf(jar, context, horizonFor(jar, now, 40 * 24));
-    return { step: nextStepFor(standingAt(jar, outlook, context, now)), jar, now };
+    return { step: needOf(standingAt(jar, outlook, context, now)), jar, now };
   }
 
   it('is fed by it, though the model would call it starving', () => {
@@ -97,7 +97,7 @@ describe('a jar with a rhythm on its card', () => {
     const stepAt = (hours: number) => {
       const jar = foldJar(events, context)!.jar;
       const now = T0 + hours * HOUR;
-      return nextStepFor(standingAt(jar, outlookOf(jar, context, 240), context, now));
+      return needOf(standingAt(jar, outlookOf(jar, context, 240), context, now));
     };
     expect(stepAt(200.5)).toMatchObject({ reason: 'warming', by: T0 + 202 * HOUR });
     expect(stepAt(210).reason).not.toBe('warming');
@@ -107,7 +107,7 @@ describe('a jar with a rhythm on its card', () => {
     const card = someCard({ rhythm: { everyH: 168 } });
     const jar = foldJar([someStart(iso(0), { card, unfedH: [168, 720] })], context)!.jar;
     const outlook = outlookOf(jar, context, 40 * 24);
-    const step = nextStepFor(standingAt(jar, outlook, context, T0 + HOUR));
+    const step = needOf(standingAt(jar, outlook, context, T0 + HOUR));
     expect(step.reason).not.toBe('rhythm');
   });
 

@@ -267,6 +267,21 @@ export const SHAPES: Readonly<Record<JournalEvent['kind'], Shape>> = {
     'device?': { of: 'text', max: 60 },
   }),
   copied: ofKitchen('copied', {}),
+  calendarSent: ofKitchen('calendarSent', {
+    calendar: key,
+    steps: list(
+      fields({
+        uid: { of: 'text', max: 200 },
+        at: moment(WISH_AHEAD),
+        title: note,
+        sequence: whole(0, 100_000),
+        print: { of: 'text', max: 32 },
+        'dropped?': flag,
+      }),
+      0,
+      500,
+    ),
+  }),
   withdrew: ofKitchen('withdrew', { entries: list(key, 1, 100_000) }),
 };
 

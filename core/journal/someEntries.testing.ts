@@ -218,6 +218,23 @@ export function someEntries(days: number, now: number): readonly JournalEvent[] 
       },
     },
     { kind: 'copied', id: 'copied', at: at(2) },
+    {
+      kind: 'calendarSent',
+      id: 'sent',
+      at: at(2),
+      calendar: 'plan',
+      steps: [
+        { uid: 'tern feed 2026-03-14', at: at(-5), title: 'Feed Tern', sequence: 0, print: 'a1' },
+        {
+          uid: 'tern take loaves',
+          at: at(-9),
+          title: 'Take 200 g',
+          sequence: 2,
+          print: 'b2',
+          dropped: true,
+        },
+      ],
+    },
     { kind: 'withdrew', id: 'withdrew', at: at(1), entries: ['noted'] },
   ];
 }

@@ -16,6 +16,7 @@ import {
   type Step,
   type Wanted,
   type Weights,
+  inTurn,
 } from './problem';
 import { keepRhythm, lastState } from './rhythm';
 import { prospectOf } from './risk';
@@ -171,7 +172,7 @@ function solveAll(
       [...mother, ...rhythm].map((step) => withinHands(step, problem.hands)),
     );
     const besides = bowls.map((step) => withinHands(step, problem.hands));
-    const steps = [...besides, ...own].sort((a, b) => a.at - b.at);
+    const steps = [...besides, ...own].sort(inTurn);
     for (const step of steps) if (isMixing(step)) touched.add(step.at);
     all.push({
       jar,
@@ -216,7 +217,7 @@ function withoutTheImpossible(
 }
 
 function gather(problem: Problem, parts: readonly Solved[]): Plan {
-  const steps = parts.flatMap((part) => part.steps).sort((a, b) => a.at - b.at);
+  const steps = parts.flatMap((part) => part.steps).sort(inTurn);
   const sum = (key: 'flourG' | 'discardG') =>
     steps.reduce((total, step) => total + (step[key] ?? 0), 0);
   return {

@@ -113,6 +113,10 @@ export interface Step {
   readonly then?: { readonly at: Instant; readonly place: string };
 }
 
+/** Steps in the order in which they are done: of what falls into one minute, what a bake takes comes first, before it is fed away. */
+export const inTurn = (a: Step, b: Step): number =>
+  a.at - b.at || Number(b.kind === 'take') - Number(a.kind === 'take');
+
 /** How sure a bake is: the chance that its levain is ripe through the window, and when it peaks. */
 export interface Prospect {
   readonly id: string;

@@ -1,6 +1,6 @@
 import { HOUR } from '../measure';
 import { type Label } from './label';
-import { type PlannedJar, type Step } from './problem';
+import { type PlannedJar, type Step, inTurn } from './problem';
 
 /** A walk to the fridge may come a little sooner or later. */
 export const MOVE_SLACK = HOUR / 2;
@@ -45,5 +45,5 @@ export function stepsOf(end: Label, jar: PlannedJar, from: string): readonly Ste
     }
   }
   // A take may come before the walk that its levain's feed began.
-  return steps.sort((a, b) => a.at - b.at);
+  return steps.sort(inTurn);
 }

@@ -1,6 +1,6 @@
 import { type JarEvent, foldJar, outlookOf, standingAt } from '../journal';
 import { someFeed, someStart, usualKitchen } from '../journal/someJar.testing';
-import { nextStepFor } from '../plan';
+import { needOf } from '../next';
 import { HOUR } from '../measure';
 import { knownSigns } from './knownSigns';
 import { nextFeed } from './nextFeed';
@@ -37,7 +37,7 @@ describe('a jar nobody knows exactly how long unfed', () => {
 
   it('asks for its feed at once where it starves', () => {
     const { standing } = justAdded([168, 720], 'counter');
-    expect(nextStepFor(standing).from).toBe(standing.now);
+    expect(needOf(standing).from).toBe(standing.now);
   });
 
   it('forgets the guess with its first feed', () => {

@@ -208,6 +208,3 @@ export const FROM_NOTHING = [
   'halfOutDaily',
   'fruitWater',
 ] as const satisfies readonly ProgrammeId[];
-
-/** The programme for a jar out of the fridge: so little is amiss below ten days that a usual feed will do. */
-export const DAYS_FOR_ONE_FEED = 10;

@@ -1,29 +1,53 @@
+import { type Href } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet } from 'react-native';
 
 import { type Standing } from '@core/journal';
 import { archive as setArchived } from '@core/verbs';
-import { Button } from '@kit';
-import { doneTo, selectRuns, useAppDispatch, useAppSelector } from '@state';
+import { ActionRow, Button, Panel } from '@kit';
+import { doneTo, useAppDispatch } from '@state';
 
 import { MoveSheet } from '../parts/MoveSheet';
 import { WeighSheet } from '../parts/WeighSheet';
 import { NoteSheet } from './NoteSheet';
 import { RejarSheet } from './RejarSheet';
-import { SameAgainSheet } from './SameAgainSheet';
 import { TakeSheet } from './TakeSheet';
 
-/** What can be done with a jar. */
+type SheetName = 'move' | 'take' | 'note' | 'rejar' | 'weigh';
+
+interface Action {
+  readonly title: string;
+  readonly hint: string;
+  readonly does?: SheetName | 'archive';
+  readonly href?: Href;
+}
+
+/** In the order in which they are wanted most. */
+const actionsFor = (id: string): readonly Action[] => [
+  { title: 'Take out', hint: 'for a bake, for pancakes or for the bin', does: 'take' },
+  { title: 'Move', hint: 'to another place, now or later', does: 'move' },
+  {
+    title: 'Something is wrong',
+    hint: 'mould, liquid, an odd smell, no rise',
+    href: `/trouble?jar=${id}`,
+  },
+  { title: 'Build a levain', hint: 'in a bowl of its own', href: `/jar/${id}/levain` },
+  { title: 'Write a note', hint: 'into its journal', does: 'note' },
+  { title: 'Make a backup', hint: 'dried, frozen or as a stiff ball', href: '/larder' },
+  { title: 'Weigh it', hint: 'so that the log knows what is there', does: 'weigh' },
+  { title: 'Compare', hint: 'with another jar, side by side', href: `/compare?a=${id}` },
+  { title: 'Change its card', hint: 'name, usual feed, rhythm, glass', href: `/jar/${id}/edit` },
+  { title: 'Put it into another jar', hint: 'and weigh or measure that one', does: 'rejar' },
+  { title: 'Print', hint: 'a label, or a card for a friend', href: `/jar/${id}/paper` },
+  { title: 'Archive', hint: 'off the shelf; its journal is kept', does: 'archive' },
+];
+
+/** What else can be done with a jar. */
 export function JarActions({ standing }: { readonly standing: Standing }) {
   const { jar } = standing;
   const dispatch = useAppDispatch();
-  const [sheet, setSheet] = useState<'move' | 'take' | 'note' | 'again' | 'rejar' | 'weigh' | null>(
-    null,
-  );
+  const [sheet, setSheet] = useState<SheetName | null>(null);
   const close = () => setSheet(null);
-  // A jar in a programme is fed as that says.
-  const inProgramme = useAppSelector(selectRuns).some((run) => run.jar.id === jar.id);
-  const trouble = `/trouble?jar=${jar.id}` as const;
   const archive = (archived: boolean) =>
     dispatch(
       doneTo(
@@ -34,75 +58,24 @@ export function JarActions({ standing }: { readonly standing: Standing }) {
     );
   if (jar.card.archived) return <Button onPress={() => archive(false)}>Back on the shelf</Button>;
   return (
-    <View style={styles.stack}>
-      <View style={styles.row}>
-        <Button
-          kind="main"
-          grow
-          href={inProgramme ? `/jar/${jar.id}/programme` : `/jar/${jar.id}/feed`}
-        >
-          Feed
-        </Button>
-        {!inProgramme && (
-          <Button grow onPress={() => setSheet('again')}>
-            Same again
-          </Button>
-        )}
-        <Button grow onPress={() => setSheet('take')}>
-          Take out
-        </Button>
-      </View>
-      <View style={styles.row}>
-        <Button grow icon="swap-vertical" onPress={() => setSheet('move')}>
-          Move
-        </Button>
-        <Button grow onPress={() => setSheet('note')}>
-          Note
-        </Button>
-        <Button grow href={`/compare?a=${jar.id}`}>
-          Compare
-        </Button>
-      </View>
-      <View style={styles.apart}>
-        <Button kind="bare" icon="pencil-outline" href={`/jar/${jar.id}/edit`}>
-          Edit
-        </Button>
-        <Button kind="bare" href={`/jar/${jar.id}/paper`}>
-          Label
-        </Button>
-        <Button kind="bare" onPress={() => setSheet('rejar')}>
-          Jar
-        </Button>
-        <Button kind="bare" onPress={() => setSheet('weigh')}>
-          Weigh
-        </Button>
-        <Button kind="bare" icon="archive-outline" onPress={() => archive(true)}>
-          Archive
-        </Button>
-      </View>
-      <View style={styles.apart}>
-        <Button kind="bare" href={trouble}>
-          Something is wrong
-        </Button>
-        <Button kind="bare" href={`/jar/${jar.id}/levain`}>
-          Levain
-        </Button>
-        <Button kind="bare" href="/larder">
-          Backup
-        </Button>
-      </View>
+    <Panel label="What else" style={styles.panel}>
+      {actionsFor(jar.id).map(({ does, ...row }, i) => (
+        <ActionRow
+          key={row.title}
+          {...row}
+          first={i === 0}
+          {...(does && { onPress: () => (does === 'archive' ? archive(true) : setSheet(does)) })}
+        />
+      ))}
       {sheet === 'move' && <MoveSheet standing={standing} onClose={close} />}
       {sheet === 'take' && <TakeSheet standing={standing} onClose={close} />}
-      {sheet === 'again' && <SameAgainSheet standing={standing} onClose={close} />}
       {sheet === 'rejar' && <RejarSheet standing={standing} onClose={close} />}
       {sheet === 'weigh' && <WeighSheet standing={standing} onClose={close} />}
       {sheet === 'note' && <NoteSheet standing={standing} onClose={close} />}
-    </View>
+    </Panel>
   );
 }
 
 const styles = StyleSheet.create({
-  stack: { gap: 8 },
-  row: { flexDirection: 'row', gap: 8 },
-  apart: { flexDirection: 'row', gap: 8, justifyContent: 'space-between' },
+  panel: { gap: 0, paddingVertical: 8 },
 });

@@ -140,10 +140,10 @@ function numbersOf(standing: Standing, words: KitchenWords): readonly ExplainedN
       because: `Acid so far: ${moment.acid.toFixed(1)} ml by titration of 10 g. Warmth, whole grain and time make it sourer; a feed with a small keep thins it out.`,
     },
     {
-      name: 'Feed by',
-      reads: forecast.feedByH === null ? 'nothing presses' : at(forecast.feedByH),
+      name: 'Half starved',
+      reads: forecast.feedByH === null ? 'not in sight' : at(forecast.feedByH),
       because:
-        'The moment when half of the yeast that this feed raised has starved. Later it still comes back, but needs more than one feed.',
+        'The moment when half of the yeast that this feed raised has starved. It is best fed well before; later it still comes back, but it may take more than one feed.',
     },
   ];
 }

@@ -6,11 +6,11 @@ import { Button, UmbrellaMark, Words, umbrellaFor } from '@kit';
 import { selectNow, selectStanding, selectTime, useAppSelector } from '@state';
 
 import { BowlActions } from '../bowl';
-import { STAGE_WORDS, blendWords, useKitchenWords } from '../words';
+import { STAGE_WORDS, blendWords, hydrationWords, useKitchenWords } from '../words';
 import { CanopyPanel } from './CanopyPanel';
-import { InProgramme } from './InProgramme';
 import { JarActions } from './JarActions';
 import { JarLog } from './JarLog';
+import { JarNext } from './JarNext';
 import { JarNumbers } from './JarNumbers';
 import { LearntPanel } from './LearntPanel';
 import { LookPanel } from './LookPanel';
@@ -22,17 +22,18 @@ import { Promises } from '../parts/Promises';
 export function JarPane({ id, back }: { readonly id: string; readonly back?: boolean }) {
   const standing = useAppSelector((state) => selectStanding(state, id));
   if (!standing) return <NoSuchJar />;
+  const { archived } = standing.jar.card;
   const bowl = standing.jar.card.bowl !== undefined;
   return (
     <>
       <JarHeader standing={standing} back={!!back} />
       <Promises jar={id} />
-      <InProgramme id={id} />
+      {!bowl && !archived && <JarNext key={`next ${id}`} standing={standing} />}
       <CanopyPanel standing={standing} />
       {bowl && <BowlActions standing={standing} />}
-      {!standing.jar.card.archived && !bowl && <WhatIfPanel key={`if ${id}`} standing={standing} />}
       <LookPanel key={`${id} ${standing.jar.since}`} standing={standing} />
       {!bowl && <JarActions standing={standing} />}
+      {!archived && !bowl && <WhatIfPanel key={`if ${id}`} standing={standing} />}
       <JarNumbers standing={standing} />
       {!bowl && <LearntPanel id={id} />}
       <JarLog id={id} />
@@ -67,7 +68,7 @@ function JarHeader({ standing, back }: { readonly standing: Standing; readonly b
         {[
           jar.card.bowl && 'a levain in its bowl',
           blendWords(jar.fedMix.flour),
-          `${Math.round(contentOf(jar).hydrationPct)} %`,
+          hydrationWords(contentOf(jar).hydrationPct),
           place &&
             `${place.name.toLowerCase()} ${words.celsius(celsiusAt(place.temperature, time.hourOfDay(now)))}`,
         ]

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 
 import { type Standing } from '@core/journal';
 import { Page, Panel, Button, Words, labelSvg, printDrawings, printText, saveFile } from '@kit';
-import { selectStanding, useAppSelector } from '@state';
+import { selectNextOf, selectStanding, useAppSelector } from '@state';
 
 import { useCopy } from '../parts/useCopy';
 import { careText, labelText, useKitchenWords } from '../words';
@@ -27,7 +27,8 @@ function Paper({ standing }: { readonly standing: Standing }) {
   const words = useKitchenWords();
   const { id, card } = standing.jar;
   const [splitting, setSplitting] = useState(false);
-  const label = useMemo(() => labelText(standing, words), [standing, words]);
+  const next = useAppSelector((state) => selectNextOf(state, id));
+  const label = useMemo(() => labelText(standing, next, words), [standing, next, words]);
   const svg = useMemo(() => labelSvg(label), [label]);
   const care = useMemo(() => careText(standing, words), [standing, words]);
   const copy = useCopy();

@@ -72,7 +72,7 @@ describe('a jar', () => {
           doneTo('tern', (jar) => beginProgramme(jar, { programme: 'neglected' }), 'begun'),
         ),
     );
-    touch('link', 'To the programme');
+    touch('link', 'To its programme');
     expect(went).toEqual(['/jar/tern/programme']);
   });
 
@@ -209,7 +209,7 @@ describe('the sheets of a jar', () => {
 
   it('write no empty note and no novel', () => {
     const store = ternShown();
-    press('Note');
+    press('Write a note');
     press('Write it down');
     problemOf('Note').toHaveAccessibleDescription('Write a word or two first.');
     type('Note', 'x'.repeat(2001));
@@ -222,7 +222,7 @@ describe('the sheets of a jar', () => {
 
   it('put it into another glass, if that will hold it', () => {
     const store = ternShown();
-    press('Jar');
+    press('Put it into another jar');
     type('Holds', '60');
     press('It is in the other jar');
     problemOf('Holds').toHaveAccessibleDescription(/that jar is too small/);

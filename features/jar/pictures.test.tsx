@@ -68,5 +68,5 @@ it('the same facts are told to those who do not see the drawing', () => {
     /^Grebe, ripe, 1\d\d % up, until about \d\d:\d\d$/,
   );
   expect(jarSentence(of('skua'), words)).toMatch(/^Skua, hungry, liquid on top, \d+ % up/);
-  expect(shelfWords(of('dunlin'), words)).toMatch(/^asleep/);
+  expect(shelfWords(of('dunlin'), null, words)).toMatch(/^asleep/);
 });

@@ -1,33 +1,33 @@
 import { View } from 'react-native';
 
 import { type Standing } from '@core/journal';
-import { type NextStep } from '@core/plan';
+import { type WhatNext } from '@core/next';
 import { umbrellaFor } from '@kit';
 
-import { stepTitle, useKitchenWords } from '../words';
+import { nextTitle, useKitchenWords } from '../words';
 import { MarkRow } from '../parts/MarkRow';
+import { nextPath } from '../parts/nextPath';
 
 /** What the other jars ask for, in their order. */
 export function LaterSteps({
-  steps,
+  answers,
   standings,
 }: {
-  readonly steps: readonly NextStep[];
+  readonly answers: readonly WhatNext[];
   readonly standings: readonly Standing[];
 }) {
   const words = useKitchenWords();
-  if (steps.length === 0) return null;
+  if (answers.length === 0) return null;
   return (
     <View role="region" aria-label="After that">
-      {steps.map((step, i) => {
-        const standing = standings.find(({ jar }) => jar.id === step.jar)!;
-        const path = `/jar/${step.jar}` as const;
+      {answers.map((next, i) => {
+        const standing = standings.find(({ jar }) => jar.id === next.jar)!;
         return (
           <MarkRow
-            key={step.jar}
+            key={next.jar}
             umbrella={umbrellaFor(standing.stage)}
-            text={stepTitle(step, standing.jar.card.name, standing.now, words)}
-            path={path}
+            text={nextTitle(next, standing.jar.card.name, standing.now, words)}
+            path={nextPath(next)}
             first={i === 0}
           />
         );

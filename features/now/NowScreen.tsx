@@ -1,19 +1,18 @@
 import { StyleSheet, View } from 'react-native';
 
 import { celsiusAt } from '@core/ferment';
-import { stepsInOrder } from '@core/plan';
+import { isDue } from '@core/next';
 import { Notice, Page, Panel, Button, TwoPanes, Words, useWide } from '@kit';
 import {
   selectBeingRead,
   selectBowlStandings,
-  selectChosen,
-  selectFollowed,
+  selectPlanLost,
   selectKitchen,
   selectNow,
   selectPlaces,
-  selectRuns,
   selectStandings,
   selectTime,
+  selectWhatNext,
   useAppSelector,
 } from '@state';
 
@@ -23,14 +22,12 @@ import { JarPane } from '../jar';
 import { MendedNotice } from '../plan/MendedNotice';
 import { QuarantineNotice } from '../rescue/QuarantineNotice';
 import { Promises } from '../parts/Promises';
-import { Runs } from '../parts/Runs';
 import { useKitchenWords } from '../words';
 import { EmptyKitchen } from './EmptyKitchen';
 import { KitchenSwitch } from './KitchenSwitch';
 import { LaterSteps } from './LaterSteps';
-import { NextStepPanel } from './NextStepPanel';
+import { NextPanel } from './NextPanel';
 import { Remarks } from './Remarks';
-import { PlannedStepPanel } from './PlannedStepPanel';
 import { Shelves } from './Shelves';
 
 /** What do I do next, when, with how much; and how is every jar. A jar, when one is asked for, beside or instead. */
@@ -39,15 +36,8 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
   const standings = useAppSelector(selectStandings);
   const bowls = useAppSelector(selectBowlStandings);
   const { name } = useAppSelector(selectKitchen);
-  const planned = useAppSelector(selectFollowed)?.steps[0];
-  const lost = useAppSelector(
-    (state) =>
-      selectChosen(state) !== null &&
-      state.plan.searching === null &&
-      state.plan.plans.length === 0 &&
-      state.plan.impossible.length > 0,
-  );
-  const inProgramme = new Set(useAppSelector(selectRuns).map((run) => run.jar.id));
+  const answers = useAppSelector(selectWhatNext);
+  const lost = useAppSelector(selectPlanLost);
   const beingRead = useAppSelector(selectBeingRead);
   if (jar !== undefined && (!wide || standings.length === 0))
     return (
@@ -68,13 +58,12 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
       </Page>
     );
 
-  // A jar in a programme is fed as that says, not as its card does.
-  const steps = stepsInOrder(standings.filter(({ jar: { id } }) => !inProgramme.has(id)));
-  const shownJar = jar ?? planned?.jar ?? steps[0]?.jar ?? standings[0]!.jar.id;
-  const next = standings.find((standing) => standing.jar.id === steps[0]?.jar);
-  const due = steps
-    .filter(({ from, by }) => from <= standings[0]!.now && by !== null)
-    .map(({ jar: id }) => id);
+  // A move that nobody has answered for asks for itself.
+  const asked = answers.filter(({ because }) => because.is !== 'move');
+  const next = asked[0];
+  const heading = standings.find((standing) => standing.jar.id === next?.jar);
+  const shownJar = jar ?? next?.jar ?? standings[0]!.jar.id;
+  const due = answers.filter((answer) => isDue(answer, standings[0]!.now)).map(({ jar: id }) => id);
   const shelves = (
     <>
       <KitchenLine />
@@ -84,31 +73,25 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
       <MendedNotice />
       {lost && (
         <Notice
-          title="The plan that was followed does not work any more."
-          actions={<Button href="/plan">What comes nearest</Button>}
+          title="The plan you followed no longer works."
+          actions={<Button href="/plan">See what comes nearest</Button>}
         />
       )}
       {beingRead.size > 0 ? (
         <ReadingPanel />
-      ) : planned ? (
-        <PlannedStepPanel step={planned} />
       ) : (
-        next && <NextStepPanel step={steps[0]!} standing={next} />
-      )}
-      {beingRead.size === 0 && due.length > 1 && (
-        <Button href={benchPath(due[0]!, due.slice(1))}>
-          {due.length === 2 ? 'Feed both that are due' : `Feed all ${due.length} that are due`}
-        </Button>
-      )}
-      {beingRead.size === 0 && (
-        <LaterSteps
-          steps={planned ? steps.filter(({ jar: id }) => id !== planned.jar) : steps.slice(1)}
-          standings={standings}
-        />
+        <>
+          {next && heading && <NextPanel next={next} standing={heading} />}
+          {due.length > 1 && (
+            <Button href={benchPath(due[0]!, due.slice(1))}>
+              {due.length === 2 ? 'Feed both that are due' : `Feed all ${due.length} that are due`}
+            </Button>
+          )}
+          <LaterSteps answers={asked.slice(1)} standings={standings} />
+        </>
       )}
       <RisingBowls />
       <Promises only="waiting" />
-      <Runs />
       <Shelves standings={[...standings, ...bowls]} chosen={wide ? shownJar : null} />
       <Remarks />
       <View style={styles.wrap}>

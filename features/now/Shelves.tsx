@@ -3,7 +3,14 @@ import { StyleSheet, View } from 'react-native';
 import { type Place, celsiusAt } from '@core/ferment';
 import { type Standing } from '@core/journal';
 import { JarDrawing, LinkArea, RADIUS, Words, jarPicture, useLook } from '@kit';
-import { selectBeingRead, selectNow, selectPlaces, selectTime, useAppSelector } from '@state';
+import {
+  selectBeingRead,
+  selectNow,
+  selectPlaces,
+  selectTime,
+  selectWhatNext,
+  useAppSelector,
+} from '@state';
 
 import { jarSentence, shelfWords, useKitchenWords } from '../words';
 
@@ -46,6 +53,8 @@ function Shelf({
   const time = useAppSelector(selectTime);
   const now = useAppSelector(selectNow);
   const beingRead = useAppSelector(selectBeingRead);
+  const answers = useAppSelector(selectWhatNext);
+  const nextOf = (id: string) => answers.find(({ jar }) => jar === id) ?? null;
   const cold = place.kind === 'fridge' || place.kind === 'larder';
   return (
     <View style={styles.stack6}>
@@ -79,7 +88,9 @@ function Shelf({
               center
               tone={standing.stage === 'hooch' || standing.stage === 'hungry' ? 'crust' : 'quiet'}
             >
-              {beingRead.has(standing.jar.id) ? '…' : shelfWords(standing, words)}
+              {beingRead.has(standing.jar.id)
+                ? '…'
+                : shelfWords(standing, nextOf(standing.jar.id), words)}
             </Words>
           </View>
         ))}

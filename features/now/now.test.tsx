@@ -1,8 +1,9 @@
 import { act, screen, within } from '@testing-library/react';
 
+import { type JarEvent } from '@core/journal';
 import { type Plan } from '@core/plan';
-import { beginProgramme } from '@core/verbs';
-import { doneTo, planChosen, searchBegun, searchEnded } from '@state';
+import { beginProgramme, wishBake } from '@core/verbs';
+import { done, doneTo, planChosen, searchBegun, searchEnded } from '@state';
 
 import {
   NOW,
@@ -20,6 +21,7 @@ import { NowScreen } from './NowScreen';
 jest.mock('expo-document-picker', () => ({ getDocumentAsync: jest.fn() }));
 
 const HOUR = 3_600_000;
+const LOAVES = { id: 'loaves', name: 'harbour loaves', jar: 'grebe', levainG: 200, widthH: 1 };
 const press = (name: string | RegExp) => touch('button', name);
 const region = (name: string) => within(screen.getByRole('region', { name, hidden: true }));
 
@@ -50,9 +52,22 @@ describe('the kitchen now', () => {
   });
 
   it('feeds all that are due in one pass', () => {
-    const store = show(<NowScreen />);
-    later(store, 24 * 8);
-    touch('link', /^Feed (both|all \d) that are due$/);
+    const fed = (jar: string): JarEvent => ({
+      kind: 'fed',
+      id: `${jar} fed`,
+      jar,
+      at: iso(-14),
+      keepG: 20,
+      flourG: 80,
+      waterG: 80,
+      flour: { white: 1 },
+    });
+    const jars = ['tern', 'knot'].flatMap((jar) => [
+      { ...tern(), id: `${jar} began`, jar },
+      fed(jar),
+    ]);
+    show(<NowScreen />, kitchenStore([...PLACES, ...jars]));
+    touch('link', 'Feed both that are due');
     expect(went).toEqual([expect.stringMatching(/^\/jar\/\w+\/feed\?then=/)]);
   });
 
@@ -112,7 +127,7 @@ describe('the kitchen now', () => {
     expect(went).toEqual(['/larder']);
   });
 
-  it('leaves a jar in a programme to it: it is not the next step, but due by its programme', () => {
+  it('feeds a jar in a programme as that says, and not as its card does', () => {
     const store = kitchenStore([...PLACES, tern()]);
     show(<NowScreen />, store);
     act(
@@ -121,10 +136,45 @@ describe('the kitchen now', () => {
           doneTo('tern', (jar) => beginProgramme(jar, { programme: 'neglected' }), 'begun'),
         ),
     );
-    expect(screen.queryByRole('region', { name: 'Next step', hidden: true })).toBeNull();
-    expect(
-      region('Under way').getByText('Tern is being brought back, day 1: feed it now'),
-    ).toBeVisible();
+    expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent('Feed Tern now');
+    expect(screen.getByText('Being brought back, day 1.')).toBeVisible();
+    touch('link', 'To its programme');
+    expect(went).toEqual(['/jar/tern/programme']);
+  });
+
+  it('tells a missed feed as late, by the hour it was due, until it is done', () => {
+    const store = show(<NowScreen />);
+    const said = () => screen.getByRole('heading', { level: 1 }).textContent;
+    const due = /by (\d\d:\d\d)$/.exec(said())![1]!;
+    later(store, 4);
+    expect(said()).toBe(`Feed Grebe now: it was due by ${due}`);
+    later(store, 8);
+    expect(said()).toBe(`Feed Grebe now: it was due by yesterday ${due}`);
+    expect(screen.getByText(/A feed now puts it right/)).toBeVisible();
+  });
+
+  it('does not send a jar that has long starved to an ordinary feed, from any door', () => {
+    show(<NowScreen />);
+    expect(region('After that').getByText('Skua needs looking after')).toBeVisible();
+    touch('link', 'Skua needs looking after');
+    expect(went).toEqual(['/trouble?jar=skua']);
+  });
+
+  it('asks for the choice of a plan where levain is wanted soon, before a feed spoils it', () => {
+    const store = kitchenStore();
+    act(
+      () =>
+        void store.dispatch(
+          done((now) => wishBake({ ...LOAVES, at: now + 18 * HOUR }, now), 'wished'),
+        ),
+    );
+    show(<NowScreen />, store);
+    expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent(
+      'Choose a plan for harbour loaves',
+    );
+    touch('link', 'See the plans');
+    touch('link', 'Feed it anyway');
+    expect(went).toEqual(['/plan', '/jar/grebe/feed']);
   });
 
   it('without a jar says what belongs here', async () => {
@@ -183,8 +233,8 @@ describe('a plan that is followed', () => {
 
   it('that does not work any more says so', () => {
     following(null);
-    expect(screen.getByText('The plan that was followed does not work any more.')).toBeVisible();
-    touch('link', 'What comes nearest');
+    expect(screen.getByText('The plan you followed no longer works.')).toBeVisible();
+    touch('link', 'See what comes nearest');
     expect(went).toEqual(['/plan']);
   });
 });

@@ -1,41 +1,75 @@
+import { type CalendarSent } from '@core/journal';
 import { type Step } from '@core/plan';
 import { Button, saveFile } from '@kit';
-import { selectNow, selectSettings, selectZone, useAppSelector } from '@state';
+import {
+  logEntries,
+  selectLog,
+  selectNow,
+  selectSettings,
+  selectZone,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
 
-import { slackWords, stepWords, useKitchenWords, usePlaceName } from '../words';
+import { calendarNote, stepWords, useKitchenWords, usePlaceName } from '../words';
 import { useJarName } from '../words/useJarName';
 
 /**
- * Steps as a file that calendars take in.
+ * Steps as a file that calendars take in. What it brought is written down: the next file moves and cancels it.
  *
+ * @param calendar `plan`, or the jar whose programme it is
  * @param name of the file, without its ending
  */
 export function CalendarButton({
   steps,
+  calendar,
   name,
   children,
 }: {
   readonly steps: readonly Step[];
+  readonly calendar: string;
   readonly name: string;
   readonly children: string;
 }) {
   const words = useKitchenWords();
+  const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
   const zone = useAppSelector(selectZone);
   const nameOf = useJarName();
   const placeName = usePlaceName();
-  const { calendarAlarms } = useAppSelector(selectSettings);
+  const { calendarAlarms: alarms } = useAppSelector(selectSettings);
+  const sent = useAppSelector((state) =>
+    selectLog(state)
+      .of('calendarSent')
+      .findLast((entry) => entry.calendar === calendar),
+  );
   const save = async () => {
     // Fetched when it is asked for: two places have this button, and the first page would carry it.
     const { planCalendar } = await import('@core/formats');
-    const told = steps.map((step) => {
-      return {
-        step,
-        title: stepWords(step, nameOf(step.jar), placeName, words),
-        note: slackWords(step, words),
-      };
+    const told = steps.map((step, i) => ({
+      step,
+      title: stepWords(step, nameOf(step.jar), placeName, words),
+      note: calendarNote(step, steps.slice(0, i), words),
+    }));
+    const file = planCalendar({
+      steps: told,
+      calendar,
+      zone,
+      now,
+      alarms,
+      sent: sent?.steps ?? [],
     });
-    saveFile(`${name}.ics`, planCalendar(told, zone, now, calendarAlarms), 'text/calendar');
+    saveFile(`${name}.ics`, file.text, 'text/calendar');
+    const entry: Omit<CalendarSent, 'id'> = {
+      kind: 'calendarSent',
+      at: new Date(now).toISOString(),
+      calendar,
+      steps: file.sent.slice(0, MOST_STEPS),
+    };
+    dispatch(logEntries([entry]));
   };
   return <Button onPress={() => void save()}>{children}</Button>;
 }
+
+/** No week has more; what is further away is sent again with its own week. */
+const MOST_STEPS = 500;

@@ -82,7 +82,7 @@ export function PlanScreen() {
           <PutOffPanel />
           <Steps plan={drawn} />
           {drawn.steps.length > 0 && (
-            <CalendarButton steps={drawn.steps} name="ombrello-plan">
+            <CalendarButton steps={drawn.steps} calendar="plan" name="ombrello-plan">
               Steps to my calendar
             </CalendarButton>
           )}

@@ -100,6 +100,7 @@ export function RecoveryPanel({ run: { jar, begun, run } }: { readonly run: JarR
       {foretold && foretold.feeds.length > 0 && (
         <CalendarButton
           steps={programmeSteps(jar, foretold, best?.place.id ?? standsIn(jar))}
+          calendar={jar.id}
           name={`ombrello-${jar.id}`}
         >
           Feeds to my calendar

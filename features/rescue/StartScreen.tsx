@@ -3,17 +3,15 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { type BackupForm, type ProgrammeId } from '@core/journal';
-import { type Backup, DAYS_FOR_ONE_FEED, FROM_NOTHING, aliveShare } from '@core/rescue';
-import { beginProgramme } from '@core/verbs';
+import { isNeglected } from '@core/next';
+import { type Backup, FROM_NOTHING, aliveShare } from '@core/rescue';
 import { Page, Panel, Button, Words, useLook } from '@kit';
 import {
-  doneTo,
   selectBackups,
   selectNow,
   selectQuarantined,
   selectRuns,
   selectStandings,
-  useAppDispatch,
   useAppSelector,
 } from '@state';
 
@@ -132,11 +130,10 @@ export function StartScreen() {
   );
 }
 
-/** Jars that stand in the cold: one feed after a short rest, a programme after a long one. */
+/** Jars that stand in the cold: one feed after a short rest; after a long one they are looked over first. */
 function FromTheFridge() {
   const words = useKitchenWords();
   const router = useRouter();
-  const dispatch = useAppDispatch();
   const runs = useAppSelector(selectRuns);
   const resting = useAppSelector(selectStandings).filter(
     ({ jar, place }) => place?.kind === 'fridge' && !runs.some((run) => run.jar.id === jar.id),
@@ -147,30 +144,21 @@ function FromTheFridge() {
       <Words size="title" level={2}>
         Out of the fridge
       </Words>
-      {resting.map(({ jar, hours }) => {
-        const short = hours < DAYS_FOR_ONE_FEED * 24;
+      {resting.map((standing) => {
+        const { jar, hours } = standing;
+        const long = isNeglected(standing);
         return (
           <Row
             key={jar.id}
             title={jar.card.name}
             text={`Fed ${words.span(hours)} ago. ${
-              short
-                ? 'An hour or two out, then one feed will do.'
-                : 'It takes two or three feeds to be itself again.'
+              long
+                ? 'One feed may not be enough: say what you see, and you get the way back.'
+                : 'An hour or two out, then one feed will do.'
             }`}
-            press={short ? 'Feed it' : 'Wake it'}
-            label={`${short ? 'Feed' : 'Wake'} ${jar.card.name}`}
-            onPress={() => {
-              if (!short)
-                dispatch(
-                  doneTo(
-                    jar.id,
-                    (atHand) => beginProgramme(atHand, { programme: 'afterFridge' }),
-                    `${jar.card.name} is being woken`,
-                  ),
-                );
-              router.navigate(short ? `/jar/${jar.id}/feed` : `/jar/${jar.id}/programme`);
-            }}
+            press={long ? 'Look at it' : 'Feed it'}
+            label={`${long ? 'Look at' : 'Feed'} ${jar.card.name}`}
+            onPress={() => router.navigate(long ? `/trouble?jar=${jar.id}` : `/jar/${jar.id}/feed`)}
           />
         );
       })}

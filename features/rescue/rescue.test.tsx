@@ -221,14 +221,11 @@ describe('a programme', () => {
 });
 
 describe('waking and beginning', () => {
-  it('feeds a jar once after a short rest in the fridge, and wakes it in stages after a long one', () => {
-    const store = show(<StartScreen />);
+  it('feeds a jar once after a short rest in the fridge, and has one looked over first after a long one', () => {
+    show(<StartScreen />);
     press('Feed Dunlin');
-    expect(went).toEqual(['/jar/dunlin/feed']);
-    press('Wake Skua');
-    expect(went[1]).toBe('/jar/skua/programme');
-    expect(selectRuns(store.getState())[0]!.run.programme.id).toBe('afterFridge');
-    expect(screen.queryByRole('button', { name: 'Wake Skua' })).toBeNull();
+    press('Look at Skua');
+    expect(went).toEqual(['/jar/dunlin/feed', '/trouble?jar=skua']);
   });
 
   it('names what lies on the shelf with the share that should live', () => {

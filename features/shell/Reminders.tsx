@@ -2,6 +2,7 @@ import { remind, reminderLeave } from '@kit';
 import { useEffect, useRef } from 'react';
 
 import { HOUR, type Instant } from '@core/measure';
+import { type FeedReason } from '@core/next';
 import {
   selectBowlStandings,
   selectDrying,
@@ -10,16 +11,29 @@ import {
   selectPromises,
   selectRuns,
   selectSettings,
+  selectStandings,
+  selectWhatNext,
   useAppSelector,
 } from '@state';
 
-import { plannedName, slackWords, stepWords, useKitchenWords, usePlaceName } from '../words';
+import {
+  nextReason,
+  nextTitle,
+  plannedName,
+  slackWords,
+  stepWords,
+  useKitchenWords,
+  usePlaceName,
+} from '../words';
 import { useJarName } from '../words/useJarName';
 
 /** A step that was due longer ago is seen on the page; no need to call for it. */
 const FRESH = HOUR / 2;
 
-/** While the application is open, the browser says when a step of the followed plan or a programme's feed is due, or flakes may snap, if that is wanted. */
+/** What a jar asks for at an hour; what it has asked for long is no news. */
+const CALLS: ReadonlySet<FeedReason> = new Set(['ripe', 'ripens', 'rhythm', 'warming']);
+
+/** While the application is open, the browser says when a jar is to be fed, a step of the followed plan is due, or flakes may snap, if that is wanted. */
 export function Reminders(): null {
   const words = useKitchenWords();
   const placeName = usePlaceName();
@@ -31,6 +45,8 @@ export function Reminders(): null {
   const runs = useAppSelector(selectRuns);
   const promises = useAppSelector(selectPromises);
   const bowls = useAppSelector(selectBowlStandings);
+  const answers = useAppSelector(selectWhatNext);
+  const standings = useAppSelector(selectStandings);
   const told = useRef(new Set<string>());
   useEffect(() => {
     if (reminders !== 'on' || reminderLeave() !== 'granted') return;
@@ -67,6 +83,18 @@ export function Reminders(): null {
           `Feed ${jar.card.name}`,
           `${words.feed(next)}: day ${run.day} of its programme.`,
         );
+    for (const next of answers) {
+      const standing = standings.find(({ jar }) => jar.id === next.jar);
+      const { because, from, by } = next;
+      if (!standing || because.is !== 'feed' || !CALLS.has(because.reason)) continue;
+      const { name } = standing.jar.card;
+      tell(
+        because.reason === 'rhythm' ? by! : from,
+        `${next.jar} fed ${standing.jar.since}`,
+        nextTitle(next, name, now, words),
+        nextReason(next, standing, words),
+      );
+    }
     for (const step of plan?.steps ?? []) {
       const name = nameOf(step.jar);
       const slack = slackWords(step, words);
@@ -77,6 +105,19 @@ export function Reminders(): null {
         `${stepWords(step, name, placeName, words)}${slack ? `, ${slack}` : ''}`,
       );
     }
-  }, [now, plan, drying, runs, promises, bowls, reminders, nameOf, words, placeName]);
+  }, [
+    now,
+    plan,
+    drying,
+    runs,
+    promises,
+    bowls,
+    answers,
+    standings,
+    reminders,
+    nameOf,
+    words,
+    placeName,
+  ]);
   return null;
 }

@@ -1,7 +1,7 @@
 import { USUAL_DOUGH, type DoughCard, doughCard, turned } from '@core/bench';
 import { compareJars } from '@core/journal';
 import { labelSvg } from '@kit';
-import { selectStandings, usualSettings } from '@state';
+import { selectNextOf, selectStandings, usualSettings } from '@state';
 
 import { NOW, kitchenStore } from '../../tests/kitchenStore';
 import { bowlParts, doughText, levainWayWords, turnedText } from './bakeWords';
@@ -61,7 +61,8 @@ describe('a jar on paper', () => {
   const dunlin = standings.find(({ jar }) => jar.id === 'dunlin')!;
 
   it('has name, feed, flour and when it is due on its label', () => {
-    expect(labelText(grebe, words)).toMatchObject({
+    const next = selectNextOf(store.getState(), 'grebe');
+    expect(labelText(grebe, next, words)).toMatchObject({
       name: 'Grebe',
       lines: [
         'Fed 13 Mar 09:10',

@@ -9,6 +9,7 @@ export * from './larderWords';
 export * from './learntWords';
 export * from './planWords';
 export * from './lotWords';
+export * from './nextWords';
 export * from './paperWords';
 export * from './rescueWords';
 export * from './rhythmWords';

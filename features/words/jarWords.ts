@@ -9,11 +9,9 @@ import {
   type Jar,
 } from '@core/journal';
 import { type Blend, HOUR, blendShares, doubledHeight } from '@core/measure';
-import { type NextStep, nextStepFor } from '@core/plan';
 
 import { FLOUR_WORDS } from './flourWords';
 import { type KitchenWords } from './kitchenWords';
-import { capital, rhythmWords } from './rhythmWords';
 
 export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
   asleep: 'asleep',
@@ -99,45 +97,11 @@ export const riseWords = (height: number): string => {
   return `${pct < 0 ? '−' : '+'} ${Math.abs(pct)} %`;
 };
 
-/** All of it was taken out: no height is to be seen, and what sticks can still be fed. */
-const isEmptied = ({ massG }: Jar) => massG < 1;
+/** "100 %": water over flour, no sharper than a scale and a rounded feed make it. */
+export const hydrationWords = (pct: number): string => `${Math.round(pct / 5) * 5} %`;
 
-/** A few words under a jar on the shelf. */
-export function shelfWords(standing: Standing, words: KitchenWords): string {
-  const { jar, moment, stage, outlook } = standing;
-  const at = (hours: number) => words.about(jar.since + hours * HOUR);
-  const { ripeUntilH, ripeFromH, feedByH } = outlook.forecast;
-  if (isEmptied(jar)) return 'emptied, only what sticks';
-  const next = nextStepFor(standing);
-  // A jar that keeps to its rhythm is not called hungry before its hour.
-  if (next.reason === 'rhythm' && stage !== 'ripe' && stage !== 'waking' && stage !== 'rising')
-    return next.by! <= standing.now
-      ? `${STAGE_WORDS[stage]}, feed it`
-      : `${STAGE_WORDS[stage]}, feed ${words.about(next.by!)}`;
-  if (next.reason === 'onlyForBakes' && (stage === 'hungry' || stage === 'hooch')) return 'at rest';
-  switch (stage) {
-    case 'ripe':
-      return ripeUntilH === null ? 'ripe' : `ripe till ${at(ripeUntilH)}`;
-    case 'settled':
-    case 'waking':
-    case 'rising':
-      return ripeFromH === null
-        ? `${STAGE_WORDS[stage]}, ${Math.round((moment.height - 1) * 100)} % up`
-        : `${STAGE_WORDS[stage]}, ripe about ${at(ripeFromH)}`;
-    case 'asleep':
-    case 'resting':
-      return feedByH === null
-        ? STAGE_WORDS[stage]
-        : `${STAGE_WORDS[stage]}, feed by ${words.day(jar.since + feedByH * HOUR)}`;
-    case 'past':
-    case 'sunk':
-      return STAGE_WORDS[stage];
-    case 'hungry':
-      return 'hungry, feed it';
-    case 'hooch':
-      return 'hungry, look at it';
-  }
-}
+/** All of it was taken out: no height is to be seen, and what sticks can still be fed. */
+export const isEmptied = ({ massG }: Jar) => massG < 1;
 
 /** What somebody hears in place of the drawing. */
 export function jarSentence(standing: Standing, words: KitchenWords): string {
@@ -154,97 +118,6 @@ export function jarSentence(standing: Standing, words: KitchenWords): string {
   else if (ripeFromH !== null && standing.hours < ripeFromH)
     facts.push(`ripe about ${words.about(jar.since + ripeFromH * HOUR)}`);
   return facts.join(', ');
-}
-
-/** The heading of the next step: what, and by when. */
-export function stepTitle(step: NextStep, name: string, now: number, words: KitchenWords): string {
-  if (step.reason === 'rhythm')
-    return step.by! <= now
-      ? `Feed ${name}: due since ${words.about(step.by!)}`
-      : `Feed ${name} about ${words.about(step.by!)}`;
-  if (step.reason === 'onlyForBakes') return `${name} rests until a bake`;
-  if (step.reason === 'warming' && step.by! > now)
-    return `Feed ${name} by ${words.about(step.by!)}`;
-  if (step.from > now) return `Feed ${name} from ${words.about(step.from)}`;
-  if (step.by === null) return `Nothing presses: ${name} next`;
-  if (step.by <= now) return `Feed ${name} now`;
-  return `Feed ${name} by ${words.about(step.by)}`;
-}
-
-/** Why, in a sentence. */
-export function stepReason(step: NextStep, standing: Standing, words: KitchenWords): string {
-  const { jar, outlook, now } = standing;
-  const { emptyAtH, hoochAtH } = outlook.forecast;
-  if (jar.unfedH && (step.reason === 'hooch' || step.reason === 'hungry'))
-    return guessedReason(standing, jar.unfedH, words);
-  const since = (hours: number | null) =>
-    // What came without food has been so for nobody knows how long.
-    hours === null || hours === 0
-      ? ''
-      : ` for about ${words.span((now - jar.since) / HOUR - hours)}`;
-  switch (step.reason) {
-    case 'hooch':
-      return `Out of food${since(emptyAtH)}, and liquid should show${hoochAtH === null ? '' : ' by now'}. It is hunger, not death.`;
-    case 'hungry':
-      return `Out of food${since(emptyAtH)}. Its yeast is starving.`;
-    case 'ripe':
-      return step.by === null
-        ? 'Ripe now, full of gas and at its strongest.'
-        : `Ripe now, and until about ${words.about(step.by)}.`;
-    case 'past':
-      return 'Past its peak and sinking. A feed now loses little.';
-    case 'ripens':
-      return `Ripe about ${words.about(step.from)}. Until then it needs nothing${jar.coming ? ' but its move' : ''}.`;
-    case 'asleep':
-      return step.by === null
-        ? 'Asleep in the cold, with food for weeks.'
-        : `Asleep in the cold. After ${words.day(step.by)} half of its yeast has starved.`;
-    case 'warming':
-      return standing.outAt! > now
-        ? `Out of the cold ${words.about(standing.outAt!)}. An hour or two later it is ready for its feed.`
-        : `Out of the cold since ${words.about(standing.outAt!)}. An hour or two takes the chill off; then feed it.`;
-    case 'rhythm':
-      return `${capital(rhythmWords(jar.card.rhythm!, words))}, as its card says.${
-        standing.stage === 'hungry' || standing.stage === 'hooch'
-          ? ' It is hungry by then, as before.'
-          : ''
-      }`;
-    case 'onlyForBakes':
-      return step.by === null
-        ? 'Fed only before a bake, as its card says.'
-        : `Fed only before a bake, as its card says. After ${words.day(step.by)} half of its yeast has starved.`;
-    case 'resting':
-      return standing.stage === 'resting'
-        ? 'Resting in the cold, its food nearly gone. Fed and warmed it comes back.'
-        : 'It rises slowly where it stands.';
-  }
-}
-
-/** What is known of a jar whose last feed was guessed at: as much as the guess bears. */
-function guessedReason(
-  { jar, outlook, now }: Standing,
-  [least, most]: readonly [number, number],
-  words: KitchenWords,
-): string {
-  const here = (now - jar.started) / HOUR;
-  const empty = outlook.forecast.emptyAtH ?? 0;
-  const from = Math.max(0, least + here - empty);
-  const until = Math.max(0, most + here - empty);
-  const unfed = `Last fed ${roughSpan(least + here, most + here, words)} ago, as you said`;
-  if (until <= 0) return `${unfed}. It should have food left.`;
-  return from < 12
-    ? `${unfed}: out of food for up to ${roughSpan(until, until, words).replace('about ', '')}.`
-    : `${unfed}: out of food for ${roughSpan(from, until, words)}.`;
-}
-
-/** "2 to 7 days", "3 to 5 weeks": no sharper than it is known. */
-export function roughSpan(fromH: number, untilH: number, words: KitchenWords): string {
-  if (untilH < 36) return `about ${words.span(Math.round(untilH))}`;
-  const unit = untilH < 15 * 24 ? 'day' : untilH < 75 * 24 ? 'week' : 'month';
-  const hours = { day: 24, week: 7 * 24, month: 30 * 24 }[unit];
-  const [from, until] = [fromH, untilH].map((h) => Math.round(h / hours)) as [number, number];
-  const named = (n: number) => `${n} ${unit}${n === 1 ? '' : 's'}`;
-  return from < until && from > 0 ? `${from} to ${named(until)}` : `about ${named(until)}`;
 }
 
 /** "ripe tomorrow 02:40 to 06:10", or what there is instead. */

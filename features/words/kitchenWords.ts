@@ -25,6 +25,10 @@ export interface KitchenWords {
   stretch(from: Instant, until: Instant): string;
   /** How sure a forecast's hour is: "between 22:00 and tomorrow 01:00", or "some time that day" when it is far away. */
   between(low: Instant, high: Instant): string;
+  /** Day and time that are true whenever they are read: "Fri 13 Mar 18:20". */
+  dated(at: Instant): string;
+  /** The time of what follows something else: with its day where that is another. */
+  after(first: Instant, at: Instant): string;
   /** A day as short as it can be told: "24 Jan". */
   date(at: Instant): string;
   /** The day alone: "today", "tomorrow", "Mon 16 Mar". */
@@ -69,6 +73,7 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
     if (ahead === -1) return 'yesterday';
     return days.format(at).replace(',', '');
   };
+  const dated = (at: Instant) => `${days.format(at).replace(',', '')} ${time(at)}`;
   const moment = (at: Instant) => {
     const which = day(at);
     return which === 'today' ? time(at) : `${which} ${time(at)}`;
@@ -107,6 +112,8 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
       return told === null ? 'some time that day' : `between ${told}`;
     },
     date: (at) => dates.format(at),
+    dated,
+    after: (first, at) => (dayNumber(first) === dayNumber(at) ? time(at) : dated(at)),
     span,
     celsius: (celsius) => `${degrees(celsius)} ${unit}`,
     inUnits: (text) =>

@@ -1,6 +1,7 @@
 import { ratioText } from '@core/bench';
 import { type Standing } from '@core/journal';
-import { HOUR, isGlutenFree } from '@core/measure';
+import { HOUR, type Instant, isGlutenFree } from '@core/measure';
+import { type WhatNext } from '@core/next';
 import { type LabelText } from '@kit';
 
 import { blendWords, fullRiseWords } from './jarWords';
@@ -8,22 +9,50 @@ import { rhythmWords } from './rhythmWords';
 import { type KitchenWords } from './kitchenWords';
 
 /** Name, when it was fed and with what, and when it is due. */
-export function labelText({ jar, outlook, dueAt }: Standing, words: KitchenWords): LabelText {
+export function labelText(
+  { jar }: Standing,
+  next: WhatNext | null,
+  words: KitchenWords,
+): LabelText {
   const { lastFed, since, card } = jar;
-  const due = outlook.forecast.feedByH;
   return {
     name: card.name,
     lines: [
       lastFed ? `Fed ${words.date(since)} ${words.time(since)}` : `Since ${words.date(since)}`,
       lastFed ? `${words.feed(lastFed)}` : ratioText(card.ratio),
       blendWords(card.flour),
-      ...(dueAt !== null
-        ? [`Feed ${words.date(dueAt)}, ${rhythmWords(card.rhythm!, words)}`]
-        : due === null || card.rhythm
-          ? []
-          : [`Feed by ${words.date(since + due * HOUR)}`]),
+      ...dueLine(next, card, words),
     ],
   };
+}
+
+/** When it is to be fed, in words that are true for as long as the paper hangs there; nothing where nothing presses. */
+function dueLine(
+  next: WhatNext | null,
+  card: Standing['jar']['card'],
+  words: KitchenWords,
+): readonly string[] {
+  if (!next || next.by === null) return [];
+  const on = (at: Instant) => `${words.date(at)} ${words.time(at)}`;
+  const { because, from, by } = next;
+  switch (because.is) {
+    case 'quarantined':
+      return ['Not to be used before it was looked over'];
+    case 'programme':
+      return [`Day ${because.run.day} of its programme, feed ${on(from)}`];
+    case 'plan':
+      return [`Next ${on(because.step.at)}, as planned`];
+    case 'wish':
+      return [`Wanted for ${because.wish.name}, ${words.date(because.wish.from)}`];
+    case 'feed':
+      if (because.reason === 'neglected') return ['To be looked after'];
+      return because.reason === 'rhythm'
+        ? [`Feed ${words.date(by)}, ${rhythmWords(card.rhythm!, words)}`]
+        : [`Feed by ${words.date(by)}`];
+    case 'move':
+    case 'rests':
+      return [];
+  }
 }
 
 /** How to keep a starter, for whoever gets a part of it. */
@@ -44,7 +73,7 @@ export function careText({ jar, outlook }: Standing, words: KitchenWords): strin
     'In the fridge: feed it once a week, an hour or two out before and after.',
     ...(due === null
       ? []
-      : [`Feed it next by ${words.date(jar.since + due * HOUR)}; sooner does no harm.`]),
+      : [`It keeps until ${words.date(jar.since + due * HOUR)} at the latest; sooner is better.`]),
     '',
     'Cover it loosely: a tight lid on a feeding starter is under pressure. Grey liquid on top is hunger: pour it off or stir it in, and feed. Fuzz, coloured spots, pink or orange streaks: throw all of it out.',
     `Do not taste it raw. ${isGlutenFree(flour) ? 'Its flour holds no gluten, but spoons and hands may bring some.' : 'It holds gluten.'}`,

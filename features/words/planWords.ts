@@ -83,15 +83,15 @@ function bowlWords(
 }
 
 /** When to take it out of the cold before. */
-const outWords = ({ outAt }: Step, words: KitchenWords) =>
-  outAt === undefined ? '' : `Out of the cold ${words.time(outAt)}. `;
+const outWords = ({ at, outAt }: Step, words: KitchenWords) =>
+  outAt === undefined ? '' : `Out of the cold ${words.after(at, outAt)}. `;
 
 const warmthWords = ({ waterCelsius }: Step, words: KitchenWords) =>
   waterCelsius === undefined ? '' : ` at ${words.celsius(waterCelsius)}`;
 
 /** The walk that follows. */
-const thenWords = ({ then }: Step, placeName: (id: string) => string, words: KitchenWords) =>
-  then === undefined ? '' : `, and ${placeName(then.place)} at ${words.time(then.at)}`;
+const thenWords = ({ at, then }: Step, placeName: (id: string) => string, words: KitchenWords) =>
+  then === undefined ? '' : `, and ${placeName(then.place)} at ${words.after(at, then.at)}`;
 
 /** What leaner keeps save, a sentence for each jar. */
 export const savingWords = (
@@ -120,6 +120,24 @@ export function slackWords(step: Step, words: KitchenWords): string {
   const beside = (at: number) =>
     words.day(at) === words.day(step.at) ? words.time(at) : `${words.day(at)} ${words.time(at)}`;
   return `any time ${beside(step.earliest)} to ${beside(step.latest)}`;
+}
+
+/** What a calendar says beside a step, true on whatever day it is read: between when, and after what. */
+export function calendarNote(step: Step, before: readonly Step[], words: KitchenWords): string {
+  const { at, earliest, latest, jar } = step;
+  const taken = before.findLast(
+    (other) => other.kind === 'take' && other.jar === jar && at - other.at < 6 * 3_600_000,
+  );
+  return [
+    latest - earliest < 20 * 60_000
+      ? ''
+      : `Any time from ${words.dated(earliest)} to ${words.after(earliest, latest)}.`,
+    taken && step.kind !== 'take'
+      ? `Only after ${words.grams(taken.takeG!)} are taken for the bake.`
+      : '',
+  ]
+    .filter((line) => line !== '')
+    .join(' ');
 }
 
 /** Why a bake cannot be had, and what can. */

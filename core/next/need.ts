@@ -1,0 +1,138 @@
+import { type Standing, graceOf } from '../journal';
+import { HOUR, type Instant } from '../measure';
+
+/** Why a jar asks for a feed. */
+export type FeedReason =
+  | 'hooch'
+  | 'hungry'
+  | 'ripe'
+  | 'past'
+  | 'ripens'
+  | 'asleep'
+  | 'resting'
+  /** It comes out of the cold, and is fed once the chill is off. */
+  | 'warming'
+  /** Its rhythm says so. */
+  | 'rhythm'
+  /** It is fed only before a bake. */
+  | 'onlyForBakes'
+  /** It has starved for so long that a usual feed may not bring it back. */
+  | 'neglected';
+
+/** The feed that a jar asks for when nobody has planned one. */
+export interface Need {
+  readonly reason: FeedReason;
+  /** From when it makes sense. */
+  readonly from: Instant;
+  /** Best done by then. It stays where it is when it has passed: late is told as late. Null when nothing presses. */
+  readonly by: Instant | null;
+  /** When half of the yeast that its last feed raised has starved; null when that is beyond the time looked at, or not known. */
+  readonly harmAt: Instant | null;
+}
+
+/**
+ * The feed a jar asks for: by the rhythm on its card, as long as that does it no harm; else as it needs it.
+ *
+ * @example needOf(standing).by // 19:55, and still 19:55 at midnight
+ */
+export function needOf(standing: Standing): Need {
+  if (isNeglected(standing)) return { ...needByFood(standing), reason: 'neglected' };
+  return needAfterCold(standing) ?? needByRhythm(standing) ?? needByFood(standing);
+}
+
+/** From the fridge a jar stands an hour or two before it is fed. */
+const CHILL_OFF = HOUR;
+const WARMED = 2 * HOUR;
+/** Taken out with more of its food left, it is no feed that it was taken out for. */
+const TO_BE_FED = 0.7;
+
+/** A jar that was taken out of the cold, or is about to be, is fed when it has lost its chill. */
+function needAfterCold(standing: Standing): Need | null {
+  const { stage, moment, outAt } = standing;
+  if (outAt === null || stage === 'ripe' || moment.food > TO_BE_FED) return null;
+  const harmAt = harmOf(standing);
+  return { reason: 'warming', from: outAt + CHILL_OFF, by: outAt + WARMED, harmAt };
+}
+
+/** So much of a rest that a jar came through before counts as that rest. */
+const NEARLY = 0.9;
+
+/** What the rhythm asks for. Null without one, and for a jar that would come to harm in it and has never borne so much. */
+function needByRhythm(standing: Standing): Need | null {
+  const { jar, now, hours, dueAt } = standing;
+  const { rhythm } = jar.card;
+  // Where the last feed is only guessed at, no hour can be due since then.
+  if (!rhythm || jar.unfedH) return null;
+  const harmAt = harmOf(standing);
+  const restH = dueAt === null ? hours : (dueAt - jar.since) / HOUR;
+  const borne = jar.borneH >= NEARLY * restH;
+  if (harmAt !== null && harmAt < (dueAt ?? now) && !borne) return null;
+  if (dueAt === null)
+    return { reason: 'onlyForBakes', from: harmAt ?? now, by: borne ? null : harmAt, harmAt };
+  return { reason: 'rhythm', from: dueAt - graceOf(rhythm), by: dueAt, harmAt };
+}
+
+/** Below this a jar was put away to rest: it is not late for having passed its peak there. °C */
+const AT_REST_CELSIUS = 10;
+
+/**
+ * The feed a jar needs by its food. On the counter: while it is ripe. In the cold: before half of its yeast has starved. The
+ * hour by which it was best fed stays, whatever has become of the jar since.
+ */
+function needByFood(standing: Standing): Need {
+  const { jar, now, stage, outlook, moment } = standing;
+  const { ripeFromH, ripeUntilH, emptyAtH, peaksAtH } = outlook.forecast;
+  const at = (hours: number | null) => (hours === null ? null : jar.since + hours * HOUR);
+  const harmAt = harmOf(standing);
+  const atRest = moment.celsius < AT_REST_CELSIUS;
+  const best = atRest ? harmAt : (at(ripeUntilH) ?? at(emptyAtH) ?? harmAt);
+  const need = (reason: FeedReason, from: Instant, by: Instant | null): Need => ({
+    reason,
+    from,
+    by,
+    harmAt,
+  });
+  switch (stage) {
+    case 'hooch':
+    case 'hungry':
+      // Where nobody knows how long it starved, nobody knows by when it should have been fed.
+      return need(stage, now, jar.unfedH ? now : (best ?? now));
+    case 'ripe':
+      return need('ripe', now, at(ripeUntilH) ?? harmAt);
+    case 'past':
+    case 'sunk':
+      return need('past', now, best);
+    case 'resting':
+      return need('resting', now, harmAt);
+    case 'asleep':
+      return need('asleep', at(emptyAtH) ?? now, harmAt);
+    case 'settled':
+    case 'waking':
+    case 'rising':
+      return ripeFromH !== null
+        ? need('ripens', at(ripeFromH)!, at(ripeUntilH))
+        : need('resting', at(peaksAtH ?? emptyAtH) ?? now, harmAt);
+  }
+}
+
+/** When half of its yeast has starved, as far as that is known. */
+const harmOf = ({ jar, outlook }: Standing): Instant | null => {
+  const { feedByH } = outlook.forecast;
+  return feedByH === null || jar.unfedH ? null : jar.since + feedByH * HOUR;
+};
+
+/** A jar starved beyond its harm for longer than this loses nothing more in a few hours, and needs more than a feed. */
+const LONG_STARVED = 72 * HOUR;
+/** Unfed for as long as this by what its keeper said, it needs looking over first, hours. */
+const LONG_UNFED_H = 10 * 24;
+
+/**
+ * Whether a jar has starved for so long that a usual feed may not bring it back: it is looked over first, and most often
+ * comes back by a programme. A rest that it came through before is none.
+ */
+export function isNeglected(standing: Standing): boolean {
+  const { jar, now, hours } = standing;
+  if (jar.unfedH) return jar.unfedH[0] + (now - jar.started) / HOUR >= LONG_UNFED_H;
+  const harmAt = harmOf(standing);
+  return harmAt !== null && now - harmAt > LONG_STARVED && jar.borneH < NEARLY * hours;
+}

@@ -1,0 +1,151 @@
+import fc from 'fast-check';
+
+import { DAY, HOUR } from '../measure';
+import { type Plan, type Step } from '../plan';
+import { PROGRAMME, type Run } from '../rescue';
+import { T0, someStanding } from './someStanding.testing';
+import { type JarAhead, isDue, nextInOrder, whatNext } from './whatNext';
+
+const ahead = (standing: JarAhead['standing'], over: Partial<JarAhead> = {}): JarAhead => ({
+  standing,
+  quarantined: false,
+  programme: null,
+  plan: null,
+  wishes: [],
+  promise: null,
+  ...over,
+});
+
+const step = (jar: string, at: number): Step => ({
+  at,
+  earliest: at - HOUR,
+  latest: at + HOUR,
+  kind: 'feed',
+  jar,
+  keepG: 20,
+  flourG: 80,
+  waterG: 80,
+});
+
+const plan = (
+  steps: readonly Step[],
+  jars: readonly string[],
+  until: number,
+  wanted: readonly string[] = [],
+): NonNullable<JarAhead['plan']> => ({
+  steps,
+  wanted: wanted.map((id) => ({ id, chance: 1, peakAt: until, low: until, high: until })),
+  curves: jars.map((jar): Plan['curves'][number] => ({ jar, heights: [[until, 1]], ripe: [] })),
+});
+
+const RUN: Run = {
+  programme: PROGRAMME.neglected,
+  begunAt: T0,
+  day: 2,
+  feeds: [],
+  feedsSoFar: 0,
+  doublings: 0,
+  goodSmells: 0,
+  progress: 'tooSoon',
+  slower: 1,
+  misses: 0,
+  falseRise: false,
+  verdict: 'going',
+};
+const programme = (at: number) => ({
+  run: RUN,
+  next: { at, keepG: 10, flourG: 20, waterG: 20, because: 'daily' as const },
+});
+const wish = (from: number) => ({ id: 'loaves', name: 'loaves', from, until: from + 2 * HOUR });
+const promise = { entry: 'in', from: T0 + HOUR, place: 'fridge' };
+
+describe('the one answer', () => {
+  const ripe = someStanding(13, 'counter');
+  const { now } = ripe;
+  const all = {
+    quarantined: true,
+    programme: programme(now),
+    plan: plan([step('tern', now)], ['tern'], now + 7 * DAY),
+    wishes: [wish(now + 20 * HOUR)],
+    promise,
+  };
+
+  it('is the first of harm, programme, plan, wish, move and need, each giving way to those before it', () => {
+    const none = { quarantined: false, programme: null, plan: null, wishes: [], promise: null };
+    const keys = ['quarantined', 'programme', 'plan', 'wishes', 'promise'] as const;
+    const answers = [0, 1, 2, 3, 4, 5].map((gone) => {
+      const left = Object.fromEntries(keys.slice(0, gone).map((key) => [key, none[key]]));
+      return whatNext(ahead(ripe, { ...all, ...left })).because.is;
+    });
+    expect(answers).toEqual(['quarantined', 'programme', 'plan', 'wish', 'move', 'feed']);
+  });
+
+  it('is the choice of a plan only while a feed could spoil the bake, and not for one that the plan sees to', () => {
+    const is = (from: number, over: Partial<JarAhead> = {}) =>
+      whatNext(ahead(ripe, { wishes: [wish(from)], ...over })).because.is;
+    expect(is(now + 20 * HOUR)).toBe('wish');
+    expect(is(now + 6 * DAY)).toBe('feed');
+    expect(is(now - 3 * HOUR)).toBe('feed');
+    const seenTo = plan([], ['tern'], now + 7 * DAY, ['loaves']);
+    expect(is(now + 20 * HOUR, { plan: seenTo })).not.toBe('wish');
+  });
+
+  it('of a jar that the plan leaves alone is a rest, unless it would come to harm in it', () => {
+    const cold = someStanding(48, 'fridge');
+    const until = cold.now + 4 * DAY;
+    expect(whatNext(ahead(cold, { plan: plan([], ['tern'], until) })).because).toEqual({
+      is: 'rests',
+      until,
+    });
+    // Ripe on the counter, half of it has starved long before.
+    expect(
+      whatNext(ahead(ripe, { plan: plan([], ['tern'], now + 6 * DAY) })).because,
+    ).toMatchObject({ is: 'feed' });
+    // A plan that knows nothing of this jar says nothing of it.
+    expect(whatNext(ahead(cold, { plan: plan([], ['skua'], until) })).because).toMatchObject({
+      is: 'feed',
+    });
+  });
+
+  it('once late stays late, by the same hour, until the jar is fed', () => {
+    const by = whatNext(ahead(someStanding(3, 'counter'))).by!;
+    fc.assert(
+      fc.property(fc.integer({ min: 4, max: 72 }), (hours) => {
+        const answer = whatNext(ahead(someStanding(hours, 'counter')));
+        expect(answer.by).toBe(by);
+        expect(answer.late).toBe(T0 + hours * HOUR > by);
+      }),
+      { numRuns: 20 },
+    );
+  });
+});
+
+describe('the order among jars', () => {
+  it('puts harm first, then what is late, then what is due first', () => {
+    const order = nextInOrder([
+      ahead(someStanding(13, 'fridge', 'cold')),
+      ahead(someStanding(13, 'counter', 'ripe')),
+      ahead(someStanding(30, 'counter', 'late')),
+      ahead(someStanding(13, 'fridge', 'held'), { quarantined: true }),
+    ]);
+    expect(order.map(({ jar }) => jar)).toEqual(['held', 'late', 'ripe', 'cold']);
+  });
+
+  it('does not let another jar push a missed feed from the head of the page', () => {
+    // At 18 h one was best fed some hours ago; the other is ripe now.
+    const late = ahead(someStanding(19, 'counter', 'missed'));
+    const other = ahead({ ...someStanding(13, 'counter', 'other'), now: T0 + 19 * HOUR });
+    expect(nextInOrder([other, late])[0]!.jar).toBe('missed');
+  });
+
+  it('lets a jar that has starved for days wait behind one that is ripe tonight, and out of the common pass', () => {
+    const starved = { ...someStanding(24 * 12, 'counter', 'starved'), now: T0 + 13 * HOUR };
+    const shifted = {
+      ...starved,
+      jar: { ...starved.jar, since: starved.jar.since - 24 * 11 * HOUR },
+    };
+    const order = nextInOrder([ahead(shifted), ahead(someStanding(13, 'counter', 'ripe'))]);
+    expect(order.map(({ jar }) => jar)).toEqual(['ripe', 'starved']);
+    expect(order.map((answer) => isDue(answer, T0 + 13 * HOUR))).toEqual([true, false]);
+  });
+});

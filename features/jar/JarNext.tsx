@@ -1,0 +1,55 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+
+import { type Standing } from '@core/journal';
+import { Button, Panel, Words } from '@kit';
+import { selectBeingRead, selectNextOf, selectNow, useAppSelector } from '@state';
+
+import { capital, nextReason, nextTitle, useKitchenWords } from '../words';
+import { NextDoing } from '../parts/NextDoing';
+import { SameAgainSheet } from './SameAgainSheet';
+
+/** What is next for this jar, and the feed. */
+export function JarNext({ standing }: { readonly standing: Standing }) {
+  const words = useKitchenWords();
+  const now = useAppSelector(selectNow);
+  const { id } = standing.jar;
+  const next = useAppSelector((state) => selectNextOf(state, id));
+  const beingRead = useAppSelector(selectBeingRead).has(id);
+  const [again, setAgain] = useState(false);
+  if (!next) return null;
+  if (beingRead)
+    return (
+      <Panel label="Next">
+        <Words live>Reading its log, to learn how quick it is. The hours come with it.</Words>
+      </Panel>
+    );
+  const { because } = next;
+  const toBeFed = because.is === 'feed' && because.reason !== 'neglected';
+  return (
+    <Panel label="Next">
+      <View>
+        <Words strong size="title" level={2}>
+          {capital(nextTitle(next, 'it', now, words))}
+        </Words>
+        <Words>{nextReason(next, standing, words)}</Words>
+      </View>
+      {!toBeFed && <NextDoing next={next} standing={standing} beside={false} />}
+      {because.is !== 'programme' && because.is !== 'quarantined' && (
+        <View style={styles.row}>
+          <Button kind={toBeFed ? 'main' : 'plain'} grow href={`/jar/${id}/feed`}>
+            {because.is === 'wish' ? 'Feed it anyway' : 'Feed'}
+          </Button>
+          <Button grow onPress={() => setAgain(true)}>
+            Same again
+          </Button>
+        </View>
+      )}
+      {again && <SameAgainSheet standing={standing} onClose={() => setAgain(false)} />}
+    </Panel>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 8 },
+});
