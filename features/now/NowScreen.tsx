@@ -67,7 +67,7 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
   const shelves = (
     <>
       <KitchenLine />
-      <QuarantineNotice />
+      {next?.because.is !== 'quarantined' && <QuarantineNotice />}
       <Promises only="pressing" />
       <ReadyBowls />
       <MendedNotice />
