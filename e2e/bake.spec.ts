@@ -35,7 +35,7 @@ test('a dough is reckoned, weighed out, and its levain goes into the plan and to
   await page.getByLabel('Hydration', { exact: true }).fill('40');
   await page.getByLabel('Flour from levain').fill('40');
   await page.getByLabel('Its hydration').fill('150');
-  await expect(page.getByText(/^So much levain brings more water/)).toBeVisible();
+  await expect(page.getByText(/^That much levain brings more water/)).toBeVisible();
   await expect(bowl).toBeHidden();
   await page.getByLabel('Hydration', { exact: true }).fill('75');
   await page.getByLabel('Its hydration').fill('100');
@@ -49,9 +49,9 @@ test('a dough is reckoned, weighed out, and its levain goes into the plan and to
   const before = await bulk.getByRole('heading').textContent();
   await bulk.getByRole('slider', { name: 'Dough at' }).fill('18');
   await expect(bulk.getByRole('heading')).not.toHaveText(before!);
-  await bulk.getByLabel('Hours there are for it').fill('1');
+  await bulk.getByLabel('Hours you have for it').fill('1');
   await expect(bulk.getByText(/^No levain between 2 and 40 %/)).toBeVisible();
-  await bulk.getByLabel('Hours there are for it').fill('9');
+  await bulk.getByLabel('Hours you have for it').fill('9');
   await bulk.getByRole('button', { name: /^Take \d+ % of the flour from levain$/ }).click();
   await expect(bulk.getByRole('heading')).toHaveText(/^Bulk: about (8 h [34]|9 h)/);
 
@@ -94,8 +94,8 @@ test('a yeast recipe becomes sourdough, with a warning where it is sweet, and pr
   expect(paper).toContain('150 g levain');
   expect(paper).toContain('Hydration 68 %, as before.');
   expect(paper).not.toContain('Weigh it out');
-  await page.getByLabel('Water, all that is wet').fill('20');
-  await expect(page.getByText(/^So much levain brings more water/)).toBeVisible();
+  await page.getByLabel('Water and other liquids').fill('20');
+  await expect(page.getByText(/^That much levain brings more water/)).toBeVisible();
 });
 
 test('a label and a care card come out on paper @phone', async ({ page, kitchen }) => {
@@ -170,7 +170,7 @@ test('without a scale: cups beside the grams, and cups typed @phone', async ({ p
   await kitchen.open('/jar/grebe/feed', 'demo');
   await kitchen.button('Keep is in').click();
   await expect(
-    page.getByText(/^About ⅓ cup and 1 tbsp; by volume it is easily 3 % off/),
+    page.getByText(/^About ⅓ cup and 1 tbsp; measured by volume it can easily be 3 % off/),
   ).toBeVisible();
   await page.getByLabel('Scale reads, or cups').fill('1/2 cup');
   await expect(page.getByText('18 g over. That is fine: flour will follow.')).toBeVisible();
@@ -223,7 +223,7 @@ test('a label’s protein is told in percent, no closer than it is rounded @phon
   await page.getByLabel('Protein').fill('3');
   await expect(page.getByText(/^8\.3 to 11\.7 %: soft/)).toBeVisible();
   await page.getByLabel('in a serving of').fill('0');
-  await expect(page.getByText('That is no flour. Check the two numbers.')).toBeVisible();
+  await expect(page.getByText('No flour is like that. Check the two numbers.')).toBeVisible();
 });
 
 test('a jar that would run over says when to stir it down @phone', async ({ page, kitchen }) => {

@@ -124,7 +124,7 @@ test('the scale may keep the jar on it all along @phone', async ({ page, kitchen
   await page.getByLabel('Scale reads').fill('400');
   await kitchen.button('Keep is in').click();
   await expect(
-    page.getByText('The jar and what is in it already weigh 412 g. The scale should read more.'),
+    page.getByText('The jar and what is already in it weigh 412 g. The scale should read more.'),
   ).toBeVisible();
   await page.getByLabel('Scale reads').fill('440');
   await kitchen.button('Keep is in').click();
@@ -166,7 +166,7 @@ test.describe('bad input @phone', () => {
     await page.getByLabel('Keep', { exact: true }).fill('');
     await page.getByLabel('Holds').fill('-5');
     await kitchen.button('Put it on the shelf').click();
-    await expect(page.getByText('3 fields want another look.')).toBeVisible();
+    await expect(page.getByText('3 fields need another look.')).toBeVisible();
     await expect(
       page.getByText('Give it a name, so that the jars can be told apart.'),
     ).toBeVisible();

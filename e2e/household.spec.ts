@@ -84,7 +84,7 @@ test('a starter’s own pace is learnt from its log, in words @phone', async ({ 
   ).toBeVisible({ timeout: 30_000 });
   await expect(
     page
-      .getByText(/peaks seen, \d+ fell inside the canopy/)
+      .getByText(/peaks you saw, \d+ fell inside the canopy/)
       .filter({ visible: true })
       .first(),
   ).toBeVisible();

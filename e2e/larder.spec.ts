@@ -25,7 +25,9 @@ test('a tub is weighed together, a jar is fed from it, and it runs down @phone',
   // Dunlin is fed from it, and the tub is less by that.
   await page.goto('/jar/dunlin/edit');
   await page.getByRole('radio', { name: 'tub: Half and half' }).click();
-  await expect(page.getByText('white, half whole wheat. Every feed runs it down.')).toBeVisible();
+  await expect(
+    page.getByText('white, half whole wheat. Every feed uses some of it.'),
+  ).toBeVisible();
   await kitchen.button('Save the card').click();
   await page.goto('/jar/dunlin/feed');
   await kitchen.button('Keep is in').click();
@@ -85,7 +87,7 @@ test('a starter moves into a jar that widens upward, and heights are read as vol
   await sheet.getByRole('button', { name: 'It is in the other jar' }).click();
   await expect(sheet.getByText(/that jar is too small/)).toBeVisible();
   await sheet.getByLabel('Holds').fill('900');
-  await sheet.getByLabel('Its floor against its mouth').fill('60');
+  await sheet.getByLabel('Base width, as a share of the rim').fill('60');
   await kitchen.accessible();
   await sheet.getByRole('button', { name: 'It is in the other jar' }).click();
   await page.getByLabel('Rise above the band').fill('100');

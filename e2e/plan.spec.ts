@@ -55,7 +55,7 @@ test('a Saturday bake from the fridge: plan chosen, first step done late, the pl
 
   // Nobody came to take it out of the fridge in the evening: that is done later, and warmer.
   await kitchen.open('/plan', 'demo', '2026-03-13T23:10');
-  await expect(page.getByText(/^The plan was mended: /)).toBeVisible({ timeout: 45_000 });
+  await expect(page.getByText(/^The plan has changed: /)).toBeVisible({ timeout: 45_000 });
 
   await page
     .getByRole('button', { name: /^Done: Move Dunlin: / })
@@ -71,7 +71,7 @@ test('a Saturday bake from the fridge: plan chosen, first step done late, the pl
   await kitchen.feedAtBench();
   await expect(page.getByText(/^Dunlin is fed/)).toBeVisible();
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
-  await expect(page.getByText(/^The plan was mended: Dunlin's levain is built/)).toBeVisible({
+  await expect(page.getByText(/^The plan has changed: Dunlin's levain is built/)).toBeVisible({
     timeout: 45_000,
   });
   await expect(page.getByRole('button', { name: /^Bench: Build Dunlin's levain/ })).toBeHidden();
@@ -105,7 +105,7 @@ test('a step is skipped and had at another time; both can be taken back @phone',
   await planned(page);
   await expect(page.getByRole('button', { name: /^21:00 Feed Skua/ })).toBeVisible();
   await page.reload();
-  await expect(put.getByText('Skua is touched at 21:00, and not before.')).toBeVisible();
+  await expect(put.getByText('Skua is seen to at 21:00, and not before.')).toBeVisible();
   await put.getByRole('button', { name: /^Let the plan decide/ }).click();
   await expect(put).toBeHidden();
 });
@@ -116,7 +116,7 @@ test('hands are painted and a bake is moved, with the keyboard alone @wide', asy
 }) => {
   await kitchen.open('/plan', 'demo');
   await page.getByRole('radio', { name: 'away' }).click();
-  const grid = page.getByRole('grid', { name: 'Hands through the week, by the hour' });
+  const grid = page.getByRole('grid', { name: 'When somebody is there, hour by hour' });
   await grid.getByRole('gridcell', { name: 'Mon 00:00, asleep' }).focus();
   for (let day = 0; day < 5; day++) await page.keyboard.press('ArrowDown');
   for (let hour = 0; hour < 9; hour++) await page.keyboard.press('ArrowRight');
@@ -126,7 +126,7 @@ test('hands are painted and a bake is moved, with the keyboard alone @wide', asy
   await expect(grid.getByRole('gridcell', { name: 'Sat 10:00, away' })).toBeFocused();
   await page.reload();
   await expect(grid.getByRole('gridcell', { name: 'Sat 09:00, away' })).toBeAttached();
-  await kitchen.button('Wash off what was painted').click();
+  await kitchen.button('Clear what was painted').click();
   await expect(grid.getByRole('gridcell', { name: 'Sat 09:00, there' })).toBeAttached();
 
   await planned(page);
@@ -191,10 +191,10 @@ test('the browser says when a step is due, once it may @phone', async ({
   const told = () => page.evaluate(() => (window as unknown as { told: string[] }).told);
   await kitchen.open('/plan', 'demo');
   await planned(page);
-  await expect(page.getByText('Shall the browser say when a step is due?')).toBeHidden();
+  await expect(page.getByText('Should the browser tell you when a step is due?')).toBeHidden();
   await kitchen.button('Follow it').click();
   await kitchen.button('Yes, tell me').click();
-  await expect(page.getByText('Shall the browser say when a step is due?')).toBeHidden();
+  await expect(page.getByText('Should the browser tell you when a step is due?')).toBeHidden();
   // What is due now is said at once; what comes later waits.
   await expect.poll(told).toEqual(['Feed Skua']);
   await kitchen.open('/settings', 'demo', '2026-03-13T18:31');
@@ -213,7 +213,7 @@ test('a bake is added from loaves, and a trip is marked @wide', async ({ page, k
   await expect(sheet.getByText(/^300 g of levain/)).toBeVisible();
   await kitchen.accessible();
   await sheet.getByRole('button', { name: 'Add this bake' }).click();
-  await expect(sheet.getByText('Too soon: no starter ripens within the hour.')).toBeVisible();
+  await expect(sheet.getByText('Too soon: no starter gets ripe within the hour.')).toBeVisible();
   await sheet.getByRole('textbox', { name: 'Levain ripe at' }).fill('2026-03-16T18:00');
   await sheet.getByRole('radio', { name: 'Dunlin' }).click();
   await sheet.getByRole('button', { name: 'Add this bake' }).click();
@@ -224,7 +224,7 @@ test('a bake is added from loaves, and a trip is marked @wide', async ({ page, k
   await page.getByRole('textbox', { name: 'Coming back' }).fill('2026-03-17T08:00');
   await kitchen.button('Mark the trip').click();
   await expect(
-    page.getByText('Give the day you leave and a later one for coming back.'),
+    page.getByText('Give the day you leave and a later day for coming back.'),
   ).toBeVisible();
   await page.getByRole('textbox', { name: 'Coming back' }).fill('2026-03-20T18:00');
   await kitchen.button('Mark the trip').click();
@@ -253,7 +253,7 @@ test('an impossible bake is explained, with what comes nearest @phone', async ({
   await sheet.getByLabel('Levain', { exact: true }).fill('120');
   await sheet.getByLabel('Name, if it needs one').fill('Tonight');
   await sheet.getByRole('button', { name: 'Add this bake' }).click();
-  await expect(page.getByText('Tonight: there is not enough time until then.')).toBeVisible({
+  await expect(page.getByText('Tonight: there is not enough time left.')).toBeVisible({
     timeout: 60_000,
   });
   await expect(page.getByText(/would work\./)).toBeVisible();
@@ -264,11 +264,11 @@ test('an impossible bake is explained, with what comes nearest @phone', async ({
     .first()
     .click();
   await planned(page);
-  await expect(page.getByText('Tonight: there is not enough time until then.')).toBeHidden();
-  await page.getByLabel('Flour in the house, if it is short').fill('5');
-  await expect(page.getByText('Tonight: there is not flour enough in the house.')).toBeVisible({
+  await expect(page.getByText('Tonight: there is not enough time left.')).toBeHidden();
+  await page.getByLabel('Flour in the house, if you are short of it').fill('5');
+  await expect(page.getByText('Tonight: there is not enough flour in the house.')).toBeVisible({
     timeout: 45_000,
   });
-  await page.getByLabel('Flour in the house, if it is short').fill('');
+  await page.getByLabel('Flour in the house, if you are short of it').fill('');
   await planned(page);
 });

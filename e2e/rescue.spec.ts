@@ -46,10 +46,10 @@ test('hooch is poured off, and the next feed brings the water back @phone', asyn
   await kitchen.accessible();
   await kitchen.button('Go on').click();
   await expect(
-    page.getByRole('heading', { name: 'Neglected, and worth bringing back' }),
+    page.getByRole('heading', { name: 'Neglected, but it can be brought back' }),
   ).toBeVisible();
   await expect(
-    page.getByText(/^\d to \d feeds in “Oven, lamp on”: well by .*, as far as can be told\.$/),
+    page.getByText(/^\d to \d feeds in “Oven, lamp on”: well by .*, as far as anyone can tell\.$/),
   ).toBeVisible();
   const why = page.getByRole('region', { name: 'Why' });
   await expect(why.getByText('unfed: longer', { exact: false })).toBeVisible();
@@ -57,7 +57,7 @@ test('hooch is poured off, and the next feed brings the water back @phone', asyn
   await kitchen.accessible();
 
   const liquid = page.getByRole('region', { name: 'The liquid' });
-  await expect(liquid.getByText(/^Pour it off: so much of it would thin the mix/)).toBeVisible();
+  await expect(liquid.getByText(/^Pour it off: that much of it would thin the mix/)).toBeVisible();
   await liquid.getByLabel('About how much').fill('900');
   await liquid.getByRole('button', { name: 'Poured off' }).click();
   await expect(liquid.getByText(/^That is more than half/)).toBeVisible();
@@ -69,7 +69,7 @@ test('hooch is poured off, and the next feed brings the water back @phone', asyn
   await page.goto('/jar/skua/feed');
   await kitchen.button('Keep is in').click();
   await expect(
-    page.getByText('With 2 g for the 16 g of liquid that were poured off.'),
+    page.getByText('With 2 g for the 16 g of liquid that you poured off.'),
   ).toBeVisible();
 });
 
@@ -81,7 +81,7 @@ test('a jar in a programme is fed by it alone: into the calendar, with its flour
   await nothingHappened(page);
   await page.getByRole('checkbox', { name: 'nothing odd' }).click();
   await kitchen.button('Go on').click();
-  await kitchen.button('Begin the programme').click();
+  await kitchen.button('Start the programme').click();
   const saved = page.waitForEvent('download');
   await kitchen.button('Feeds to my calendar').click();
   const calendar = readFileSync(await (await saved).path(), 'utf8').replace(/\r\n /g, '');
@@ -117,7 +117,7 @@ test('a neglected jar comes back over five days, and is well on evidence @phone'
   await kitchen.button('Go on').click();
   await page.getByRole('radio', { name: 'on top' }).click();
   await kitchen.button('Go on').click();
-  await kitchen.button('Begin the programme').click();
+  await kitchen.button('Start the programme').click();
   await expect(
     page.getByRole('heading', { name: 'Bringing back a neglected starter' }),
   ).toBeVisible();
@@ -134,7 +134,10 @@ test('a neglected jar comes back over five days, and is well on evidence @phone'
 
   // Half way through, somebody closes it and comes back.
   await kitchen.later('/', '2026-03-15T07:30');
-  await page.getByRole('main').getByRole('link', { name: /^Feed Skua/ }).click();
+  await page
+    .getByRole('main')
+    .getByRole('link', { name: /^Feed Skua/ })
+    .click();
   await look(page, '55', 'vinegar');
   await feed(page);
 
@@ -202,12 +205,12 @@ test('mould is thrown out whatever else is said, and a backup begins in its plac
   const sheet = page.getByRole('dialog', { name: 'Waking flakes in stages' });
   await expect(sheet.getByLabel('Its name')).toHaveValue('Grebe');
   await sheet.getByLabel('Grams of flakes').fill('90');
-  await sheet.getByRole('button', { name: 'They soak now' }).click();
+  await sheet.getByRole('button', { name: 'They are soaking' }).click();
   await expect(sheet.getByText('Only 38 g are left of it.')).toBeVisible();
   await sheet.getByLabel('Grams of flakes').fill('12');
   await expect(sheet.getByText('With 24 g of lukewarm water.')).toBeVisible();
   await kitchen.accessible();
-  await sheet.getByRole('button', { name: 'They soak now' }).click();
+  await sheet.getByRole('button', { name: 'They are soaking' }).click();
   await expect(page.getByText('Grebe, day 1')).toBeVisible();
   await expect(page.getByText(/Nothing comes out\.$/)).toBeVisible();
   await page.goto('/larder');
@@ -236,7 +239,7 @@ test('answers that clash are named, what nobody can tell is no obstacle, and com
   await expect(page.getByRole('heading', { name: 'What does it smell of?' })).toBeVisible();
   await kitchen.button('I cannot tell').click();
   await kitchen.button('older').click();
-  await kitchen.button('a day at most').click();
+  await kitchen.button('within the last day').click();
   await expect(page.getByText(/do not go together\. Look again/)).toBeVisible();
   await expect(page.getByRole('heading', { name: 'It is hungry' })).toBeVisible();
   await kitchen.button('Change liquid').click();
@@ -258,7 +261,7 @@ test('an oven, a tight lid and a false rise are not soothed @phone', async ({ pa
   await kitchen.button('flour, yoghurt, fruit').click();
   await kitchen.button('over 45 °C, like a hot bath').click();
   await expect(page.getByRole('heading', { name: 'It got too hot' })).toBeVisible();
-  await expect(page.getByText(/Besides: under pressure/)).toBeVisible();
+  await expect(page.getByText(/^It is also under pressure/)).toBeVisible();
   await kitchen.accessible();
 
   await page.goto('/trouble?jar=');
@@ -273,9 +276,9 @@ test('an oven, a tight lid and a false rise are not soothed @phone', async ({ pa
 
 test('a backup is dried, packed and stands on the shelf @phone', async ({ page, kitchen }) => {
   await kitchen.open('/larder', 'demo');
-  await expect(page.getByText(/^To be made anew since/)).toBeVisible();
+  await expect(page.getByText(/^Renewal was due on/)).toBeVisible();
   await expect(page.getByText('Dunlin has no backup yet.')).toBeVisible();
-  await kitchen.button('Dunlin goes without a backup').click();
+  await kitchen.button('Dunlin needs no backup').click();
   await expect(page.getByText('Dunlin has no backup yet.')).toBeHidden();
   await page.getByRole('button', { name: 'Make a backup', exact: true }).click();
   const sheet = page.getByRole('dialog', { name: 'Make a backup' });
@@ -302,20 +305,24 @@ test('going away says what to do before and after, and the plan knows @phone', a
   await page.getByRole('link', { name: 'Going away and coming back' }).click();
   await page.getByRole('textbox', { name: 'Leaving' }).fill('2026-03-20T09:00');
   await page.getByRole('textbox', { name: 'Back' }).fill('2026-03-18T09:00');
-  await expect(page.getByText('Coming back is before leaving.')).toBeVisible();
+  await expect(
+    page.getByText('You come back before you leave: check the two dates.'),
+  ).toBeVisible();
   await page.getByRole('textbox', { name: 'Back' }).fill('2026-04-10T18:00');
   await page
-    .getByRole('textbox', { name: 'A starter should be ripe by (optional)' })
+    .getByRole('textbox', { name: 'Starter ripe again by (optional)' })
     .fill('2026-04-10T20:00');
   const grebe = page.getByRole('region', { name: 'Grebe' });
-  await expect(grebe.getByText('For 21 days the least trouble: stiff ball, fridge')).toBeVisible();
+  await expect(
+    grebe.getByText('For 21 days the least trouble is to: stiff ball, fridge'),
+  ).toBeVisible();
   await expect(
     grebe.getByText(/^On the last day: keep 20 g, add 50 g water and 100 g flour/),
   ).toBeVisible();
   await expect(grebe.getByText(/^Not ripe by /)).toBeVisible();
   await kitchen.accessible();
-  await kitchen.button('Tell the plan').click();
-  await expect(kitchen.button('The plan knows of it')).toBeDisabled();
+  await kitchen.button('Add to my plan').click();
+  await expect(kitchen.button('It is in your plan')).toBeDisabled();
   await grebe.getByRole('button', { name: 'To the bench' }).click();
   await expect(page.getByText('Grebe at the bench · 1 of 5')).toBeVisible();
 });

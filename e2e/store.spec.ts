@@ -215,7 +215,7 @@ test('without room everything that is entered says so, and leaving asks first @p
   await expect(full).toBeVisible();
   await page.getByRole('link', { name: 'Now', exact: true }).click();
   await kitchen.button('Look at the demo').click();
-  await expect(page.getByText(/^The kitchen stays open/)).toBeVisible();
+  await expect(page.getByText(/^This kitchen stays open/)).toBeVisible();
 });
 
 test('two tabs of one kitchen agree on everything, and each keeps its own half-weighed feed @wide', async ({

@@ -85,7 +85,7 @@ const PICTURES = [
     {
       before: async (page) => {
         await judged(page);
-        await press('Begin the programme')(page);
+        await press('Start the programme')(page);
         await press('To the bench')(page);
         for (const step of [
           'Keep is in',

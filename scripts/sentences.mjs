@@ -84,7 +84,9 @@ const list = [
 
 if (process.argv.includes('--check')) {
   const stands = readFileSync(OUT, 'utf8') === list;
-  console.log(stands ? 'The list of sentences is current.' : 'Run npm run sentences: they changed.');
+  console.log(
+    stands ? 'The list of sentences is current.' : 'Run npm run sentences: they changed.',
+  );
   process.exitCode = stands ? 0 : 1;
 } else {
   writeFileSync(OUT, list);

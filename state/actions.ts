@@ -25,7 +25,7 @@ import { ticked } from './time';
 export const isoNow = (): string => new Date(readClock()).toISOString();
 
 const NOT_AN_ENTRY =
-  'That cannot be written down: a date, a weight or a name is out of bounds. Nothing was changed.';
+  'This cannot be written down: a date, a weight or a name is not possible. Nothing was changed.';
 
 /**
  * Writes entries into the journal and offers to undo them. This is the last door before the journal: what is no entry is

@@ -122,7 +122,7 @@ describe('without room', () => {
     expect(store.getState().kitchen.pending).toHaveLength(2);
     await openKitchen(store, 'demo');
     expect(store.getState().kitchen).toMatchObject({ name: 'own' });
-    expect(store.getState().kitchen.unsaved).toMatch(/^The kitchen stays open/);
+    expect(store.getState().kitchen.unsaved).toMatch(/^This kitchen stays open/);
     full.mockRestore();
     await keepPending(store);
     expect(store.getState().kitchen).toMatchObject({ unsaved: null, pending: [] });

@@ -2,7 +2,7 @@ import { type Learnt } from '@core/calibrate';
 import { fitsOf } from '@core/journal/fits';
 import { type Shape, fields, list, number, whole } from '@core/journal/shape';
 
-/** What was learnt of each jar, and the fingerprint of all it rests on. Can be thrown away at any time: it is learnt again. */
+/** What has been learnt of each jar, and the fingerprint of all it rests on. Can be thrown away at any time: it is learnt again. */
 export type LearntByJar = Readonly<
   Record<string, { readonly learnt: Learnt; readonly log: string }>
 >;

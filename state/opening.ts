@@ -89,7 +89,7 @@ async function leave(store: Store): Promise<boolean> {
   if (store.getState().kitchen.pending.length === 0) return true;
   store.dispatch(
     saveFailed(
-      'The kitchen stays open: the last entries are not saved yet, and would be lost. Export it, or try again.',
+      'This kitchen stays open: the last entries are not saved yet and would be lost. Export it, or try again.',
     ),
   );
   return false;

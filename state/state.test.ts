@@ -87,7 +87,7 @@ describe('the kitchen', () => {
     ])
       expect(store.dispatch(logEntries([bad], 'fed'))).toEqual([]);
     expect(store.getState().kitchen.events).toBe(before);
-    expect(store.getState().notice?.text).toMatch(/^That cannot be written down/);
+    expect(store.getState().notice?.text).toMatch(/^This cannot be written down/);
   });
 
   it('lets what is said of later happen at its time', () => {

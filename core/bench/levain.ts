@@ -18,7 +18,7 @@ export interface LevainTask {
 export interface LevainWay {
   /**
    * `take`: there is enough. `topUp`: flour and water added to all there is. `feed`: reduced to a seed, which is fed; jar
-   * and levain are one. `beside`: a seed taken out into a second vessel, and the mother stays as she is.
+   * and levain are one. `beside`: a seed taken out into a bowl beside it, and the mother stays as she is.
    */
   readonly kind: 'take' | 'topUp' | 'feed' | 'beside';
   readonly seedG: number;

@@ -61,7 +61,7 @@ describe('a wish that comes back', () => {
     ]);
   });
 
-  it('comes back no more once the whole of it is dropped', () => {
+  it('is off for good once the whole of it is dropped', () => {
     expect(told({ kind: 'wishDropped', id: 'd', at, wish: 'loaves' })).toEqual([]);
   });
 

@@ -53,7 +53,7 @@ export function objectionsTo(
       if (jar?.lastFed && at < instantOf(jar.lastFed))
         object(
           'at',
-          'That is before the last feed, so the band stood elsewhere. Give a time after it, or note it without a height.',
+          'That is before the last feed, when the band was somewhere else. Give a time after it, or log the look without a height.',
         );
       break;
     case 'weighed':

@@ -16,7 +16,7 @@ export interface Settings {
   readonly hydrationPct: number;
   readonly order: 'waterFirst' | 'flourFirst';
   readonly weighing: Weighing;
-  /** The school of levains: built in the jar itself, or in a second vessel beside a mother that is only fed. */
+  /** The school of levains: built in the jar itself, or in a bowl beside a mother that is only fed. */
   readonly levainIn: 'jar' | 'beside';
   /** How long a fed jar stands out before the cold, hours; null to go by the kitchen's warmth. */
   readonly outBeforeColdH: number | null;

@@ -27,7 +27,7 @@ export interface PlannedJar {
   readonly paceSd: number;
   /** How often it is fed, where its card says so. */
   readonly rhythm?: Rhythm;
-  /** Its levains are built in a second vessel; it is never used up. */
+  /** Its levains are built in a bowl beside it; it is never used up. */
   readonly beside?: boolean;
   /** Feeds in a row before the present one that doubled, as far as it is known. */
   readonly strongBefore?: number;

@@ -43,9 +43,9 @@ export function wishBake(
   const found: Objection[] = [];
   const object = (field: string, message: string) => found.push({ field, message });
   if (!(levainG > 0 && levainG <= MOST_LEVAIN_G))
-    object('levainG', `That makes no levain between 1 and ${MOST_LEVAIN_G} g. Check the numbers.`);
+    object('levainG', `Give between 1 and ${MOST_LEVAIN_G} g of levain.`);
   if (Number.isNaN(at)) object('at', 'Give a day and a time.');
-  else if (at < now + HOUR) object('at', 'Too soon: no starter ripens within the hour.');
+  else if (at < now + HOUR) object('at', 'Too soon: no starter gets ripe within the hour.');
   else if (at > now + 14 * DAY) object('at', 'Plans look two weeks ahead at most.');
   if (name.trim() === '') object('name', 'Give it a name.');
   else if ([...name].length > NAME_LENGTH)

@@ -41,7 +41,7 @@ export interface BuiltBowl {
 }
 
 /**
- * A levain is built in a second vessel: its seed is taken out of the jar, which stays as it is, and fed in a bowl that stands
+ * A levain is built in a bowl: its seed is taken out of the jar, which stays as it is, and fed in a bowl that stands
  * on the shelf by itself until it is in the dough.
  *
  * @returns objections to `name`, `grams`, `flour`, `water` or `at`

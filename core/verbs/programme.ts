@@ -185,7 +185,7 @@ function beginsWith(grams: number, backup: Backup | null): readonly Objection[] 
   if (!(grams >= 1)) return object('At least a gram, please.');
   if (backup && grams > backup.gramsLeft + 0.5)
     return object(`Only ${Math.round(backup.gramsLeft)} g are left of it.`);
-  if (grams > MOST_BEGUN_G) return object('Half a kilogram is more than anybody wakes.');
+  if (grams > MOST_BEGUN_G) return object('That is more than half a kilogram. Check the number.');
   return [];
 }
 

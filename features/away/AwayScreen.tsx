@@ -38,13 +38,13 @@ export function AwayScreen() {
     Number.isNaN(leaves) || Number.isNaN(home)
       ? 'Give a day and a time for both.'
       : home <= leaves
-        ? 'Coming back is before leaving.'
+        ? 'You come back before you leave: check the two dates.'
         : home < now
           ? 'That trip is over.'
           : leaves < now - LONGEST_DAYS * DAY || home > now + 2 * LONGEST_DAYS * DAY
             ? 'Check the year.'
             : days > LONGEST_DAYS
-              ? 'Two years at most. For longer, dry it.'
+              ? 'Two years at most. For longer than that, dry it.'
               : null;
   const wanted = ripeBy === '' ? null : words.instantOf(ripeBy);
   const known = trips.some((trip) => trip.from === leaves && trip.until === home);
@@ -56,11 +56,7 @@ export function AwayScreen() {
       <Panel label="The trip">
         <MomentField label="Leaving" text={from} onText={setFrom} problem={problem} />
         <MomentField label="Back" text={until} onText={setUntil} />
-        <MomentField
-          label="A starter should be ripe by (optional)"
-          text={ripeBy}
-          onText={setRipeBy}
-        />
+        <MomentField label="Starter ripe again by (optional)" text={ripeBy} onText={setRipeBy} />
         {jars.length > 0 && (
           <Choices
             label="Jars"
@@ -77,16 +73,18 @@ export function AwayScreen() {
                 tripAdded(
                   leaves,
                   home,
-                  `Away ${words.moment(leaves)} to ${words.moment(home)}: the plan knows`,
+                  `Away ${words.moment(leaves)} to ${words.moment(home)}: it is in your plan`,
                 ),
               )
             }
           >
-            {known ? 'The plan knows of it' : 'Tell the plan'}
+            {known ? 'It is in your plan' : 'Add to my plan'}
           </Button>
         )}
       </Panel>
-      {jars.length === 0 && <Words tone="quiet">There is no jar to leave behind.</Words>}
+      {jars.length === 0 && (
+        <Words tone="quiet">There is no jar on the shelf to leave behind.</Words>
+      )}
       {problem === null &&
         jars
           .filter(({ id }) => chosen.includes(id))

@@ -69,7 +69,7 @@ export function JarAway({
         {jar.card.name}
       </Words>
       <Choice
-        label={`For ${days} ${days === 1 ? 'day' : 'days'} the least trouble: ${LEAVING_WORDS[advised]}`}
+        label={`For ${days} ${days === 1 ? 'day' : 'days'} the least trouble is to: ${LEAVING_WORDS[advised]}`}
         options={LEAVINGS.map((is) => ({ is, text: LEAVING_WORDS[is] }))}
         chosen={leaving}
         onChoose={setChosen}
@@ -81,8 +81,8 @@ export function JarAway({
       {outcome.keepsDays !== null && (
         <Words tone="crust">
           {before
-            ? `After ${days} days so little of it lives that it takes a week or more of feeds. Dry some of it too.`
-            : `It keeps about ${words.span(24 * outcome.keepsDays)} so, and ${words.span(24 * days)} is past that: fewer cells wake, and it may take longer.`}
+            ? `After ${days} days so little of it is alive that it takes a week or more of feeds to come back. Dry some of it too.`
+            : `It keeps about ${words.span(24 * outcome.keepsDays)} so, and ${words.span(24 * days)} is longer than that: less of it will wake, and it may take more time.`}
         </Words>
       )}
       {before ? (
@@ -99,8 +99,7 @@ export function JarAway({
       )}
       {backups.length === 0 && before && (
         <Words tone="crust">
-          It has no backup. A fridge can fail while nobody is there: dry or freeze a little of it
-          too.
+          It has no backup. A fridge can fail while you are away: dry or freeze a little of it too.
         </Words>
       )}
       <Words strong level={3}>
@@ -114,7 +113,7 @@ export function JarAway({
 
 function beforeWords(leaving: Leaving, { before }: LeavingOutcome, words: KitchenWords): string {
   if (leaving === 'dry')
-    return 'Spread ripe starter thin and let it dry for one to two days: begin three days before leaving. Keep the jar in the fridge beside it, as a chance.';
+    return 'Spread ripe starter thin and let it dry for one to two days: begin three days before leaving. Leave the jar in the fridge as well; it may do.';
   if (leaving === 'freeze')
     return 'Freeze a portion of ripe starter flat, in a bag or with headspace in a box, never in glass. It keeps about three months.';
   const { keepG, flourG, waterG } = before!;
@@ -139,7 +138,7 @@ function AfterWords({
       {foodLeft !== null && (
         <Words>
           {foodLeft < 0.02
-            ? 'On the day of return its food is long gone, and it is hungry.'
+            ? 'When you come back its food will be long gone, and it will be hungry.'
             : `On the day of return about ${Math.round(100 * foodLeft)} % of its food is left.`}
         </Words>
       )}

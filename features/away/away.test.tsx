@@ -16,27 +16,31 @@ const ternPanel = () => within(screen.getByRole('region', { name: 'Tern', hidden
 
 describe('a trip', () => {
   it.each([
-    ['2026-03-14T08:00', '2026-03-13T08:00', 'Coming back is before leaving.'],
+    [
+      '2026-03-14T08:00',
+      '2026-03-13T08:00',
+      'You come back before you leave: check the two dates.',
+    ],
     ['', '2026-03-20T08:00', 'Give a day and a time for both.'],
     ['2026-03-10T08:00', '2026-03-12T08:00', 'That trip is over.'],
-    ['2026-03-14T08:00', '2029-03-14T08:00', 'Two years at most. For longer, dry it.'],
+    ['2026-03-14T08:00', '2029-03-14T08:00', 'Two years at most. For longer than that, dry it.'],
   ])('from %j to %j is not one', (from, until, problem) => {
     away(from, until);
     expect(screen.getByText(problem)).toBeVisible();
-    expect(screen.queryByRole('button', { name: 'Tell the plan' })).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Add to my plan' })).toBeNull();
     expect(screen.queryByRole('region', { name: 'Tern', hidden: true })).toBeNull();
   });
 
   it('is told to the plan once', () => {
     const store = away('2026-03-14T08:00', '2026-03-21T08:00');
-    press('Tell the plan');
+    press('Add to my plan');
     expect(selectTrips(store.getState())).toHaveLength(1);
-    expect(screen.getByRole('button', { name: 'The plan knows of it' })).toBeDisabled();
+    expect(screen.getByRole('button', { name: 'It is in your plan' })).toBeDisabled();
   });
 
   it('of a week takes a lean feed, weighed out at the bench', () => {
     const store = away('2026-03-14T08:00', '2026-03-21T08:00');
-    expect(ternPanel().getByText(/the least trouble: lean feed, fridge/)).toBeVisible();
+    expect(ternPanel().getByText(/the least trouble is to: lean feed, fridge/)).toBeVisible();
     press('To the bench');
     expect(went).toEqual(['/jar/tern/feed']);
     expect(store.getState().bench.tern!.parts).toBeGreaterThan(3);
@@ -44,16 +48,16 @@ describe('a trip', () => {
 
   it('of half a year takes drying, and the backup is made from here', () => {
     away('2026-03-14T08:00', '2026-09-14T08:00');
-    expect(ternPanel().getByText(/the least trouble: dry it/)).toBeVisible();
+    expect(ternPanel().getByText(/the least trouble is to: dry it/)).toBeVisible();
     press('Make it now');
     expect(screen.getByRole('dialog', { hidden: true })).toBeVisible();
   });
 
   it('says from when to begin to be ripe by an hour, or that it cannot be', () => {
     away('2026-03-14T08:00', '2026-03-21T08:00');
-    type('A starter should be ripe by (optional)', '2026-03-25T08:00');
+    type('Starter ripe again by (optional)', '2026-03-25T08:00');
     expect(ternPanel().getByText(/^To be ripe by .*, begin by /)).toBeVisible();
-    type('A starter should be ripe by (optional)', '2026-03-21T09:00');
+    type('Starter ripe again by (optional)', '2026-03-21T09:00');
     expect(ternPanel().getByText(/^Not ripe by /)).toBeVisible();
   });
 
@@ -65,6 +69,6 @@ describe('a trip', () => {
 
   it('without a jar leaves nothing behind', () => {
     show(<AwayScreen />, kitchenStore([...PLACES]));
-    expect(screen.getByText('There is no jar to leave behind.')).toBeVisible();
+    expect(screen.getByText('There is no jar on the shelf to leave behind.')).toBeVisible();
   });
 });

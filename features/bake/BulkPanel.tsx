@@ -68,7 +68,7 @@ export function BulkPanel() {
       <Words size="small" tone="quiet">
         {`A guide, for a ripe levain${pace === USUAL_PACE ? '' : ` at ${jar!.card.name}’s own pace`}: until the dough has risen by more than half. Watch the dough, not the clock.`}
         {from === 'yeastRecipe' && recipe.sugarG + recipe.fatG > 0
-          ? ' Reckoned without the sugar and the fat.'
+          ? ' Worked out without the sugar and the fat.'
           : ''}
       </Words>
       <Slider
@@ -81,7 +81,7 @@ export function BulkPanel() {
         onValue={(to) => dispatch(doughChanged({ celsius: to }))}
       />
       <Field
-        label="Hours there are for it"
+        label="Hours you have for it"
         text={wanted}
         onText={setWanted}
         numeric
@@ -92,8 +92,8 @@ export function BulkPanel() {
       />
       {share === null && (
         <Words tone="crust" live>
-          No levain between 2 and 40 % of the flour takes so long at that temperature. A cooler or a
-          warmer place would.
+          No share of levain from 2 to 40 % of the flour makes the dough take that long at this
+          temperature. Try a cooler or a warmer place.
         </Words>
       )}
       {typeof share === 'number' && (

@@ -47,7 +47,7 @@ export function DoughScreen() {
   const asked = (
     <>
       <Choice
-        label="Reckon"
+        label="Work it out"
         options={[
           { is: 'percentages' as const, text: 'from percentages' },
           { is: 'yeastRecipe' as const, text: 'from a yeast recipe' },

@@ -97,7 +97,7 @@ export function LevainPanel({ levainG }: { readonly levainG: number }) {
       >{`Or now, from the ${words.grams(contentOf(jar).massG)} in the jar`}</Words>
       {ways.length === 0 && series === null && (
         <Words tone="crust">
-          {`There is too little in ${card.name} to build so much. Feed it first, or let the plan do it.`}
+          {`There is not enough in ${card.name} to build that much. Feed it first, or let the plan see to it.`}
         </Words>
       )}
       {ways.map((way) => (
@@ -108,7 +108,7 @@ export function LevainPanel({ levainG }: { readonly levainG: number }) {
   );
 }
 
-/** Whether the dough counts on as much whole grain as the levain will bring. */
+/** Whether the dough expects as much whole grain as the levain will bring. */
 function LevainFlour({ flour }: { readonly flour: Blend }) {
   const dispatch = useAppDispatch();
   const { from, formula } = useAppSelector(selectDough);
@@ -117,7 +117,7 @@ function LevainFlour({ flour }: { readonly flour: Blend }) {
   return (
     <View style={styles.stack}>
       <Words size="small" tone="quiet">
-        {`It is fed ${blendWords(flour)}; the dough counts on ${Math.round(formula.levainWholePct)} % whole grain in it.`}
+        {`It is fed ${blendWords(flour)}; the dough expects ${Math.round(formula.levainWholePct)} % whole grain in it.`}
       </Words>
       <Button
         onPress={() => dispatch(doughChanged({ formula: { ...formula, levainWholePct: pct } }))}

@@ -51,7 +51,7 @@ function Season() {
   return (
     <View style={styles.stack}>
       <Words size="small" tone="quiet">
-        {`10 to 20 % from levain is usual, less in summer and more in winter: at ${words.celsius(celsius)} about ${usual} %.`}
+        {`Usually 10 to 20 % of the flour comes from levain, less in summer and more in winter: at ${words.celsius(celsius)} about ${usual} %.`}
       </Words>
       {Math.round(formula.inoculationPct) !== usual && (
         <Button
@@ -91,7 +91,7 @@ export function PercentagesPanel() {
         </View>
       ))}
       <Words size="small" tone="quiet">
-        Percentages are of all the flour, the levain’s counted.
+        Percentages are of all the flour, the levain’s included.
       </Words>
       <Season />
     </Panel>

@@ -17,7 +17,7 @@ interface Part {
 const PAIRS: readonly (readonly Part[])[] = [
   [
     { of: 'flourG', label: 'Flour', is: 'white' },
-    { of: 'waterG', label: 'Water, all that is wet', is: 'water' },
+    { of: 'waterG', label: 'Water and other liquids', is: 'water' },
   ],
   [
     { of: 'saltG', label: 'Salt', is: 'salt' },
@@ -71,10 +71,10 @@ export function RecipePanel() {
       </View>
       <Words size="small" tone="quiet">
         {recipe.yeastG
-          ? `The ${words.grams(recipe.yeastG)} of yeast are left out: the levain takes its place. `
-          : 'Yeast is left out: the levain takes its place. '}
-        Of milk and eggs count the water in them: nine tenths of milk, three quarters of an egg.
-        Where an hour was said, expect most of a day.
+          ? `The ${words.grams(recipe.yeastG)} of yeast are left out: the levain does their work. `
+          : 'Leave the yeast out: the levain does its work. '}
+        Milk is nine tenths water, an egg three quarters: count that much. Where the recipe says an
+        hour, expect most of a day.
       </Words>
     </Panel>
   );

@@ -51,7 +51,7 @@ export function Series({ builds, jar }: { readonly builds: readonly Build[]; rea
     );
   return (
     <View style={[styles.ruled, { borderTopColor: look.seam }]}>
-      <Words>{`In ${builds.length} builds, in a second vessel:`}</Words>
+      <Words>{`In ${builds.length} builds, in a bowl beside it:`}</Words>
       {builds.map(({ seedG, flourG, waterG }, i) => {
         const at = ripe[i] ?? null;
         return (

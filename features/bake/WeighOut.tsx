@@ -42,7 +42,7 @@ export function WeighOut({
       </View>
       {before > 0 && (
         <Words tone="quiet" center>
-          {`Without setting the scale to zero: ${Math.round((before + grams) * 10) / 10} g with what is in already.`}
+          {`If you do not zero the scale: ${Math.round((before + grams) * 10) / 10} g with what is already in.`}
         </Words>
       )}
     </Page>

@@ -66,7 +66,7 @@ describe('a dough by percentages', () => {
       kitchenStore([...PLACES, tern({ flour: { white: 0.7, wholeWheat: 0.3 } })]),
     );
     const before = inTheBowl();
-    expect(screen.getByText(/the dough counts on 0 % whole grain in it\.$/)).toBeVisible();
+    expect(screen.getByText(/the dough expects 0 % whole grain in it\.$/)).toBeVisible();
     press('Count 30 % instead');
     const after = inTheBowl();
     expect(selectDough(store.getState()).formula.levainWholePct).toBe(30);
@@ -85,7 +85,9 @@ describe('a dough by percentages', () => {
     type('Hydration', '40');
     type('Flour from levain', '40');
     type('Its hydration', '200');
-    expect(screen.getByText(/^So much levain brings more water than the dough has/)).toBeVisible();
+    expect(
+      screen.getByText(/^That much levain brings more water than the dough has/),
+    ).toBeVisible();
     expect(screen.queryByRole('button', { name: 'Weigh it out' })).toBeNull();
   });
 
@@ -114,7 +116,7 @@ describe('a dough by percentages', () => {
       expect(screen.getByText(String(grams))).toBeVisible();
       if (sum > 0)
         expect(
-          screen.getByText(new RegExp(`^Without setting the scale to zero: ${sum + grams} g`)),
+          screen.getByText(new RegExp(`^If you do not zero the scale: ${sum + grams} g`)),
         ).toBeVisible();
       sum += grams;
       press(/ is in$/i);
@@ -132,7 +134,7 @@ describe('a dough by percentages', () => {
 
 describe('bulk', () => {
   const hours = () =>
-    Number(/about (\d+) h/.exec(screen.getByText(/^Bulk: about/).textContent)![1]);
+    Number(/about (\d+)(½?) hours/.exec(screen.getByText(/^Bulk: about/).textContent)![1]);
 
   it('takes longer with less levain', () => {
     show(<DoughScreen />, kitchen());
@@ -144,11 +146,11 @@ describe('bulk', () => {
 
   it('takes the levain for the hours there are', () => {
     const store = show(<DoughScreen />, kitchen());
-    type('Hours there are for it', '9');
+    type('Hours you have for it', '9');
     press(/^Take \d+ % of the flour from levain$/);
     expect(Math.abs(hours() - 9)).toBeLessThanOrEqual(1);
     expect(selectDough(store.getState()).formula.inoculationPct).toBeGreaterThan(2);
-    expect(screen.getByLabelText('Hours there are for it')).toHaveValue('');
+    expect(screen.getByLabelText('Hours you have for it')).toHaveValue('');
   });
 
   it('goes by the pace of the jar its levain comes from', () => {
@@ -177,9 +179,9 @@ describe('bulk', () => {
 
   it('says that no levain does it so quickly, or that it is no number of hours', () => {
     show(<DoughScreen />, kitchen());
-    type('Hours there are for it', '1');
-    expect(screen.getByText(/^No levain between 2 and 40 % of the flour/)).toBeVisible();
-    type('Hours there are for it', '90');
+    type('Hours you have for it', '1');
+    expect(screen.getByText(/^No share of levain from 2 to 40 % of the flour/)).toBeVisible();
+    type('Hours you have for it', '90');
     expect(screen.getByText('Up to 36 hours, please.')).toBeVisible();
   });
 });
@@ -201,7 +203,7 @@ describe('its levain', () => {
 
   it.each([
     ['', 'Give a day and a time.'],
-    ['2026-03-13T18:30', 'Too soon: no starter ripens within the hour.'],
+    ['2026-03-13T18:30', 'Too soon: no starter gets ripe within the hour.'],
     ['2026-05-01T09:00', 'Plans look two weeks ahead at most.'],
   ])('for %j does not', (at, problem) => {
     const store = show(<DoughScreen />, kitchen());
@@ -226,8 +228,8 @@ describe('its levain', () => {
     const store = kitchen();
     store.dispatch(settingsChanged({ levainIn: 'beside' }));
     show(<DoughScreen />, store);
-    const ways = screen.getAllByText(/^(In a second vessel|Feed Tern larger|Top up)/);
-    expect(ways[0]).toHaveTextContent(/^In a second vessel/);
+    const ways = screen.getAllByText(/^(In a bowl|A larger feed for Tern|Top up)/);
+    expect(ways[0]).toHaveTextContent(/^In a bowl:/);
     expect(screen.getByRole('link', { name: 'Into a bowl' })).toHaveAttribute(
       'href',
       expect.stringMatching(/^\/jar\/tern\/levain\?grams=\d+$/),
@@ -246,7 +248,7 @@ describe('a yeast recipe', () => {
     show(<DoughScreen />, kitchen());
     pick('from a yeast recipe');
     type('Flour', '500');
-    type('Water, all that is wet', '350');
+    type('Water and other liquids', '350');
     type('Flour from levain', '20');
     const { levain, water, flour } = inTheBowl();
     expect(levain! / 2 + flour!).toBe(500);
@@ -261,6 +263,6 @@ describe('a yeast recipe', () => {
     type('Butter, oil', '120');
     expect(screen.getByText(/^A sweet dough/)).toBeVisible();
     expect(screen.getByText(/^A rich dough/)).toBeVisible();
-    expect(screen.getByText(/Reckoned without the sugar and the fat/)).toBeVisible();
+    expect(screen.getByText(/Worked out without the sugar and the fat/)).toBeVisible();
   });
 });

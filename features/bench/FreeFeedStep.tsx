@@ -81,10 +81,10 @@ function addedProblem({ added, addedG }: Bench): string | null {
     const [objection] = weightObjections(of, addedG[of]);
     if (objection)
       return Number.isNaN(gramsFromText(added[of], 'water'))
-        ? `That is no weight: ${added[of]}`
+        ? `This is not a weight: ${added[of]}`
         : objection.message;
   }
-  return addedG.flour + addedG.water > 0 ? null : 'Flour, water or both: give at least one.';
+  return addedG.flour + addedG.water > 0 ? null : 'Give flour, water or both.';
 }
 
 /** What is there by the log, and the way to put that right. */
@@ -172,7 +172,7 @@ function WhatItComesTo({ bench }: { readonly bench: Bench }) {
       </Words>
       <Words>
         {way === 'eye'
-          ? `Kept about ${words.grams(amounts.keepG)}, fed about ${words.grams(amounts.flourG)} flour and ${words.grams(amounts.waterG)} water. An eye is easily ${Math.round(100 * BY_EYE_ERROR)} % off, so the forecast is wider.`
+          ? `Kept about ${words.grams(amounts.keepG)}, fed about ${words.grams(amounts.flourG)} flour and ${words.grams(amounts.waterG)} water. An eye is easily ${Math.round(100 * BY_EYE_ERROR)} % out, so the likely range is wider.`
           : ripeWordsOf(ripeFromH, ripeUntilH, at, words)}
       </Words>
       {way === 'eye' && <Words>{ripeWordsOf(ripeFromH, ripeUntilH, at, words)}</Words>}
@@ -186,7 +186,7 @@ function ripeWordsOf(
   at: (h: number) => number,
   words: ReturnType<typeof useKitchenWords>,
 ): string {
-  if (from === null) return 'Where it goes, it is not ripe within four days.';
+  if (from === null) return 'It will not be ripe within four days where it is going.';
   return `${capital(ripeStretch(at(from), until === null ? null : at(until), words))}.`;
 }
 

@@ -128,7 +128,7 @@ function RatioPanel({ bench }: { readonly bench: Bench }) {
       </View>
       <Words>
         {ripeFromH === null
-          ? 'Where it stands, this feed is not ripe within four days.'
+          ? 'Fed like this it will not be ripe within four days where it stands.'
           : `Fed like this, ripe ${ripeUntilH === null ? `from ${at(ripeFromH)}` : words.stretch(now + ripeFromH * HOUR, now + ripeUntilH * HOUR)}.`}
       </Words>
       <MomentField
@@ -141,8 +141,8 @@ function RatioPanel({ bench }: { readonly bench: Bench }) {
       )}
       {draft.wantedAt !== null && suggestion === null && (
         <Words tone="crust">
-          No ratio ripens at that hour where it stands. Choose a time from half an hour to three
-          days ahead.
+          No ratio is ripe at that hour where it stands. Choose a time between half an hour and
+          three days from now.
         </Words>
       )}
     </Panel>

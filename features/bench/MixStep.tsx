@@ -13,7 +13,7 @@ import { BenchPage } from './BenchPage';
 import { type Bench } from './useBench';
 
 const STEPS = [
-  'Mix until no dry flour is left.',
+  'Mix until you see no dry flour.',
   'Scrape the sides down, wipe the rim, level the top.',
   'Set the band at the level.',
   'Cover loosely: a tight lid on a feeding starter can burst.',
@@ -105,7 +105,7 @@ function CleanJarNotice({ jar }: { readonly jar: Jar }) {
         </Button>
       }
     >
-      Time for a clean one, or for a good look at the rim.
+      Time for a clean one, or at least for a good look at the rim.
     </Notice>
   );
 }
@@ -133,7 +133,7 @@ export function RoomWarning({
           : 'It may climb out of the jar'
       }
     >
-      {`Mixed, it fills ${Math.round(room.filled * 100)} % of ${capacityMl} ml; at ${chosen.forecast.peakHeight.toFixed(1)} times the band, ${peak} %. A third is a good fill. Keep less, or take a larger jar.`}
+      {`Mixed, it fills ${Math.round(room.filled * 100)} % of ${capacityMl} ml; at ${chosen.forecast.peakHeight.toFixed(1)} times the band, ${peak} %. A third full is about right to begin with. Keep less, or use a larger jar.`}
       {stirred &&
         ` Or stir it down about ${words.about(fedAt + stirred.atH * HOUR)}, before it reaches the rim: it then comes to ${stirred.peakHeight.toFixed(1)} times the band${stirred.peaksAtH === null ? '' : `, about ${words.about(fedAt + stirred.peaksAtH * HOUR)}`}.`}
     </Notice>

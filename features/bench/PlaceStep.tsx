@@ -90,7 +90,7 @@ export function PlaceStep({
           <Button onPress={onLabel}>Done, and print its label</Button>
         ) : (
           <Words size="small" tone="quiet">
-            It can be printed from the jar’s page, under Label.
+            You can print it from the jar’s page.
           </Words>
         )}
       </Panel>
@@ -127,8 +127,8 @@ function OutFirst({
       />
       <Words tone="quiet">
         {hours === 0
-          ? 'Just fed and stone cold it starts slowly. That does no harm, it only takes longer.'
-          : `Into the fridge at ${words.moment(fedAt + hours * HOUR)}. It is written down now, and you will be reminded.`}
+          ? 'Put straight into the cold it starts slowly. That does no harm; it only takes longer.'
+          : `Into the fridge at ${words.moment(fedAt + hours * HOUR)}. It is in the journal already, and you will be reminded.`}
       </Words>
     </View>
   );

@@ -43,14 +43,17 @@ export function ScaleNotes({
   if (cups) {
     const ingredient = ingredientOf(portion, bench);
     const off = Math.round(100 * measureError(ingredient));
-    notes.push(`About ${cupsText(wanted, ingredient)}; by volume it is easily ${off} % off.`);
+    notes.push(
+      `About ${cupsText(wanted, ingredient)}; measured by volume it can easily be ${off} % off.`,
+    );
   }
   if (draft.weighing === 'inJar')
     notes.push(
       `${words.grams(wanted)} of ${portion}, on ${Math.round(card.vessel.emptyG)} g of jar${before > 0 ? ` and ${Math.round(before)} g in it` : ''}.`,
     );
   const slip = slipWords(bench, portion);
-  if (portion === 'water' && !water) notes.push('As it comes: it goes into the cold soon.');
+  if (portion === 'water' && !water)
+    notes.push('Straight from the tap: it goes into the cold soon.');
   if (portion === 'water' && water)
     notes.push(
       water.celsius >= 40
@@ -59,7 +62,7 @@ export function ScaleNotes({
     );
   if (portion === 'water' && waterBack(standing.jar, draft.keepG) > 0)
     notes.push(
-      `With ${waterBack(standing.jar, draft.keepG)} g for the ${Math.round(standing.jar.pouredG)} g of liquid that were poured off.`,
+      `With ${waterBack(standing.jar, draft.keepG)} g for the ${Math.round(standing.jar.pouredG)} g of liquid that you poured off.`,
     );
   if (portion === 'water' && source === 'tap')
     notes.push('If it smells of chlorine: filtered, or stood overnight.');
@@ -82,11 +85,11 @@ export function ScaleNotes({
   }
   if (portion === 'keep' && contentOf(standing.jar).massG + 0.5 < draft.keepG)
     notes.push(
-      `By the log only ${words.grams(contentOf(standing.jar).massG)} are in the jar: weigh what is there, and what sticks; water and flour will follow.`,
+      `By the log there are only ${words.grams(contentOf(standing.jar).massG)} in the jar: use what is there, scraped off the sides too. The water and flour will follow.`,
     );
   if (portion === 'keep' && cleanJar === 'eachFeed') notes.push('Into a clean jar.');
   if (portion === 'keep')
-    notes.push('Look before stirring. Fuzz, or pink and orange streaks: throw it all out.');
+    notes.push('Look before stirring. Fuzz, or pink or orange streaks: throw it all out.');
   return (
     <View style={styles.stack}>
       {slip && <SlipNote bench={bench} text={slip} />}
@@ -148,7 +151,7 @@ export function toGo(
   order: readonly Portion[],
   afterSlip: Settings['afterSlip'],
 ): string {
-  if (really === null || Number.isNaN(really)) return 'Leave it empty when it is spot on.';
+  if (really === null || Number.isNaN(really)) return 'Leave it empty if it is spot on.';
   const rest = order.slice(order.indexOf(portion) + 1).join(' and ');
   const left = Math.round(wanted - really);
   if (left > 0) return `${left} g to go.`;
@@ -158,7 +161,7 @@ export function toGo(
       ? `${-left} g over. That is fine: ${rest} will follow.`
       : `${-left} g over. That is fine.`;
   return portion === 'flour'
-    ? `${-left} g over: a little stiffer. Lift some off the top, or leave it.`
+    ? `${-left} g over: a little stiffer. Take some off the top, or leave it.`
     : `${-left} g over: a little runnier.`;
 }
 

@@ -71,7 +71,7 @@ export function ScaleStep({
       const low = draft.weighing === 'inJar' && typed !== null && really <= 0;
       return setProblem(
         low
-          ? `The jar and what is in it already weigh ${Math.round(emptyG + before)} g. The scale should read more.`
+          ? `The jar and what is already in it weigh ${Math.round(emptyG + before)} g. The scale should read more.`
           : objection.message,
       );
     }
@@ -154,7 +154,7 @@ function TubNotice({ bench }: { readonly bench: Bench }) {
       title={`${tub.name} is ${shortG} g short`}
       actions={<Button href="/larder">Fill up the tub</Button>}
     >
-      {`By the log it holds ${Math.round(tub.grams)} g. Take the rest from another bag and go on, or fill the tub up first: this feed waits here.`}
+      {`By the log it holds ${Math.round(tub.grams)} g. Take the rest from another bag and carry on, or fill the tub up first: this feed will wait here.`}
     </Notice>
   );
 }

@@ -56,7 +56,7 @@ describe('the scale', () => {
     press('Water is in');
     type('Scale reads, grams', '60');
     expect(
-      screen.getByText('6 g over: a little stiffer. Lift some off the top, or leave it.'),
+      screen.getByText('6 g over: a little stiffer. Take some off the top, or leave it.'),
     ).toBeVisible();
     press('Flour is in');
     press('The band is set');
@@ -76,7 +76,7 @@ describe('the scale', () => {
     press('Water is in');
     expect(
       screen.getByText(
-        'The jar and what is in it already weigh 322 g. The scale should read more.',
+        'The jar and what is already in it weigh 322 g. The scale should read more.',
       ),
     ).toBeVisible();
     expect(screen.getByLabelText('Scale reads, grams')).toHaveValue('310');
@@ -114,7 +114,7 @@ describe('the scale', () => {
     const store = ownKitchen();
     store.dispatch(settingsChanged({ cups: true }));
     show(<BenchScreen id="tern" />, store);
-    expect(screen.getByText(/by volume it is easily \d+ % off/)).toBeVisible();
+    expect(screen.getByText(/measured by volume it can easily be \d+ % off/)).toBeVisible();
     press('Keep is in');
     type('Scale reads, or cups', '3 tbsp');
     press('Water is in');
@@ -181,7 +181,7 @@ describe('the scale', () => {
       at: iso(-1),
       grams: 90,
     });
-    expect(screen.getByText(/^By the log only 0 g are in the jar/)).toBeVisible();
+    expect(screen.getByText(/^By the log there are only 0 g in the jar/)).toBeVisible();
     type('Scale reads, grams', '6');
     press('Keep is in');
     for (const step of ['Water is in', 'Flour is in', 'The band is set', 'The feed is done'])
@@ -220,7 +220,7 @@ describe('before the keep', () => {
   it('gives back the water that was poured off', () => {
     atTheBench(tern(), { kind: 'pouredOff', id: 'p', jar: 'tern', at: iso(-1), grams: 18 });
     press('Keep is in');
-    expect(screen.getByText(/for the 18 g of liquid that were poured off/)).toBeVisible();
+    expect(screen.getByText(/for the 18 g of liquid that you poured off/)).toBeVisible();
     expect(screen.getByText('45')).toBeVisible();
   });
 });

@@ -45,10 +45,10 @@ describe('adding to what is there', () => {
     atTheBench();
     pick('Add to it');
     press('It is in');
-    expect(screen.getByText('Flour, water or both: give at least one.')).toBeVisible();
+    expect(screen.getByText('Give flour, water or both.')).toBeVisible();
     type('Flour', 'a handful');
     press('It is in');
-    expect(screen.getByText('That is no weight: a handful')).toBeVisible();
+    expect(screen.getByText('This is not a weight: a handful')).toBeVisible();
     expect(screen.getByDisplayValue('a handful')).toBeVisible();
   });
 
@@ -72,7 +72,7 @@ describe('by eye', () => {
     pick('By eye');
     pick('half');
     pick('three times');
-    expect(screen.getByText(/An eye is easily 25 % off/)).toBeVisible();
+    expect(screen.getByText(/An eye is easily 25 % out/)).toBeVisible();
     press('It is in');
     press('The band is set');
     press('The feed is done');
@@ -87,7 +87,7 @@ describe('what the scale says', () => {
     press('Correct it');
     pick('Weighed without it');
     type('The scale says', '70');
-    press('Go by this from now on');
+    press('Use this from now on');
     expect(content(store).massG).toBe(70);
     expect(screen.getByText(/^By the log 70 g are in the jar/)).toBeVisible();
   });
@@ -98,7 +98,7 @@ describe('what the scale says', () => {
     press('Correct it');
     pick('Weighed without it');
     type('The scale says', '7000');
-    press('Go by this from now on');
+    press('Use this from now on');
     expect(screen.getByText(/holds about \d+ g at most/)).toBeVisible();
   });
 });
@@ -192,7 +192,7 @@ describe('a move that was said beforehand', () => {
     const store = putAway();
     later(store, 14);
     expect(screen.getByText(/^Did Tern go into the fridge at .*\?$/)).toBeVisible();
-    expect(screen.getByText('Until you say so, its hours allow for both.')).toBeVisible();
+    expect(screen.getByText('Until you say, its hours allow for both.')).toBeVisible();
     press('It stays out');
     expect(screen.queryByText(/fridge/)).toBeNull();
     expect(selectJar(store.getState(), 'tern')!.stays.at(-1)!.place).toBe('counter');

@@ -19,7 +19,7 @@ export function BowlActions({ standing }: { readonly standing: Standing }) {
   const [open, setOpen] = useState<Open | null>(null);
   const close = () => setOpen(null);
   const { jar } = standing;
-  if (jar.card.archived) return <Words tone="quiet">This levain is done with.</Words>;
+  if (jar.card.archived) return <Words tone="quiet">This levain is finished.</Words>;
   return (
     <View style={styles.stack}>
       <View style={styles.row}>
@@ -72,7 +72,7 @@ function KeepSheet({ standing: { jar }, onClose }: SheetProps) {
   return (
     <Sheet title="Keep it as a starter" onClose={onClose}>
       <Words tone="quiet">
-        It stays on the shelf with its flour and its feed, which its card can change.
+        It stays on the shelf with its flour and its feed. You can change them on its card.
       </Words>
       <Field label="Its name" text={name} onText={setName} problem={problem} onSubmit={keep} />
       <Button kind="main" onPress={keep}>
@@ -90,7 +90,8 @@ function GiveUpSheet({ standing: { jar }, onClose }: SheetProps) {
   return (
     <Sheet title={`Give ${jar.card.name} up`} onClose={onClose}>
       <Words tone="quiet">
-        The bowl leaves the shelf. A bake that it was for stays wanted, and is planned anew.
+        The bowl leaves the shelf. If it was for a bake, that bake stays in the plan and is planned
+        again.
       </Words>
       <DestinationChoice chosen={to} onChoose={setTo} />
       <Button

@@ -146,14 +146,14 @@ function Build({
         A levain in a bowl
       </Words>
       <Words tone="quiet">
-        {`${jar.card.name} only gives its seed, and stays as it is. About ${words.grams(contentOf(jar).massG)} are in the jar.`}
+        {`${jar.card.name} only gives a little of itself, and stays as it is. About ${words.grams(contentOf(jar).massG)} are in the jar.`}
       </Words>
       {bakes.length > 0 && (
         <Choice
           label="For"
           options={[
             ...bakes.map(({ id, name }) => ({ is: id, text: name })),
-            { is: NO_BAKE, text: 'no bake of the plan' },
+            { is: NO_BAKE, text: 'no bake in the plan' },
           ]}
           chosen={chosen ?? NO_BAKE}
           onChoose={(is) => {

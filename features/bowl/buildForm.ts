@@ -60,7 +60,7 @@ export function ripeness(
   bake: Bake | null,
   words: KitchenWords,
 ): string {
-  if (ripeFromH === null) return 'Where it stands, it is not ripe within four days.';
+  if (ripeFromH === null) return 'It will not be ripe within four days where it stands.';
   const from = at + ripeFromH * HOUR;
   const until = ripeUntilH === null ? Infinity : at + ripeUntilH * HOUR;
   const ripe = capital(ripeStretch(from, ripeUntilH === null ? null : until, words));
@@ -68,5 +68,5 @@ export function ripeness(
   const wanted = words.stretch(bake.from, bake.until);
   if (until < bake.from) return `${ripe}: too early for ${wanted}, unless it waits in the cold.`;
   if (from > bake.until) return `${ripe}: too late for ${wanted}.`;
-  return `${ripe}; wanted ${wanted}. ${STICKS_G} g are counted for what sticks.`;
+  return `${ripe}; wanted ${wanted}. ${STICKS_G} g are allowed for what sticks to the bowl.`;
 }

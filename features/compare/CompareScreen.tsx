@@ -33,7 +33,7 @@ export function CompareScreen({
           Side by side
         </Words>
         <Panel>
-          <Words>Two jars on the shelf are needed to compare them.</Words>
+          <Words>You need two jars on the shelf to compare them.</Words>
           <Button href="/add">Add a starter</Button>
         </Panel>
       </Page>

@@ -32,9 +32,9 @@ export function FlourAndWater() {
         Flour and water
       </Words>
       <Words>
-        Labels give protein for a serving. White bread flour of 12.5 % and more rises highest; whole
-        grain and rye feed a starter best. Whole grain’s protein is not strength: much of it sits in
-        bran and germ, and makes no gluten.
+        Labels give the protein in a serving. White bread flour of 12.5 % and more rises highest;
+        whole grain and rye feed a starter best. Whole grain’s protein is not strength: much of it
+        sits in bran and germ, and makes no gluten.
       </Words>
       <View style={styles.row}>
         <View style={styles.fill}>
@@ -46,12 +46,12 @@ export function FlourAndWater() {
       </View>
       <Words strong tone={known ? 'ink' : 'beet'} live>
         {known
-          ? `${figure(low)} to ${figure(high)} %: ${[...new Set([kindOf(low), kindOf(high)])].join(', or ')}. The label rounds, so nobody can tell closer.`
-          : 'That is no flour. Check the two numbers.'}
+          ? `${figure(low)} to ${figure(high)} %: ${[...new Set([kindOf(low), kindOf(high)])].join(', or ')}. The label is rounded, so it cannot be told more closely.`
+          : 'No flour is like that. Check the two numbers.'}
       </Words>
       <Words>
-        Water that smells of chlorine hinders a starter: filter it, or let it stand overnight.
-        Chloramine does not leave by standing; only a filter takes it out. Bleached or bromated
+        Water that smells of chlorine slows a starter down: filter it, or let it stand overnight.
+        Chloramine stays however long it stands; only a filter takes it out. Bleached or bromated
         flour is a poor choice.
       </Words>
       <Words>

@@ -34,18 +34,19 @@ const MARKS: readonly MarkHelp[] = [
   {
     umbrella: 'insideOut',
     word: 'hungry',
-    means: 'Thin and sharp, the food is gone. Feed it soon.',
+    means: 'Thin and sharp-smelling, its food gone. Feed it soon.',
   },
   {
     umbrella: 'dripping',
     word: 'hooch',
-    means: 'Liquid of long hunger, not of death. Pour it off or stir it in, then feed.',
+    means:
+      'Liquid that comes with long hunger. It is not dead. Pour it off or stir it in, then feed.',
   },
   {
     umbrella: 'crossedOut',
     word: 'throw out',
     means:
-      'Fuzz or spots of any colour, pink or orange streaks. All of it goes, and the jar is scalded.',
+      'Fuzz or spots of any colour, pink or orange streaks. Throw all of it out, and scald the jar.',
   },
 ];
 
@@ -59,12 +60,12 @@ export function HelpScreen() {
       <Button kind="main" big href="/trouble">
         Something is wrong with a jar
       </Button>
-      <Button href="/start">Wake a backup, or begin a new starter</Button>
+      <Button href="/start">Wake a backup, or start a new starter</Button>
       <Button href="/away">Going away and coming back</Button>
-      <Button href="/schools">Schools and reasons</Button>
-      <Button href="/dough">A dough, or a yeast recipe turned</Button>
+      <Button href="/schools">Two schools of advice</Button>
+      <Button href="/dough">Work out a dough, or convert a yeast recipe</Button>
       <Button icon="cog-outline" href="/settings">
-        Settings, places, export
+        Settings, places and export
       </Button>
       <Panel label="Stage marks">
         <Words size="title" level={2}>
@@ -90,8 +91,8 @@ export function HelpScreen() {
         <Words>Do not taste raw starter or dough: raw flour can carry germs.</Words>
         <Words>Cover a feeding jar loosely. Gas under a tight lid breaks glass.</Words>
         <Words>
-          Starter holds gluten and travels on hands and spoons. Who has a weak immune system asks a
-          clinician; who sells from home follows the local food code.
+          Most starters contain gluten, and travel on hands and spoons. If you have a weak immune
+          system, ask a clinician; if you sell from home, follow the local food code.
         </Words>
       </Panel>
       <Panel label="How the forecast is made">
@@ -99,15 +100,15 @@ export function HelpScreen() {
           How the forecast is made
         </Words>
         <Words>
-          From every feed on, a model follows yeast, bacteria, food, acid and gas in the jar, at the
-          temperature of the place where it stands. It uses growth rates published for the organisms
-          of sourdough, and begins with a usual starter: yours may be a quarter quicker or slower,
-          and the pale canopy shows that.
+          From every feed on, a model follows the yeast, bacteria, food, acid and gas in the jar, at
+          the temperature of the place where it stands. It uses growth rates published for the
+          organisms of sourdough, and begins with an average starter. Yours may be a quarter quicker
+          or slower, and the pale area shows that.
         </Words>
         <Words>Press ? for the keyboard.</Words>
       </Panel>
       <Button kind="bare" href="/licences">
-        Licences of what ships
+        Licences
       </Button>
     </Page>
   );

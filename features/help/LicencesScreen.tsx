@@ -14,9 +14,9 @@ export function LicencesScreen() {
         Licences
       </Words>
       <Words tone="quiet">
-        {`Ombrello ships with the work of others: ${NOTICES.length} libraries, fonts and icon sets. Touch one to read its terms.`}
+        {`Ombrello contains the work of others: ${NOTICES.length} libraries, fonts and icon sets. Tap one to read its terms.`}
       </Words>
-      <Panel label="What ships" style={styles.list}>
+      <Panel label="What it contains" style={styles.list}>
         {NOTICES.map(({ name, version, licence, by, text }) => (
           <View key={`${name} ${version}`}>
             <TouchArea

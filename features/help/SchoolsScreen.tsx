@@ -5,12 +5,12 @@ import { SCHOOLS } from './schools';
 /** Where bakers disagree: both sides, what is done here, and where to change it. */
 export function SchoolsScreen() {
   return (
-    <Page title="Schools and reasons" narrow>
+    <Page title="Two schools of advice" narrow>
       <Words size="heading" level={1}>
-        Schools and reasons
+        Two schools of advice
       </Words>
       <Words tone="quiet">
-        Advice contradicts itself because several ways work. Both sides, and what happens here
+        Advice disagrees because more than one way works. Here are both sides, and what happens here
         unless you say otherwise.
       </Words>
       {SCHOOLS.map(({ title, one, other, here, change }) => (

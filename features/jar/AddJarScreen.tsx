@@ -156,17 +156,17 @@ export function AddJarScreen() {
       {Object.keys(problems).length > 0 && (
         <Words tone="beet" live>
           {Object.keys(problems).length === 1
-            ? 'One field wants another look.'
-            : `${Object.keys(problems).length} fields want another look.`}
+            ? 'One field needs another look.'
+            : `${Object.keys(problems).length} fields need another look.`}
         </Words>
       )}
       <CardFields form={form} onForm={setForm} problems={problems} />
       <Panel>
         <Words size="title" level={2}>
-          How it stands
+          How it is now
         </Words>
         <Choice
-          label={past === 'fed' || past === 'dried' ? 'Where' : 'Where it stood since'}
+          label={past === 'fed' || past === 'dried' ? 'Where' : 'Where it has been since'}
           options={places.map(({ id: is, name: text }) => ({ is, text }))}
           chosen={place}
           onChoose={setPlace}

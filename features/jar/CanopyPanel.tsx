@@ -33,12 +33,12 @@ export function CanopyPanel({ standing }: { readonly standing: Standing }) {
       <Words size="small" tone="quiet">
         {lesson
           ? paceWords(lesson.learnt)
-          : 'The pale canopy allows for a quick or slow starter and for the thermometer.'}
+          : 'The pale area is the likely range: starters differ, and so do thermometers.'}
       </Words>
       <Words size="small" tone="quiet">
         {jar.lastFed
           ? `Fed ${words.moment(jar.since)}, ${jar.lastFed.rough ? 'by eye, about ' : ''}${words.feed(jar.lastFed)}.`
-          : `Joined the kitchen ${words.moment(jar.started)}${jar.unfedH ? ', last fed some time before' : ''}. The first feed sets the band and makes the forecast its own.`}
+          : `Joined the kitchen ${words.moment(jar.started)}${jar.unfedH ? ', last fed some time before' : ''}. Its first feed here sets the band, and the forecast gets better from then on.`}
       </Words>
     </Panel>
   );
@@ -59,8 +59,8 @@ function peakWords(
     return {
       title:
         stage === 'hungry' || stage === 'hooch'
-          ? 'It will not rise until it is fed'
-          : 'Still rising as far as the eye reaches',
+          ? 'It will not rise again until it is fed'
+          : 'Still rising at the end of the forecast',
       between: null,
     };
   const verb = hours > peaksAtH ? 'Peaked about' : 'Peak about';

@@ -82,16 +82,16 @@ export function CardFields({
           />
         </View>
         <Field
-          label="Its floor against its mouth"
+          label="Base width, as a share of the rim"
           text={form.taperPct}
           onText={set('taperPct')}
           numeric
           unit="%"
           problem={problems.taperPct ?? null}
-          hint="100 % is straight. A tumbler that widens upward may have 75 %: heights are then read as volume."
+          hint="100 % is a straight jar. A tumbler that widens towards the rim may be 75 %: its heights are then read as volume."
         />
         <Words size="small" tone="quiet">
-          Without the lid. Weigh it empty once, and it stays on this card.
+          Without the lid. Weigh it empty once, and the card remembers.
         </Words>
       </Panel>
     </>

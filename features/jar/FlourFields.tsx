@@ -38,7 +38,7 @@ export function FlourFields({
         />
       )}
       {tub ? (
-        <Words tone="quiet">{`${blendWords(tub.flour)}. Every feed runs it down.`}</Words>
+        <Words tone="quiet">{`${blendWords(tub.flour)}. Every feed uses some of it.`}</Words>
       ) : (
         <>
           <Choice
@@ -91,8 +91,8 @@ export function FlourFields({
             />
           ))}
           <Words size="small" tone="quiet">
-            Another flour, or a mix of your own? Set up a tub under its name, with its nearest
-            relatives, in the larder; then choose it here.
+            Another flour, or a mix of your own? Set up a tub for it in the larder, with the flours
+            nearest to it; then choose it here.
           </Words>
         </>
       )}
@@ -109,8 +109,8 @@ export function FlourFields({
           />
           <Words size="small" tone="quiet">
             {under
-              ? `On the way there: ${under.done} of ${under.of} feeds are done.`
-              : 'A starter follows better when its flour changes little by little.'}
+              ? `Changing over: ${under.done} of ${under.of} feeds done.`
+              : 'A starter copes better if its flour changes little by little.'}
           </Words>
         </>
       )}

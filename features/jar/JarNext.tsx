@@ -21,7 +21,9 @@ export function JarNext({ standing }: { readonly standing: Standing }) {
   if (beingRead)
     return (
       <Panel label="Next">
-        <Words live>Reading its log, to learn how quick it is. The hours come with it.</Words>
+        <Words live>
+          Reading its log to see how quick it is. The times will be here in a moment.
+        </Words>
       </Panel>
     );
   const { because } = next;

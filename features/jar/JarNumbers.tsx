@@ -65,7 +65,7 @@ function NumberRow({
 }
 
 const BALL =
-  'So stiff a dough swells to all sides and cracks on top. Its height says little: go by the cracks, the smell, and how light it is when cut.';
+  'Dough this stiff swells on all sides and cracks on top. Its height says little: go by the cracks, the smell, and how light it is when cut.';
 
 function numbersOf(standing: Standing, words: KitchenWords): readonly ExplainedNumber[] {
   const { jar, moment, outlook, hours, place } = standing;
@@ -81,7 +81,7 @@ function numbersOf(standing: Standing, words: KitchenWords): readonly ExplainedN
       name: 'Height now',
       reads: upward
         ? `${riseWords(moment.height)}, ${moment.height.toFixed(1)} × the band`
-        : 'a ball is no reading',
+        : 'not for a ball of dough',
       because: !upward
         ? BALL
         : 'How far the surface should stand above the band, in a straight jar. If it stands elsewhere, drag it there and log the look.',
@@ -94,23 +94,23 @@ function numbersOf(standing: Standing, words: KitchenWords): readonly ExplainedN
             ? 'Doubled'
             : 'Doubles',
       reads: !upward
-        ? 'a ball is no reading'
+        ? 'not for a ball of dough'
         : forecast.doublesAtH === null
           ? 'not in this feed'
           : at(forecast.doublesAtH),
       because: !upward
         ? BALL
         : forecast.doublesAtH === null
-          ? `The model expects at most ${forecast.peakHeight.toFixed(1)} times the band from this feed. Stiff, rye and starved starters rise less; cold ones take longer.`
+          ? `The model expects at most ${forecast.peakHeight.toFixed(1)} times the band from this feed. Stiff, rye and starved starters rise less, and cold ones take longer.`
           : `${after(forecast.doublesAtH)}${outlook.doublesAtH ? `, between ${words.span(outlook.doublesAtH.low)} and ${words.span(outlook.doublesAtH.high)}` : ''}. ${fullRise === 'doubled' ? 'A strong starter doubles' : `That is a full rise for its flour. A strong starter gets there`} 4 to 8 h after an equal-parts feed at ${words.inUnits('{21-24}')}.`,
     },
     {
       name: hours > (forecast.peaksAtH ?? Infinity) ? 'Peaked' : 'Peaks',
       reads:
         forecast.peaksAtH === null
-          ? 'beyond the days looked at'
+          ? 'after the end of the forecast'
           : `${at(forecast.peaksAtH)}${upward ? `, ${forecast.peakHeight.toFixed(1)} × the band` : ''}`,
-      because: `Reckoned from what was in the jar at the feed, its ratio and flour, and about ${words.celsius(mean)} ${warmth}. A warmer place brings it sooner; a leaner keep, later.`,
+      because: `Worked out from what was in the jar at the feed, its ratio and flour, and about ${words.celsius(mean)} ${warmth}. A warmer place makes it sooner; a smaller keep, later.`,
     },
     {
       name: 'Ripe',
@@ -124,20 +124,20 @@ function numbersOf(standing: Standing, words: KitchenWords): readonly ExplainedN
                 jar.since + forecast.ripeUntilH * HOUR,
               ),
       because:
-        'From nine tenths of its greatest height on the way up, until it has lost an eighth of its rise or its stretch is gone. Use it or feed it in this time.',
+        'From nine tenths of its full height on the way up until it has sunk by an eighth, or its dough no longer stretches. Use it or feed it in this time.',
     },
     {
       name: 'Food left',
       reads: `${Math.round(moment.food * 100)} %`,
       because:
         forecast.emptyAtH === null
-          ? 'Share of the sugar that flour gives and its enzymes free. It lasts beyond the days looked at.'
-          : `Share of the sugar that flour gives and its enzymes free. All but gone ${at(forecast.emptyAtH)}; then the yeast begins to starve.`,
+          ? 'How much is left of the sugars that flour gives it. They last beyond the forecast.'
+          : `How much is left of the sugars that flour gives it. All but gone ${at(forecast.emptyAtH)}; then its yeast begins to starve.`,
     },
     {
       name: 'Sourness',
       reads: `${sournessWord(moment.ph)}, pH ${moment.ph.toFixed(1)}`,
-      because: `Acid so far: ${moment.acid.toFixed(1)} ml by titration of 10 g. Warmth, whole grain and time make it sourer; a feed with a small keep thins it out.`,
+      because: `Acid so far: ${moment.acid.toFixed(1)} ml by titration of 10 g. Warmth, whole grain and time make it sourer; a feed with a small keep makes it milder.`,
     },
     {
       name: 'Half starved',

@@ -61,7 +61,7 @@ function JarHeader({ standing, back }: { readonly standing: Standing; readonly b
         </Words>
         <UmbrellaMark umbrella={umbrellaFor(stage)} size={34} />
         <Words strong>
-          {jar.card.archived ? (jar.card.bowl ? 'done with' : 'archived') : STAGE_WORDS[stage]}
+          {jar.card.archived ? (jar.card.bowl ? 'finished' : 'archived') : STAGE_WORDS[stage]}
         </Words>
       </View>
       <Words size="small" tone="quiet">

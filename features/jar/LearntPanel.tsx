@@ -9,7 +9,7 @@ import { changeWords, foretoldWords, paceWords, useKitchenWords } from '../words
 /** Peaks shown in the plot. */
 const SHOWN = 12;
 
-/** What was learnt of this starter, and how well its peaks were foretold. */
+/** What has been learnt of this starter, and how well its peaks were foretold. */
 export function LearntPanel({ id }: { readonly id: string }) {
   const words = useKitchenWords();
   const lesson = useAppSelector((state) => ofJar(state.learnt, id));
@@ -20,8 +20,8 @@ export function LearntPanel({ id }: { readonly id: string }) {
   const verdict = foretoldWords(shown, learnt.belief.width, words);
   return (
     <>
-      {change && <Notice title="Its pace has changed">{changeWords(change)}</Notice>}
-      <Panel label="What was learnt">
+      {change && <Notice title="It has changed pace">{changeWords(change)}</Notice>}
+      <Panel label="What has been learnt">
         <Words size="title" level={2}>
           Its own pace
         </Words>
@@ -31,7 +31,7 @@ export function LearntPanel({ id }: { readonly id: string }) {
           <>
             <ForetoldPlot peaks={shown} label={verdict} />
             <Words size="small" tone="quiet">
-              {`Bars: peak as foretold before the feed, hours after it. Dots: as seen. ${verdict}`}
+              {`Bars: hours to the peak as forecast at the feed. Dots: as you saw it. ${verdict}`}
             </Words>
           </>
         )}
@@ -54,11 +54,11 @@ function TraitWords({ learnt }: { readonly learnt: Learnt }) {
     return mean[i]! > 0 ? more : less;
   };
   const traits = [
-    told('lift', 'rises higher than most', 'rises less high than most'),
-    told('frailty', 'suffers sooner when it goes unfed', 'bears hunger well'),
+    told('lift', 'rises higher than most', 'rises less than most'),
+    told('frailty', 'suffers sooner than most when it goes unfed', 'copes well with hunger'),
     told('bend', 'rises late, then quickly', 'rises early'),
-    told('reach', 'minds a thin feed little', 'is slow after a thin feed'),
-    told('tilt', 'answers strongly to warmth', 'answers little to warmth'),
+    told('reach', 'does not mind a large feed', 'is slow after a large feed'),
+    told('tilt', 'speeds up a lot in the warm', 'takes little notice of warmth'),
   ].filter((trait) => trait !== null);
   if (learnt.feeds < 3 || traits.length === 0) return null;
   return <Words tone="quiet">{`It ${inARow(traits)}.`}</Words>;

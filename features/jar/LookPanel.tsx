@@ -85,7 +85,7 @@ export function LookPanel({
             Where is it now?
           </Words>
           <Words size="small" tone="quiet">
-            Drag the surface to what you see, or type it.
+            Drag the surface to where you see it, or type it.
           </Words>
           <Field
             label="Rise above the band"

@@ -79,7 +79,7 @@ export function MoreSeen({
         onText={(streak) => onSeen({ ...seen, streak })}
         numeric
         unit="%"
-        hint="How far above the band it had been, whenever that was."
+        hint="The highest it got above the band, whenever that was."
         problem={problems.streak ?? null}
       />
       <Choice
@@ -110,8 +110,9 @@ export function MoreSeen({
         onChoose={(is) => toggled('floats', is)}
       />
       <Words size="small" tone="quiet">
-        A hint, not proof: stirring sinks a ripe starter, and rye or stiff ones mislead. The rise
-        against time tells more. Smell, do not taste: raw flour can carry germs.
+        A hint, not proof: a ripe starter sinks once it is stirred, and rye or stiff ones mislead.
+        How far it rises in what time tells more. Smell it but do not taste it: raw flour can carry
+        germs.
       </Words>
       <Field
         label="Note"

@@ -47,7 +47,7 @@ export function RejarSheet({
     const capacityMl = number('capacityMl', 30, 10_000);
     const taper = number('taperPct', 30, 200) / 100;
     if (!found.capacityMl && capacityMl < contentOf(jar).massG)
-      found.capacityMl = `About ${words.grams(contentOf(jar).massG)} are to go in: that jar is too small.`;
+      found.capacityMl = `About ${words.grams(contentOf(jar).massG)} have to go in: that jar is too small.`;
     setProblems(found);
     if (Object.keys(found).length > 0) return;
     log(
@@ -68,7 +68,7 @@ export function RejarSheet({
   return (
     <Sheet title={`A jar for ${jar.card.name}`} onClose={onClose}>
       <Words>
-        {`In this one since ${words.date(jar.cleanSince)}. A clean jar each time or the same for weeks: both work, while the rim is clean.`}
+        {`In this one since ${words.date(jar.cleanSince)}. A clean jar each time, or the same one for weeks: both work as long as the rim is clean.`}
       </Words>
       <When when={when} problem={whenProblem} />
       <Button onPress={() => log(vessel, `${jar.card.name} stands in a clean jar`)}>
@@ -81,7 +81,7 @@ export function RejarSheet({
         {field('capacityMl', 'Holds', 'ml')}
         {field('emptyG', 'Weighs empty', 'g')}
       </View>
-      {field('taperPct', 'Its floor against its mouth', '%')}
+      {field('taperPct', 'Base width, as a share of the rim', '%')}
       <Button kind="main" onPress={another}>
         It is in the other jar
       </Button>

@@ -91,8 +91,8 @@ export function RhythmFields({
       )}
       <Words size="small" tone="quiet">
         {often === 'need'
-          ? 'It is fed when the model says that it needs it.'
-          : 'The plan, the first page and the label go by it, and depart from it only for a bake or to keep it from harm.'}
+          ? 'It is fed when the forecast says it needs it.'
+          : 'The plan, the first page and the label go by it. They change it only for a bake, or to keep the starter from harm.'}
       </Words>
     </Panel>
   );

@@ -84,8 +84,8 @@ export function SplitSheet({
         onChoose={setPlace}
       />
       <Words size="small" tone="quiet">
-        It begins with the same flour, feed and jar, which its card can change, and with what was
-        learnt of its pace.
+        It begins with the same flour, feed and size of jar, and with what has been learnt of its
+        pace. You can change its card later.
       </Words>
       <Button kind="main" onPress={split}>
         Split it off

@@ -56,7 +56,7 @@ export function TakeSheet({
         problem={problems.grams ?? null}
         hint={
           left < jar.card.keepG && left >= 0
-            ? `Less than the keep of ${words.grams(jar.card.keepG)} stays. Leave some to go on with.`
+            ? `Less than the keep of ${words.grams(jar.card.keepG)} stays. Leave some to carry on with.`
             : ''
         }
         onSubmit={take}

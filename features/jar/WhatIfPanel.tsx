@@ -98,7 +98,7 @@ function WhatIf({
     dispatch(
       jarLeftAlone(
         { jar: jar.id, from: now, until: at + 1, butAt: at },
-        `The bench holds these grams, and ${jar.card.name} is left alone until ${when}`,
+        `These grams are on the bench, and ${jar.card.name} is left alone until ${when}`,
       ),
     );
     onClose();

@@ -52,7 +52,7 @@ describe('the card', () => {
     ['Hydration: water over flour', '900'],
     ['Holds', '-1'],
     ['Weighs empty', ''],
-    ['Its floor against its mouth', '5'],
+    ['Base width, as a share of the rim', '5'],
   ])('with %s of %j is not saved, and says so at the field', (label, text) => {
     const store = edit();
     type(label, text);
@@ -107,7 +107,7 @@ describe('a starter that joins', () => {
     type('Keep', 'none');
     type('Fed at', '');
     press('Put it on the shelf');
-    expect(screen.getByText('3 fields want another look.')).toBeVisible();
+    expect(screen.getByText('3 fields need another look.')).toBeVisible();
     expect(selectJars(store.getState())).toEqual([]);
   });
 });

@@ -60,7 +60,7 @@ it('shares of flours must leave some for the main one', () => {
     { kind: 'spelt' as const, pct: '50' },
   ];
   expect(cardProblems({ ...formFrom(CARD), others }).others).toBe(
-    'The shares leave nothing for the white flour.',
+    'The shares leave no room for the white flour.',
   );
   expect(
     cardProblems({ ...formFrom(CARD), others: [{ kind: 'rye', pct: 'some' }] }).others,

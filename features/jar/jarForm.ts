@@ -65,9 +65,9 @@ export function cardProblems(form: JarForm): Problems<JarForm> {
   number('taperPct', ' %');
   const shares = form.others.map(({ pct }) => parseNumber(pct));
   if (shares.some((share) => !(share >= 1 && share <= 99)))
-    found.others = 'Each share between 1 and 99 %, please.';
+    found.others = 'Give each share between 1 and 99 %.';
   else if (shares.reduce((sum, share) => sum + share, 0) > 99)
-    found.others = `The shares leave nothing for the ${FLOUR_WORDS[form.flour]} flour.`;
+    found.others = `The shares leave no room for the ${FLOUR_WORDS[form.flour]} flour.`;
   return found;
 }
 

@@ -53,8 +53,8 @@ export function JournalScreen() {
       {entries.length === 0 ? (
         <Panel>
           <Words>
-            What you do at the bench and see in the jars is written down here by itself: feeds,
-            looks, moves, what was taken and where it went.
+            Whatever you do at the bench or see in a jar is written down here for you: feeds, looks,
+            moves, what you took out and where it went.
           </Words>
         </Panel>
       ) : (

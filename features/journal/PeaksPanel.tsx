@@ -42,7 +42,7 @@ export function PeaksPanel({ jar }: { readonly jar: Jar }) {
     return (
       <Panel label="Peaks and warmth">
         <Words tone="quiet">
-          {`Log when ${jar.card.name} stands highest (a look, more, peaked). From three of them on it is drawn here how warmth changes its hours.`}
+          {`Log it when ${jar.card.name} is at its peak (a look, More, at its peak). From three peaks on you see here how warmth changes the time it takes.`}
         </Words>
       </Panel>
     );
@@ -58,11 +58,11 @@ export function PeaksPanel({ jar }: { readonly jar: Jar }) {
         dots={peaks.map(({ celsius, hours }) => [celsius, hours])}
         expected={expected}
         warmthText={(celsius) => words.celsius(celsius)}
-        label={`Hours from feed to peak against the warmth of those hours. ${said}`}
+        label={`Hours from feed to peak, against the average temperature. ${said}`}
       />
       <Words size="small" tone="quiet">
-        Dots: peaks that were logged, by the mean warmth until then. Dashed: its usual feed, ripe
-        starter kept, by what was learnt of its pace.
+        Dots: the peaks you logged, against the average temperature until then. Dashed: its usual
+        feed, by what has been learnt of its pace.
       </Words>
     </Panel>
   );

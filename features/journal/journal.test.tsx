@@ -73,17 +73,17 @@ describe('the journal', () => {
     show(<JournalScreen />, kitchen([4, 3]));
     expect(screen.queryByRole('region', { name: 'Peaks and warmth', hidden: true })).toBeNull();
     touch('radio', 'Tern');
-    expect(screen.getByText(/^Log when Tern stands highest/)).toBeVisible();
+    expect(screen.getByText(/^Log it when Tern is at its peak/)).toBeVisible();
     cleanup();
     show(<JournalScreen />, kitchen([4, 3, 1]));
     touch('radio', 'Tern');
     expect(
-      screen.getByText(/^3 peaks seen, from 7 h at 2\d °C to 10 h at 2\d °C\.$/),
+      screen.getByText(/^3 peaks seen, from 7 hours at 2\d °C to 10 hours at 2\d °C\.$/),
     ).toBeVisible();
   });
 
   it('that is empty says what comes here', () => {
     show(<JournalScreen />, kitchenStore([...PLACES]));
-    expect(screen.getByText(/is written down here by itself/)).toBeVisible();
+    expect(screen.getByText(/is written down here for you/)).toBeVisible();
   });
 });

@@ -33,7 +33,7 @@ export function BackupsPanel() {
         Backups
       </Words>
       <Words size="small" tone="quiet">
-        Jars break. One backup for each starter, renewed twice a year, and nothing is ever lost.
+        Jars break. With one backup of each starter, renewed twice a year, you never lose it.
       </Words>
       {drying.map((batch) => (
         <DryingRow key={batch.id} batch={batch} />
@@ -50,7 +50,7 @@ export function BackupsPanel() {
         </Button>
       )}
       <Button kind="bare" href="/start">
-        Wake one, or begin anew
+        Wake one, or start a new one
       </Button>
       {making !== null && <MakeBackupSheet jar={making} onClose={() => setMaking(null)} />}
     </Panel>
@@ -86,9 +86,9 @@ function BackupRow({ backup }: { readonly backup: Backup }) {
                 ? 'Its monthly feed is due'
                 : `Feed it by ${words.date(renewBy)}`
               : due
-                ? `To be made anew since ${words.date(renewBy)}`
+                ? `Renewal was due on ${words.date(renewBy)}`
                 : `Renew by ${words.date(renewBy)}`
-          }; about ${Math.round(100 * aliveShare(backup, now))} % should be alive.`}
+          }; about ${Math.round(100 * aliveShare(backup, now))} % of it should be alive.`}
         </Words>
       </View>
       <View style={styles.row}>
@@ -131,7 +131,7 @@ function DryingRow({ batch }: { readonly batch: DryingBatch }) {
             ? 'It should snap by now. If it still bends, give it another day.'
             : ready
               ? `Try a piece: it may snap, and should by ${words.moment(batch.snapsBy)}.`
-              : `Spread out ${words.moment(batch.since)}. Try whether it snaps from ${words.moment(batch.snapsFrom)}.`}
+              : `Spread out ${words.moment(batch.since)}. Try from then on whether it snaps: ${words.moment(batch.snapsFrom)}.`}
         </Words>
       </View>
       <Button label={`${name} snaps: pack it`} onPress={() => setPacking(true)}>
@@ -145,7 +145,7 @@ function DryingRow({ batch }: { readonly batch: DryingBatch }) {
             dispatch(done((at) => giveUpDrying(batch, at), `${name}: what lay drying is given up`))
           }
         >
-          It came to nothing
+          It did not work out
         </Button>
       )}
       {packing && <PackSheet batch={batch} onClose={() => setPacking(false)} />}
@@ -166,12 +166,10 @@ function Without({ id, onMake }: { readonly id: string; readonly onMake: () => v
         </Button>
         <Button
           grow
-          label={`${name} goes without a backup`}
-          onPress={() =>
-            dispatch(done((now) => declineBackup(id, now), `${name} goes without a backup`))
-          }
+          label={`${name} needs no backup`}
+          onPress={() => dispatch(done((now) => declineBackup(id, now), `${name} needs no backup`))}
         >
-          It goes without
+          No backup needed
         </Button>
       </View>
     </Line>

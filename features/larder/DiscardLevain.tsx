@@ -58,7 +58,7 @@ export function DiscardLevain({ lots }: { readonly lots: readonly Lot[] }) {
         }.`}
       </Words>
       {lacks ? (
-        <Words tone="crust">{`Only ${words.grams(freshest.grams)} of the freshest are here.`}</Words>
+        <Words tone="crust">{`Only ${words.grams(freshest.grams)} of the freshest are there.`}</Words>
       ) : (
         <Button
           onPress={() =>

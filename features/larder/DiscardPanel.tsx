@@ -41,21 +41,21 @@ export function DiscardPanel({ making = false }: { readonly making?: boolean }) 
       </Words>
       {lots.length === 0 && (
         <Words tone="quiet">
-          None is kept. What comes out of a jar at the bench can go to the discard jar or the
-          freezer, and then stands here by its age.
+          You have none. What comes out of a jar at the bench can go into the discard jar or the
+          freezer; then you find it here by its age.
         </Words>
       )}
       {grams(inFridge) > FULL_SHARE * discardJarMl && (
         <Notice title="The discard jar is full">
-          {`${words.grams(grams(inFridge))} in ${discardJarMl} ml: use some, freeze some, or take a second jar. It still makes gas: cover it loosely.`}
+          {`${words.grams(grams(inFridge))} in ${discardJarMl} ml: use some, freeze some, or take a second jar. It still gives off gas: cover it loosely.`}
         </Notice>
       )}
       <Lots title="In the fridge" lots={inFridge} to="freezer" />
       <Lots title="In the freezer" lots={frozen} to="fridge" />
       {lots.some(({ keeping }) => keeping === 'old') && (
         <Words size="small" tone="quiet">
-          Past its time it is sour and grey: that is age, and crackers hide it, up to about six
-          weeks in the fridge. Fuzz or coloured spots are out: all of that lot goes.
+          Old discard is sour and grey. That is only age, and crackers hide it, for up to about six
+          weeks in the fridge. Fuzz or coloured spots are another matter: throw all of that lot out.
         </Words>
       )}
       {good.length > 0 && (
@@ -111,7 +111,7 @@ function Lots({
             <Words>{`${words.grams(lot.grams)} of ${nameOf(lot.jar)}`}</Words>
             {held.has(lot.id) ? (
               <Words size="small" tone="beet">
-                Not to be used: its jar was thrown out. Look it over first.
+                Do not use it yet: its jar was thrown out. Look it over first.
               </Words>
             ) : (
               <Words size="small" tone={lot.keeping === 'good' ? 'quiet' : 'crust'}>

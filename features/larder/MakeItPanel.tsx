@@ -48,8 +48,8 @@ export function MakeItPanel({
           {name}
         </Words>
         <Words tone="crust">
-          This discard is wetter than the mix may be. Pour off what stands on top, or stir flour
-          into it first.
+          This discard is too wet for the mix. Pour off what stands on top, or stir in some flour
+          first.
         </Words>
       </Panel>
     );
@@ -110,7 +110,7 @@ export function MakeItPanel({
       </Words>
       {lacking ? (
         <Words tone="crust" live>
-          {`That takes ${words.grams(discardG)} of discard; ${here.grams < 1 ? 'there is none' : `${words.grams(here.grams)} are here`}. Fewer pieces, or make up the rest with flour and water.`}
+          {`That takes ${words.grams(discardG)} of discard; ${here.grams < 1 ? 'there is none' : `${words.grams(here.grams)} are here`}. Make fewer, or make up the rest with flour and water.`}
         </Words>
       ) : (
         <Button

@@ -63,21 +63,21 @@ export function MakeScreen() {
   const shown = FORMULAS.find(({ id }) => id === chosen) ?? (wide ? sorted[0]!.formula : null);
   const grams = (of: readonly Lot[]) => words.grams(together(of).grams);
   const list = (
-    <Panel label="Formulas" style={styles.panel}>
+    <Panel label="Recipes" style={styles.panel}>
       <View style={styles.stack}>
         <Words>
           {discard.grams < 1
-            ? 'There is no discard in the fridge. The formulas are here all the same.'
+            ? 'There is no discard in the fridge. Here are the recipes all the same.'
             : `${words.grams(discard.grams)} in the fridge${from === EVERYBODYS ? ', all together' : ` of ${nameOf(from)}`} at ${Math.round(discard.hydrationPct)} % hydration.`}
         </Words>
         {old.length > 0 && (
           <Words tone="crust">
-            {`${grams(old)} of it is past its time and sour: it is offered only for what is good when sour.`}
+            {`${grams(old)} of it is old and sour: it is offered only for what is good when sour.`}
           </Words>
         )}
         {gone.length > 0 && (
           <Words tone="crust">
-            {`${grams(gone)} more has stood too long for anything: past six weeks in the fridge, or eight months in the freezer. It goes to the compost.`}
+            {`${grams(gone)} more is too old for anything: over six weeks in the fridge, or eight months in the freezer. It goes on the compost.`}
           </Words>
         )}
         {jars.length > 1 && (

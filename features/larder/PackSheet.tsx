@@ -41,8 +41,8 @@ export function PackSheet({
   return (
     <Sheet title="Crumble and pack" onClose={onClose}>
       <Words>
-        A piece that snaps is dry; one that bends is not, and would mould. Crumble it, pack it
-        airtight, and write name and date on it.
+        A piece that snaps is dry. One that bends is not, and would go mouldy. Crumble it, pack it
+        airtight, and write the name and date on it.
       </Words>
       <WeightField label="Flakes" text={text} onText={setText} problem={problem} onSubmit={pack} />
       <Choice

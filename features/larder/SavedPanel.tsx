@@ -52,7 +52,7 @@ export function SavedPanel() {
         />
       )}
       <Words>
-        {`${kilos(sum('flourFedG'))} of flour fed since ${words.date(words.instantOf(`${months[0]!.month}-01T12:00`))}. Of what came out, ${kilos(sum('bakedG'))} were baked, ${kilos(sum('keptG'))} kept, ${kilos(sum('compostedG'))} composted or fed, ${kilos(sum('wastedG'))} binned.`}
+        {`${kilos(sum('flourFedG'))} of flour fed since ${words.date(words.instantOf(`${months[0]!.month}-01T12:00`))}. Of what came out, ${kilos(sum('bakedG'))} went into bakes, ${kilos(sum('keptG'))} kept, ${kilos(sum('compostedG'))} composted or fed, ${kilos(sum('wastedG'))} binned.`}
       </Words>
       <Words size="small" tone="quiet">
         Starter taken out, grams by month
@@ -95,7 +95,7 @@ function Leaner({ id }: { readonly id: string }) {
           : `A keep of ${keepG} g instead of ${leaner.usualG} would save ${kilos(leaner.savedG)} of flour a year${price === null ? '' : `, which cost ${((price * leaner.savedG) / 1000).toFixed(2)}`}.`}
       </Words>
       <Words size="small" tone="quiet">
-        From this log, run again with the smaller keep; what was baked with is kept in full.
+        Worked out from this log with the smaller keep, and all that went into bakes the same.
       </Words>
     </>
   );

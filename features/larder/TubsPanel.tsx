@@ -36,8 +36,8 @@ export function TubsPanel() {
       )}
       {tubs.length === 0 && (
         <Words tone="quiet">
-          Many keep a tub of their own blend, weighed together once. Set it up here, name it on a
-          jar’s card, and every feed runs it down.
+          Many bakers keep a tub of their own blend, weighed together once. Set it up here, choose
+          it on a jar’s card, and every feed uses some of it.
         </Words>
       )}
       {tubs.map((tub) => (

@@ -17,7 +17,7 @@ export const FORMULA_WORDS: Readonly<
     piece: ['cracker', 'crackers'],
     method: [
       'Knead all but the seeds to a smooth dough; let it rest 20 minutes.',
-      'Roll it as thin as you can, strew the sesame on, press it in, cut.',
+      'Roll it as thin as you can, scatter the sesame on, press it in, and cut.',
       'Bake at {180} for 15 to 18 minutes, until they are dry and brown at the edges.',
     ],
     instead:
@@ -27,9 +27,9 @@ export const FORMULA_WORDS: Readonly<
     name: 'Pancakes',
     piece: ['pancake', 'pancakes'],
     method: [
-      'Whisk discard, milk, egg and melted butter; stir in what is dry, lumps may stay.',
+      'Whisk discard, milk, egg and melted butter; stir in the dry things. Lumps may stay.',
       'Let it stand 10 minutes. It foams: the soda meets the acid.',
-      'Fry ladlefuls over a middling flame, turn when bubbles stay open.',
+      'Fry ladlefuls over a medium heat; turn them when the bubbles stay open.',
     ],
     instead:
       'Oat milk for milk (it brings gluten), or soya milk (it brings soya); oil for butter; for an egg, {15g} of ground linseed in {35g} of water. Honey for the sugar, but never for a child under one year.',
@@ -48,19 +48,19 @@ export const FORMULA_WORDS: Readonly<
     name: 'Waffles',
     piece: ['waffle', 'waffles'],
     method: [
-      'Whisk discard, milk, egg yolks and melted butter; stir in what is dry.',
+      'Whisk discard, milk, egg yolks and melted butter; stir in the dry things.',
       'Fold in the whites, beaten stiff, at the very end.',
       'Bake in a hot, greased iron until no more steam comes.',
     ],
-    instead: 'Whole eggs without beating: flatter, and as good.',
+    instead: 'Whole eggs without beating: flatter, and just as good.',
   },
   crumpets: {
     name: 'Crumpets',
     piece: ['crumpet', 'crumpets'],
     method: [
-      'Stir sugar, salt and last the soda into the discard: it rises in the bowl.',
-      'Fill greased rings in a warm pan a thumb deep.',
-      'Slowly, until the top is full of holes and dry; then turn for a minute.',
+      'Stir the sugar, the salt and, last, the soda into the discard: it rises in the bowl.',
+      'Fill greased rings in a warm pan to a thumb’s depth.',
+      'Cook them slowly until the top is dry and full of holes; then turn them for a minute.',
     ],
     instead: 'Without rings, as small thick cakes.',
   },
@@ -68,8 +68,8 @@ export const FORMULA_WORDS: Readonly<
     name: 'Muffins',
     piece: ['muffin', 'muffins'],
     method: [
-      'Whisk what is wet with the sugar, fold in what is dry, do not beat.',
-      'A handful of berries may follow. Fill the tin two thirds.',
+      'Whisk the wet things with the sugar, fold in the dry ones, and do not beat.',
+      'A handful of berries may go in. Fill the tin to two thirds.',
       'Bake at {190} for 20 to 22 minutes.',
     ],
     instead:
@@ -119,8 +119,8 @@ export const ALLERGEN_WORDS: Readonly<Record<Allergen, string>> = {
 };
 
 export const UNFIT_WORDS: Readonly<Record<Unfit, string>> = {
-  tooSour: 'the discard is too sour for it',
+  tooSour: 'the discard is too sour',
   tooLittle: 'too little discard for a batch',
   tooLong: 'takes longer',
-  tooWet: 'the discard is too wet for it',
+  tooWet: 'the discard is too wet',
 };

@@ -36,8 +36,8 @@ describe('the larder', () => {
       .getState()
       .kitchen.events.filter((e) => e.kind === 'arranged');
     show(<LarderScreen />, kitchenStore(places));
-    expect(screen.getByText(/^None is kept\./)).toBeVisible();
-    expect(screen.getByText(/^Many keep a tub of their own blend/)).toBeVisible();
+    expect(screen.getByText(/^You have none\./)).toBeVisible();
+    expect(screen.getByText(/^Many bakers keep a tub of their own blend/)).toBeVisible();
     expect(screen.queryByRole('button', { name: 'Make a backup' })).toBeNull();
     expect(screen.queryByRole('region', { name: 'Used and saved' })).toBeNull();
   });
@@ -165,7 +165,7 @@ describe('the larder', () => {
 
   it('asks for a backup once of each jar', () => {
     show(<LarderScreen />);
-    press('Dunlin goes without a backup');
+    press('Dunlin needs no backup');
     expect(screen.queryByText('Dunlin has no backup yet.')).toBeNull();
     expect(screen.getByText('Skua has no backup yet.')).toBeVisible();
   });
@@ -230,7 +230,7 @@ describe('what can I make', () => {
     show(<MakeScreen />, kitchenStore([]));
     expect(screen.getByText(/^There is no discard in the fridge/)).toBeVisible();
     touch('button', /^Crumpets: /);
-    expect(screen.getByText(/there is none\. Fewer pieces/)).toBeVisible();
+    expect(screen.getByText(/there is none\. Make fewer/)).toBeVisible();
     expect(screen.queryByRole('button', { name: /^Made/ })).toBeNull();
   });
 
@@ -241,7 +241,7 @@ describe('what can I make', () => {
       levain.getByText(/^21 g of the freshest discard, 65 g water and 65 g flour: ripe/),
     ).toBeVisible();
     type('Levain wanted', '1990');
-    expect(levain.getByText(/of the freshest are here\.$/)).toBeVisible();
+    expect(levain.getByText(/of the freshest are there\.$/)).toBeVisible();
   });
 });
 
@@ -249,7 +249,7 @@ describe('going away', () => {
   it('refuses dates that cannot be, and keeps them', () => {
     show(<AwayScreen />);
     type('Back', '2026-03-01T09:00');
-    expect(screen.getByText('Coming back is before leaving.')).toBeVisible();
+    expect(screen.getByText('You come back before you leave: check the two dates.')).toBeVisible();
     expect(screen.getByLabelText('Back')).toHaveValue('2026-03-01T09:00');
     expect(screen.queryByRole('region', { name: 'Grebe' })).toBeNull();
   });
@@ -259,7 +259,7 @@ describe('going away', () => {
     type('Leaving', '2026-03-20T09:00');
     type('Back', '2026-07-20T09:00');
     const grebe = region('Grebe');
-    expect(grebe.getByText('For 122 days the least trouble: dry it')).toBeVisible();
+    expect(grebe.getByText('For 122 days the least trouble is to: dry it')).toBeVisible();
     expect(grebe.getByText(/begin three days before leaving/)).toBeVisible();
     expect(grebe.getByText(/^It takes 4 feeds/)).toBeVisible();
   });
@@ -274,8 +274,8 @@ describe('going away', () => {
 
   it('tells the plan of the trip', () => {
     const store = show(<AwayScreen />);
-    press('Tell the plan');
+    press('Add to my plan');
     expect(selectTrips(store.getState())).toHaveLength(1);
-    expect(screen.getByRole('button', { name: 'The plan knows of it' })).toBeDisabled();
+    expect(screen.getByRole('button', { name: 'It is in your plan' })).toBeDisabled();
   });
 });

@@ -122,7 +122,7 @@ function ReadingPanel() {
       </Words>
       <Panel lasting label="Next step">
         <Words live>
-          Reading the log, to learn how quick your starters are. The hours come with it.
+          Reading the log to see how quick your starters are. The times will be here in a moment.
         </Words>
       </Panel>
     </>

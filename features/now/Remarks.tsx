@@ -38,7 +38,7 @@ function useRemarks(): readonly Remark[] {
           {
             path: '/larder',
             umbrella: 'drooping' as const,
-            text: `A backup of ${[...new Set(stale)].join(' and ')} is to be made anew`,
+            text: `A backup of ${[...new Set(stale)].join(' and ')} is due for renewal`,
           },
         ]
       : []),
@@ -63,7 +63,7 @@ function useRemarks(): readonly Remark[] {
           {
             path: '/settings',
             umbrella: 'furled' as const,
-            text: 'It is time for a copy of the kitchen: all of it is in this browser only',
+            text: 'It is time to make a copy of the kitchen: it is only in this browser',
           },
         ]
       : []),

@@ -114,9 +114,7 @@ function JarOnShelf({
     <LinkArea
       href={path}
       label={
-        beingRead
-          ? `${standing.jar.card.name}, its log is being read`
-          : jarSentence(standing, words)
+        beingRead ? `${standing.jar.card.name}, reading its log` : jarSentence(standing, words)
       }
       current={chosen ? 'true' : undefined}
       style={[styles.centredNarrow, { backgroundColor: chosen ? look.mist : 'transparent' }]}

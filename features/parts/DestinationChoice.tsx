@@ -6,10 +6,10 @@ import { DESTINATION_WORDS } from '../words';
 /** What to mind where starter goes; most places need no word. */
 const CAUTIONS: Readonly<Partial<Record<Destination, string>>> = {
   animals:
-    'Raw starter and dough go on rising in a stomach: for a dog that is an emergency, so call a vet at once. Feeding kitchen scraps to pigs and poultry may be forbidden where you live; follow the local rule.',
+    'Raw starter and dough go on rising in the stomach. For a dog that is an emergency: call a vet at once. Feeding kitchen scraps to pigs and poultry may be forbidden where you live; follow the local rules.',
   freezer:
-    'Flat in a bag, or in a box with a finger of headspace. Not in glass: it swells, and glass cracks.',
-  compost: 'Compost is fine; a sink is not, for it sets in the pipe.',
+    'Flat in a bag, or in a box with a finger’s width of space. Not in glass: it swells, and glass cracks.',
+  compost: 'Compost is fine. The sink is not: it sets hard in the pipe.',
 };
 
 /** Where what comes out goes, with what is to be minded there. */

@@ -49,12 +49,12 @@ function Question({ onPaint }: { readonly onPaint?: () => void }) {
           {onPaint ? (
             <Button onPress={onPaint}>Paint it</Button>
           ) : (
-            <Button href="/plan">Say it in the plan</Button>
+            <Button href="/plan">Tell it in the plan</Button>
           )}
         </>
       }
     >
-      {`Until you say so only the night is left out, from ${words.hour(upUntil)} to ${words.hour(upFrom)}.`}
+      {`Until you say so, only the night is left free, from ${words.hour(upUntil)} to ${words.hour(upFrom)}.`}
     </Notice>
   );
 }

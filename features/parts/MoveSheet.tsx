@@ -55,7 +55,7 @@ export function MoveSheet({
           ripeFromH === null
             ? 'not ripe within three days'
             : standing.hours > (ripeUntilH ?? Infinity)
-              ? 'its ripe hours are over'
+              ? 'past its ripe hours'
               : ripeUntilH === null
                 ? `ripe from ${hourOf(ripeFromH)}`
                 : `ripe ${words.stretch(jar.since + ripeFromH * HOUR, jar.since + ripeUntilH * HOUR)}`;

@@ -9,7 +9,7 @@ export function NoSuchJar() {
       title="There is no such jar in this kitchen"
       actions={<Button href="/">To the shelves</Button>}
     >
-      It may stand in the other kitchen, or have another name now.
+      It may be in the other kitchen, or have another name now.
     </Notice>
   );
 }

@@ -98,7 +98,7 @@ function PromiseNotice({ promise }: { readonly promise: JarPromise }) {
         </>
       }
     >
-      {state === 'asked' ? 'Until you say so, its hours allow for both.' : undefined}
+      {state === 'asked' ? 'Until you say, its hours allow for both.' : undefined}
     </Notice>
   );
 }

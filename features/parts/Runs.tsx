@@ -18,7 +18,7 @@ function useRunRemarks(): readonly Remark[] {
     umbrella: UMBRELLA[run.verdict],
     text: {
       well: `${jar.card.name} is well again`,
-      useBackup: `${jar.card.name} has had its time: see what to do`,
+      useBackup: `${jar.card.name} has had long enough: see what to do`,
       going: `${jar.card.name} is being ${PROGRAMME_WORDS[run.programme.id].doing}, day ${run.day}: ${
         next.at <= now ? 'feed it now' : `next feed ${words.moment(next.at)}`
       }`,

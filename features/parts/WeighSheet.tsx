@@ -107,7 +107,7 @@ export function WeighSheet({
       )}
       <When when={when} label="Weighed at" problem={problemOf('at')} />
       <Button kind="main" onPress={log}>
-        Go by this from now on
+        Use this from now on
       </Button>
     </Sheet>
   );

@@ -37,7 +37,7 @@ export function BakesPanel() {
         Bakes
       </Words>
       {bakes.length === 0 && (
-        <Words tone="quiet">None wanted. The plan below only keeps the jars well.</Words>
+        <Words tone="quiet">No bake wanted. The plan only keeps the jars well.</Words>
       )}
       {bakes.map((bake) => (
         <BakeRow key={bake.id} bake={bake} />
@@ -49,8 +49,8 @@ export function BakesPanel() {
           </Words>
           <Button
             kind="bare"
-            label={`No more of ${name}`}
-            onPress={() => dispatch(bakeDropped(wish, `${name} comes back no more`))}
+            label={`Stop ${name}`}
+            onPress={() => dispatch(bakeDropped(wish, `${name} is off for good`))}
           >
             No more
           </Button>
@@ -64,7 +64,7 @@ export function BakesPanel() {
       </Button>
       {bakes.length > 0 && (
         <Choice
-          label="Feeds that doubled in a row, before a levain is built"
+          label="Feeds in a row that must double before a levain is built"
           options={[
             { is: 0 as const, text: 'as it stands' },
             { is: 1 as const, text: 'one' },
@@ -103,8 +103,8 @@ function BakeRow({ bake }: { readonly bake: Bake }) {
             {discardG >= bake.levainG
               ? `${words.grams(discardG)} of discard are there.`
               : discardG < 1
-                ? 'There is no discard by now: take it from the jar.'
-                : `Only ${words.grams(discardG)} of discard are there by now: take the rest from the jar.`}
+                ? 'There is no discard yet: take it from the jar.'
+                : `Only ${words.grams(discardG)} of discard are there so far: take the rest from the jar.`}
           </Words>
         )}
         {bowl !== undefined && (
@@ -141,7 +141,7 @@ function FlourAtHand() {
   return (
     <WeightField
       of="white"
-      label="Flour in the house, if it is short"
+      label="Flour in the house, if you are short of it"
       text={text}
       problem={good ? null : 'A weight in grams, or nothing.'}
       onText={(to) => {

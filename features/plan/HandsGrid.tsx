@@ -43,7 +43,7 @@ export function HandsGrid() {
         onChoose={setBrush}
       />
       <PaintGrid
-        label="Hands through the week, by the hour"
+        label="When somebody is there, hour by hour"
         rows={DAYS}
         columns={24}
         marks={MARKED.map((hour) => ({ column: hour, text: words.hour(hour) }))}
@@ -55,14 +55,16 @@ export function HandsGrid() {
         onPaint={(cells) => dispatch(handsChanged(paint(hands, cells, brush), 'Painted'))}
       />
       <Words size="small" tone="quiet">
-        Draw across hours to paint them. With the keyboard: arrows and space.
+        Draw across the hours to paint them. With the keyboard: arrow keys and space.
       </Words>
       {Object.keys(hands.painted).length > 0 && (
         <Button
           kind="bare"
-          onPress={() => dispatch(handsChanged({ ...hands, painted: {} }, 'Washed off'))}
+          onPress={() =>
+            dispatch(handsChanged({ ...hands, painted: {} }, 'The painting is cleared'))
+          }
         >
-          Wash off what was painted
+          Clear what was painted
         </Button>
       )}
     </View>

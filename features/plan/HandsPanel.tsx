@@ -51,7 +51,7 @@ export function HandsPanel() {
         Hands
       </Words>
       <Words size="small" tone="quiet">
-        When somebody can touch a jar. Plans keep to it.
+        When somebody is there to see to a jar. Plans keep to it.
       </Words>
       <View style={styles.row}>
         <HourField label="Up from" of="upFrom" hands={hands} />
@@ -134,7 +134,7 @@ function HourField({
         const wrong = Number.isNaN(hour)
           ? 'An hour like 6:30.'
           : next.upFrom >= next.upUntil || next.workFrom >= next.workUntil
-            ? 'The end comes before the beginning.'
+            ? 'The end is before the beginning.'
             : null;
         setProblem(wrong);
         if (wrong === null) dispatch(handsChanged(next));
@@ -158,7 +158,7 @@ function Trips() {
   const add = () => {
     const trip = { from: words.instantOf(from), until: words.instantOf(until) };
     if (!(trip.until > trip.from))
-      return setProblem('Give the day you leave and a later one for coming back.');
+      return setProblem('Give the day you leave and a later day for coming back.');
     if (trip.until < now) return setProblem('That trip is over.');
     if (trip.from < now - FAR || trip.until > now + FAR) return setProblem('Check the year.');
     setProblem(null);

@@ -50,7 +50,7 @@ export function PlanScreen() {
         </Words>
         <Panel>
           <Words>
-            Name a bake and its hour, and the feeds that lead to it are found here, around your
+            Say what you want to bake and when, and you get the feeds that lead to it, around your
             sleep and your work. First put a starter on the shelf.
           </Words>
         </Panel>

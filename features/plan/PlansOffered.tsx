@@ -58,7 +58,7 @@ export function PlansOffered({
         ))}
       </View>
       {unlikely && (
-        <Notice tone="beet" title="This may well miss">
+        <Notice tone="beet" title="This may well not work">
           {unlikely}
         </Notice>
       )}

@@ -23,7 +23,7 @@ export function ReminderOffer() {
   return (
     <Notice
       tone="rim"
-      title="Shall the browser say when a step is due?"
+      title="Should the browser tell you when a step is due?"
       actions={
         <>
           <Button onPress={() => void answer(true)}>Yes, tell me</Button>
@@ -33,7 +33,7 @@ export function ReminderOffer() {
         </>
       }
     >
-      Only while Ombrello is open. It can be changed in the settings.
+      Only while Ombrello is open. You can change this in the settings.
     </Notice>
   );
 }

@@ -21,7 +21,7 @@ export function StepList({ plan }: { readonly plan: Plan }) {
   if (plan.steps.length === 0)
     return (
       <Panel>
-        <Words>Nothing to do in these days. The jars keep well where they are.</Words>
+        <Words>Nothing to do this week. The jars keep well where they are.</Words>
       </Panel>
     );
   return (

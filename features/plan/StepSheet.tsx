@@ -83,7 +83,7 @@ function Outlook({ step }: { readonly step: Step }) {
   if (!bake || !prospect) return null;
   return (
     <Words size="small">
-      {`For ${bake.name}, ripe ${words.moment(bake.from)} to ${words.time(bake.until)}: with ${Math.round(prospect.chance * 100)}\u00a0%. It peaks about ${words.about(prospect.peakAt)}, ${words.between(prospect.low, prospect.high)}.`}
+      {`For ${bake.name}, ripe ${words.moment(bake.from)} to ${words.time(bake.until)}: ${Math.round(prospect.chance * 100)}\u00a0% likely. It should peak about ${words.about(prospect.peakAt)}, ${words.between(prospect.low, prospect.high)}.`}
     </Words>
   );
 }
@@ -121,7 +121,7 @@ function Otherwise({
     const last = steps[steps.length - 1]!.at;
     if (Number.isNaN(to)) return setProblem('Give a day and a time.');
     if (to < now) return setProblem('That is over.');
-    if (to > last + 24 * HOUR) return setProblem('The plan does not look so far ahead.');
+    if (to > last + 24 * HOUR) return setProblem('The plan does not look that far ahead.');
     dispatch(
       taking
         ? bakeMoved(taking.id, to - taking.from, `${taking.name} is wanted ${words.moment(to)}`)

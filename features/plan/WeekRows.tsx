@@ -96,8 +96,8 @@ export function WeekRows({ plan }: { readonly plan: Plan }) {
         );
       })}
       <Words size="small" tone="quiet">
-        Yellow: ripe. Shaded: no hands. Green frame: levain wanted; drag its grip to move it. Marks:
-        steps, full for builds and bakes.
+        Yellow: ripe. Grey: asleep or out. Green frame: levain wanted; drag its grip to move it.
+        Marks: steps; the full ones are builds and bakes.
       </Words>
     </Panel>
   );

@@ -140,7 +140,7 @@ describe('the plans', () => {
     const store = kitchenStore();
     store.dispatch(searchEnded({ plans: [plan('balanced', [])], impossible: [], mended: null }));
     show(<PlanScreen />, store);
-    expect(screen.getByText(/^Nothing to do in these days/)).toBeVisible();
+    expect(screen.getByText(/^Nothing to do this week/)).toBeVisible();
     expect(screen.queryByRole('button', { name: 'Steps to my calendar' })).toBeNull();
   });
 
@@ -182,7 +182,7 @@ describe('the plans', () => {
           }),
         ),
     );
-    expect(screen.getByText('Loaves: there is not enough time until then.')).toBeVisible();
+    expect(screen.getByText('Loaves: there is not enough time left.')).toBeVisible();
     press(/^Have it tomorrow/);
     expect(selectBakes(store.getState())[0]!.from).toBe(NOW + 20 * HOUR);
     press('Make it 90 g');
@@ -230,7 +230,7 @@ describe('a step', () => {
     expect(screen.getByText('That is over.')).toBeVisible();
     type('At another time', '2026-04-13T10:00');
     press('Shift it');
-    expect(screen.getByText('The plan does not look so far ahead.')).toBeVisible();
+    expect(screen.getByText('The plan does not look that far ahead.')).toBeVisible();
     type('At another time', '2026-03-13T23:00');
     press('Shift it');
     expect(selectLeftAlone(store.getState())).toMatchObject([
@@ -241,7 +241,9 @@ describe('a step', () => {
   it('says what bake it is for and how surely; the bake itself can be moved or given up', () => {
     const store = planned();
     press(/^tomorrow 03:20|^03:20 ?Build Grebe's levain/);
-    expect(sheet().getByText(/^For Loaves, ripe .* with 93\s%\. It peaks about/)).toBeVisible();
+    expect(
+      sheet().getByText(/^For Loaves, ripe .*: 93\s% likely\. It should peak about/),
+    ).toBeVisible();
     press('Close');
     press(/^tomorrow 09:20|^09:20 ?Take 150 g/);
     type('Wanted from', '2026-03-15T09:00');

@@ -51,7 +51,7 @@ describe('what is wished', () => {
     expect(screen.getByText('Sunday tins comes back every week.')).toBeVisible();
     press('Skip Sunday tins, Sun 15 Mar');
     expect(selectBakes(store.getState())).toHaveLength(1);
-    press('No more of Sunday tins');
+    press('Stop Sunday tins');
     expect(selectBakes(store.getState())).toEqual([]);
   });
 
@@ -65,13 +65,13 @@ describe('what is wished', () => {
     press('Add this bake');
     expect(selectBakes(store.getState())).toMatchObject([{ anything: true, levainG: 200 }]);
     expect(screen.getByText(/^200 g of discard, or of what Tern can spare/)).toBeVisible();
-    expect(screen.getByText(/^There is no discard by now/)).toBeVisible();
+    expect(screen.getByText(/^There is no discard yet/)).toBeVisible();
   });
 
   it('is planned by no hours that nobody gave, and asked about once', () => {
     const store = show(<PlanScreen />, ownKitchen());
     expect(selectHands(store.getState()).workDays).toEqual([]);
-    expect(screen.getByText(/^Until you say so only the night is left out/)).toBeVisible();
+    expect(screen.getByText(/^Until you say so, only the night is left free/)).toBeVisible();
     press('Out on weekdays, 08:00 to 17:30');
     expect(selectHands(store.getState()).workDays).toEqual([0, 1, 2, 3, 4]);
     expect(screen.queryByText('When are you home?')).toBeNull();
@@ -87,8 +87,8 @@ describe('what is wished', () => {
   it.each([
     ['Levain ripe at', '2026-03-13T18:40', /^Too soon/],
     ['Levain ripe at', '2026-06-13T18:40', /two weeks ahead at most/],
-    ['Levain', '0', /no levain between 1 and 5000 g/],
-    ['Levain', 'some', /no levain between 1 and 5000 g/],
+    ['Levain', '0', /^Give between 1 and 5000 g/],
+    ['Levain', 'some', /^Give between 1 and 5000 g/],
   ])('with %s at %j is not taken', (label, text, problem) => {
     const store = show(<PlanScreen />);
     press('Add a bake');
@@ -108,7 +108,7 @@ describe('what is wished', () => {
       workDays: expect.arrayContaining([5]),
     });
     type('until', '4');
-    expect(screen.getByText('The end comes before the beginning.')).toBeVisible();
+    expect(screen.getByText('The end is before the beginning.')).toBeVisible();
     type('until', 'late');
     expect(screen.getByText('An hour like 6:30.')).toBeVisible();
     expect(selectHands(store.getState()).upUntil).toBeGreaterThan(20);

@@ -106,7 +106,7 @@ export function BeginSheet({
         <Choice
           label="The school"
           options={[
-            { is: 'flakesInStages' as const, text: 'in stages, without discard' },
+            { is: 'flakesInStages' as const, text: 'in stages, with no discard' },
             { is: 'flakesAtOnce' as const, text: '1 : 2 : 2 at once' },
           ]}
           chosen={programme}
@@ -129,7 +129,7 @@ export function BeginSheet({
         }
       />
       <Choice
-        label="Jars, each with so much"
+        label="How many jars of that"
         options={[1, 2, 3, 4].map((is) => ({ is, text: ['one', 'two', 'three', 'four'][is - 1]! }))}
         chosen={count}
         onChoose={setCount}
@@ -149,7 +149,7 @@ export function BeginSheet({
         onChoose={setPlace}
       />
       <Button kind="main" onPress={start}>
-        {flakes ? 'They soak now' : 'It is mixed'}
+        {flakes ? 'They are soaking' : 'It is mixed'}
       </Button>
     </Sheet>
   );

@@ -22,15 +22,15 @@ export function GatesPanel({ run: { jar, run } }: { readonly run: JarRun }) {
       <Words>{so}</Words>
       <Gate
         passed={run.doublings}
-        text={`${sentence(fullRiseWords(last?.flour ?? jar.card.flour))} within ${words.span(inTimeH)} of a feed, twice running`}
+        text={`${sentence(fullRiseWords(last?.flour ?? jar.card.flour))} within ${words.span(inTimeH)} of a feed, twice in a row`}
       />
       <Gate
         passed={run.goodSmells}
-        text="Smells of yoghurt, fruit or mild vinegar, twice running"
+        text="Smells of yoghurt, fruit or mild vinegar, twice in a row"
       />
       {run.verdict === 'going' && <Words tone="quiet">{expectNow(run)}</Words>}
       <Words size="small" tone="quiet">
-        {`Usually ${run.programme.usualFeeds[0]} to ${run.programme.usualFeeds[1]} feeds. Without any doubling by day ${run.programme.patienceDays}, a backup takes over.`}
+        {`Usually ${run.programme.usualFeeds[0]} to ${run.programme.usualFeeds[1]} feeds. If it has not doubled by day ${run.programme.patienceDays}, wake a backup instead.`}
       </Words>
     </Panel>
   );

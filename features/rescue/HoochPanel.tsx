@@ -50,7 +50,7 @@ export function HoochPanel({
       </Words>
       {jar.pouredG > 0 ? (
         <Words>
-          {`${words.grams(jar.pouredG)} are poured off. A keep of ${words.grams(keepG)} gets ${words.grams(waterBack(jar, keepG))} more water for it, and the bench knows.`}
+          {`${words.grams(jar.pouredG)} have been poured off. A keep of ${words.grams(keepG)} gets ${words.grams(waterBack(jar, keepG))} more water to make up for it, and the bench knows.`}
         </Words>
       ) : (
         <>

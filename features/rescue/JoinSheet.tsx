@@ -39,7 +39,7 @@ export function JoinSheet({ onClose }: { readonly onClose: () => void }) {
     return (
       <Sheet title="Join on the way" onClose={onClose}>
         <Words>
-          No jar on the shelf is free for a programme. Put it on the shelf first, with its last
+          No jar on the shelf is free for a programme. Put yours on the shelf first, with its last
           feed; then join from here.
         </Words>
         <Button kind="main" href="/add">
@@ -148,8 +148,8 @@ export function JoinSheet({ onClose }: { readonly onClose: () => void }) {
       </Button>
       <Words size="small" tone="quiet">
         {own.length === 0
-          ? 'The amounts are the programme’s, from the feed it is at.'
-          : 'Your feeds are given in this order with the jar’s own flour, the last again and again. When it is well is judged as ever.'}
+          ? 'The amounts are the programme’s own, from the feed it has reached.'
+          : 'Your feeds come in this order with the jar’s own flour, and the last is repeated. Whether it is well is judged the same way as ever.'}
       </Words>
       <Button kind="main" onPress={join}>
         Go on from here

@@ -65,7 +65,7 @@ export function NextFeedPanel({ run: { jar, begun, run, next } }: { readonly run
         />
       )}
       <Button kind={due ? 'main' : 'plain'} big={due} onPress={toBench}>
-        {due ? 'To the bench' : 'To the bench already'}
+        {due ? 'To the bench' : 'To the bench early'}
       </Button>
     </Panel>
   );

@@ -53,7 +53,7 @@ function NoProgramme({ id, name }: { readonly id: string; readonly name: string 
         </>
       }
     >
-      A programme begins with a look at what is wrong, or with a backup that is woken.
+      A programme begins when something is wrong, or when you wake a backup.
     </Notice>
   );
 }
@@ -138,13 +138,13 @@ function Ending({ run }: { readonly run: JarRun }) {
           </Button>
         }
       >
-        {`It rose in time twice and smells right, ${words.span(24 * day)} after it began. A backup now saves the next worry.`}
+        {`It has risen in time twice and smells right, ${words.span(24 * day)} after it began. Make a backup now, and you need not worry next time.`}
       </Notice>
     );
   if (verdict === 'useBackup')
     return (
       <Notice
-        title="It has had its time"
+        title="It has had long enough"
         actions={
           <>
             <Button
@@ -154,19 +154,19 @@ function Ending({ run }: { readonly run: JarRun }) {
                 router.navigate('/start');
               }}
             >
-              Begin from a backup
+              Start from a backup
             </Button>
             <Button onPress={() => end('left')}>Leave the programme, keep the jar</Button>
           </>
         }
       >
-        {`${day - 1} days, and it does not come back as it should. Usually that takes ${programme.usualFeeds[0]} to ${programme.usualFeeds[1]} feeds. A backup gets there sooner.`}
+        {`${day - 1} days, and it is not coming back as it should. Usually that takes ${programme.usualFeeds[0]} to ${programme.usualFeeds[1]} feeds. A backup will get you there sooner.`}
       </Notice>
     );
   return falseRise ? (
     <Notice title="A false rise">
-      It rises already, but by other microbes: its own yeast comes after day 5. Do not bake with it,
-      and do not throw it out when it falls silent.
+      It is rising already, but other microbes are doing it: its own yeast comes after day 5. Do not
+      bake with it, and do not throw it out when it goes quiet.
     </Notice>
   ) : null;
 }

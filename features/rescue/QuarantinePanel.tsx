@@ -35,11 +35,11 @@ function OfOneJar({ quarantine: { thrownOut, reached } }: { readonly quarantine:
         {title}
       </Words>
       <Words>
-        {`${name} was thrown out ${words.day(Date.parse(thrownOut.at))}: ${SPOILAGE_WORDS[thrownOut.why]}. That may have begun as early as ${words.date(Date.parse(thrownOut.since))}. Do not use any of this before you have looked at it; what was taken out earlier is not touched by it.`}
+        {`${name} was thrown out ${words.day(Date.parse(thrownOut.at))}: ${SPOILAGE_WORDS[thrownOut.why]}. The trouble may have begun as early as ${words.date(Date.parse(thrownOut.since))}. Do not use any of this before you have looked at it; what was taken out earlier is not affected.`}
       </Words>
       {reached.some(({ what }) => what === 'lot') && (
         <Words size="small" tone="quiet">
-          Discard that was poured into one jar with other discard goes with all of that jar. A dough
+          If the discard was poured into a jar with other discard, all of that jar goes. Any dough
           or batter made from it since goes too.
         </Words>
       )}
@@ -77,7 +77,7 @@ function Item({ reached }: { readonly reached: Reached }) {
           label={`Looked at and kept: ${name}`}
           onPress={() => dispatch(lookedOver([reached], true, `Kept: ${name}`))}
         >
-          Looked at it, keep it
+          I have looked: keep it
         </Button>
       </View>
     </View>

@@ -95,7 +95,7 @@ export function RecoveryPanel({ run: { jar, begun, run } }: { readonly run: JarR
         label={`${jar.card.name}, ${run.feeds.length} feeds given, ${foretold?.feeds.length ?? 0} more expected. ${said}`}
       />
       <Words size="small" tone="quiet">
-        {`Yellow: ${fullRiseWords(usual)}. Marks: feeds, full when given. Dots: heights seen. Dashed: now. Shaded: no hands.`}
+        {`Yellow: ${fullRiseWords(usual)}. Marks: feeds, full when given. Dots: heights seen. Dashed: now. Grey: asleep or out.`}
       </Words>
       {foretold && foretold.feeds.length > 0 && (
         <CalendarButton

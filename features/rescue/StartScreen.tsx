@@ -101,8 +101,8 @@ export function StartScreen() {
           From flour and water
         </Words>
         <Words>
-          One to three weeks. Expect a lively false rise on day 2 or 3, then silence and odd smells,
-          then its own yeast. Each day says which stage it is.
+          It takes one to three weeks. Expect a lively false rise on day 2 or 3, then silence and
+          odd smells, then its own yeast. Each day you are told which stage it is at.
         </Words>
         {FROM_NOTHING.map((programme) => (
           <Row

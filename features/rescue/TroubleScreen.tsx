@@ -67,8 +67,8 @@ function BeforeAsking() {
   return (
     <Panel>
       <Words>
-        Leave it as it is for now: do not stir, do not taste. Have it in front of you in good light,
-        and answer by what you see. What the log knows is not asked.
+        Leave it as it is for now: do not stir it or taste it. Have it in front of you in good light
+        and answer by what you see. What the log already knows is not asked.
       </Words>
       <Words tone="beet">
         If there is fuzz, or spots or streaks of any colour, all of it goes and the jar is washed

@@ -61,11 +61,11 @@ export function VerdictActions({
     return (
       <View style={styles.stack}>
         {verdict.kind === 'contaminated' || verdict.kind === 'killed' ? (
-          <Button href="/start">Begin from a backup, or anew</Button>
+          <Button href="/start">Start again from a backup, or from scratch</Button>
         ) : (
           <>
             <Words size="small" tone="quiet">
-              Put it on the shelf, and its feeds are planned, foretold and written down.
+              Put it on the shelf, and its feeds are planned, forecast and written down.
             </Words>
             <Button href="/add">Add this starter</Button>
           </>
@@ -116,7 +116,7 @@ function ThrowOut({
       <Button href="/start">
         {own > 0
           ? `Begin from ${own === 1 ? 'its backup' : `one of its ${own} backups`}`
-          : 'Begin from a backup, or anew'}
+          : 'Start again from a backup, or from scratch'}
       </Button>
     </View>
   );
@@ -180,7 +180,7 @@ function Help({
       ) : (
         programme !== null && (
           <Button kind="main" onPress={() => begin(programme)}>
-            {programme === 'halfOut' ? 'Begin: half out, then feed' : 'Begin the programme'}
+            {programme === 'halfOut' ? 'Start: half out, then feed' : 'Start the programme'}
           </Button>
         )
       )}
@@ -199,7 +199,7 @@ function Help({
       )}
       {verdict.kind === 'hungry' && programme === null && !run && (
         <Button kind="bare" onPress={() => begin('neglected')}>
-          It was long neglected: bring it back
+          It has been neglected: bring it back
         </Button>
       )}
       <Button kind="bare" onPress={logSeen}>
@@ -207,7 +207,7 @@ function Help({
       </Button>
       {verdict.kind === 'waiting' && (
         <Words size="small" tone="quiet">
-          {`Its forecast: ${standing.outlook.forecast.peaksAtH === null ? 'no peak in the days looked at' : `a peak about ${words.about(jar.since + standing.outlook.forecast.peaksAtH * 3_600_000)}`}.`}
+          {`Its forecast: ${standing.outlook.forecast.peaksAtH === null ? 'no peak before the forecast ends' : `a peak about ${words.about(jar.since + standing.outlook.forecast.peaksAtH * 3_600_000)}`}.`}
         </Words>
       )}
       {moving && <MoveSheet standing={standing} onClose={() => setMoving(false)} />}

@@ -1,6 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 
 import { type Standing } from '@core/journal';
+import { isGlutenFree } from '@core/measure';
 import { type Signs, type Verdict, shows, turnsOf } from '@core/rescue';
 import { Panel, UmbrellaMark, Words } from '@kit';
 
@@ -8,7 +9,7 @@ import { HoochPanel } from './HoochPanel';
 import { useKitchenWords } from '../words';
 import { doesBeside, meansOf } from './caseWords';
 import { QUESTION_WORDS, answerWords, saidOf } from './questionWords';
-import { CERTAINTY_WORDS, VERDICT_WORDS } from './verdictWords';
+import { CERTAINTY_WORDS, VERDICT_WORDS, alsoWords } from './verdictWords';
 import { VerdictActions } from './VerdictActions';
 
 /** Turns shown: the verdicts that one other answer would bring. */
@@ -58,15 +59,11 @@ export function VerdictPanel({
         ))}
         {out && verdict.because.includes('surface') && (
           <Words size="small" tone="quiet">
-            Some keepers cut a clean core out of a mouldy stiff dough. It is an old practice; it is
-            not planned here, because threads and poisons are not where they show.
+            Some bakers cut a clean core out of a mouldy stiff dough. It is an old practice, and it
+            is not offered here: threads and poisons reach further than you can see.
           </Words>
         )}
-        {verdict.also.length > 0 && (
-          <Words>
-            {`Besides: ${verdict.also.map((kind) => VERDICT_WORDS[kind].short).join(', ')}. The first comes first.`}
-          </Words>
-        )}
+        {verdict.also.length > 0 && <Words>{alsoWords(verdict.also)}</Words>}
         <VerdictActions verdict={verdict} signs={signs} standing={standing} />
       </Panel>
       {liquid && !bin && standing && <HoochPanel standing={standing} signs={signs} />}
@@ -74,7 +71,7 @@ export function VerdictPanel({
       <Words size="small" tone="quiet">
         {bin
           ? 'If you have a weak immune system, or cook for somebody who has, ask a clinician when in doubt. If you sell from home, follow the local food code.'
-          : 'Do not taste raw starter. Cover a feeding jar loosely: gas under a tight lid breaks glass. It holds gluten and travels on hands and spoons.'}
+          : `Do not taste raw starter. Cover a feeding jar loosely: gas under a tight lid breaks glass.${standing && isGlutenFree(standing.jar.card.flour) ? '' : ' It contains gluten, and travels on hands and spoons.'}`}
       </Words>
     </>
   );
@@ -85,8 +82,8 @@ function sureness({ kind, certainty, because, bySmellAlone }: Verdict): string {
   if (bySmellAlone) return `${CERTAINTY_WORDS[certainty]}, by its smell alone`;
   if (kind === 'contaminated' && certainty === 'guess')
     return because.includes('surface')
-      ? 'perhaps harmless, but nobody can tell by eye: to be safe'
-      : 'to be safe, for nobody can tell';
+      ? 'perhaps harmless, but you cannot tell by eye: better safe'
+      : 'better safe, as you cannot tell';
   return CERTAINTY_WORDS[certainty];
 }
 
@@ -101,7 +98,7 @@ function Why({ verdict, signs }: { readonly verdict: Verdict; readonly signs: Si
       </Words>
       <Words>
         {verdict.because.length === 0
-          ? 'No answer spoke for any trouble.'
+          ? 'None of your answers points to any trouble.'
           : words.inUnits(
               `${verdict.because
                 .map((question) => `${QUESTION_WORDS[question].short}: ${saidOf(question, signs)}`)
@@ -111,7 +108,7 @@ function Why({ verdict, signs }: { readonly verdict: Verdict; readonly signs: Si
       {verdict.contradictions.map(([a, b]) => (
         <Words key={`${a} ${b}`} tone="crust">
           {words.inUnits(
-            `${QUESTION_WORDS[a].short} (${saidOf(a, signs)}) and ${QUESTION_WORDS[b].short} (${saidOf(b, signs)}) do not go together. Look again; until then this is a guess.`,
+            `${QUESTION_WORDS[a].short} (${saidOf(a, signs)}) and ${QUESTION_WORDS[b].short} (${saidOf(b, signs)}) do not fit together. Look again; until then this is a guess.`,
           )}
         </Words>
       ))}

@@ -4,14 +4,14 @@ import { type Happening, type Signs, type Verdict, befell, spoilageOf } from '@c
 /** What a verdict of throwing out means, for each reason; what grows is told in the verdict's own words. */
 const OUT_BECAUSE: Readonly<Partial<Record<Spoilage, string>>> = {
   insects:
-    'Insects leave eggs and germs in a starter, and they came from somewhere. No part of it is kept. If what you saw was glass or soap, the same holds.',
+    'Insects leave eggs and germs in a starter, and they came from somewhere. Keep none of it. If what you saw was glass or soap, the same goes.',
   hardBits: 'A splinter cannot be found by looking, and a sieve does not catch all of them.',
   cleaner: 'Soap and cleaners cannot be washed out of a starter, and are not for eating.',
-  food: 'Egg and milk in a warm jar feed germs that a starter’s acid does not hold down for sure.',
+  food: 'Egg and milk in a warm jar feed germs that a starter’s acid cannot be trusted to keep down.',
   smell:
-    'Nothing can be seen; this rests on the smell alone. A grown starter that still smells of rot after a feed is not worth the risk.',
+    'Nothing can be seen; this rests on the smell alone. A mature starter that still smells rotten after a feed is not worth the risk.',
   unsure:
-    'Nobody could say that it is clean, in good light and with two pairs of eyes. What cannot be judged is not baked with.',
+    'Even in good light and with two pairs of eyes it could not be called clean. If you cannot tell, do not bake with it.',
 };
 
 /** What helps against each thing that went in. */
@@ -20,7 +20,7 @@ const HELPS: Readonly<Partial<Record<Happening, string>>> = {
   sugarOrOil:
     'Sugar makes it race and then starve, oil keeps it from rising. Two feeds from a small keep thin them out.',
   wrongFlour:
-    'Self-raising flour foams by its baking powder: that is no rise to bake with. Bleached flour feeds it badly. Go on with plain, unbleached flour.',
+    'Self-raising flour foams by its baking powder: that is not a rise you can bake with. Bleached flour feeds it badly. Go on with plain, unbleached flour.',
   chlorine:
     'Chlorine goes overnight from an open jug, or with boiling. Chloramine does not: filter that. Ask your waterworks which it is.',
 };
@@ -29,7 +29,7 @@ const HELPS: Readonly<Partial<Record<Happening, string>>> = {
 export function meansOf(verdict: Verdict, signs: Signs, usual: string): string {
   if (verdict.kind === 'contaminated') return OUT_BECAUSE[spoilageOf(verdict, signs)] ?? usual;
   if (verdict.kind === 'fine' && signs.age === 'unknown')
-    return `${usual} If it may be younger than three weeks, see it double several feeds running before you bake with it: the first rises are of other microbes.`;
+    return `${usual} If it may be younger than three weeks, see it double several feeds in a row before you bake with it: the first rises are of other microbes.`;
   if (verdict.kind === 'wrongThingIn') {
     const helps = Object.entries(HELPS).filter(([what]) => befell(signs, what as Happening));
     return [usual, ...helps.map(([, text]) => text)].join(' ');

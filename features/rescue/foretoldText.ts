@@ -3,7 +3,7 @@ import { type Foretold, type Programme, promiseOf } from '@core/rescue';
 
 import { type KitchenWords } from '../words';
 
-/** "3 to 5 feeds in “Oven, lamp on”: well by Sun 15 Mar to Tue 17 Mar, as far as can be told." */
+/** "3 to 5 feeds in “Oven, lamp on”: well by Sun 15 Mar to Tue 17 Mar, as far as anyone can tell." */
 export function foretoldText(
   foretold: Foretold,
   programme: Programme,
@@ -14,15 +14,15 @@ export function foretoldText(
 ): string {
   const { ends, at, feeds } = foretold;
   if (ends === 'useBackup')
-    return `${place === null ? 'The' : `Even in “${place}” the`} model does not expect it back within ${programme.patienceDays} days. Keep a backup ready.`;
-  if (at <= now) return 'The model expects it lively by now.';
+    return `${place === null ? 'The' : `Even in “${place}” the`} forecast does not see it back within ${programme.patienceDays} days. Keep a backup ready.`;
+  if (at <= now) return 'By the forecast it should be lively by now.';
   const where = place === null ? '' : ` in “${place}”`;
   if (feeds.length === 0)
-    return `No more feed${where}: lively ${dayAndPart(words, at)}, the model expects.`;
+    return `No more feed${where}: lively ${dayAndPart(words, at)}, by the forecast.`;
   const promised = promiseOf(foretold, programme, given);
   const [low, high] = promised.feeds;
   const [from, until] = promised.at.map((when) => words.day(when));
-  return `${low} to ${high} feeds${where}: well by ${from === until ? from : `${from} to ${until}`}, as far as can be told.`;
+  return `${low} to ${high} feeds${where}: well by ${from === until ? from : `${from} to ${until}`}, as far as anyone can tell.`;
 }
 
 /** "this evening", "tomorrow morning", "Sun 15 Mar in the afternoon", by the kitchen's clock. */

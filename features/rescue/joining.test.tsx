@@ -60,7 +60,7 @@ describe('a programme on its way', () => {
     press('Begin: Dried flakes');
     type('Its name', 'Flake');
     pick('three');
-    press('They soak now');
+    press('They are soaking');
     expect(selectJars(store.getState()).map(({ card }) => card.name)).toEqual([
       'Flake',
       'Flake 2',

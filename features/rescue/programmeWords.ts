@@ -7,12 +7,12 @@ export const PROGRAMME_TEXTS: Readonly<
 > = {
   neglected: {
     begins:
-      'Pour off the liquid. Take about a teaspoon from the clean middle into a clean jar; the rest goes. Half of the flour whole wheat or rye helps; a gluten-free starter keeps to its own.',
+      'Put about a teaspoon from the clean middle into a clean jar, and throw out the rest. Half of the flour whole wheat or rye helps; a gluten-free starter keeps to its own.',
     expect: [
       'A first rise may take a whole day, or not show at all.',
       'Some bubbles, perhaps a third up. Sharp smells fade.',
       'It should about double, and smell of yoghurt or fruit.',
-      'Twice in time, and it is well.',
+      'Twice in time, and it is well again.',
     ],
   },
   halfOut: {
@@ -20,21 +20,22 @@ export const PROGRAMME_TEXTS: Readonly<
     expect: [
       'It should move within hours.',
       'Back to its own height.',
-      'Well, or in need of more.',
+      'Well again, or in need of more.',
     ],
   },
   overheated: {
-    begins: 'Take a little from the middle of the jar into a clean one. Not warmer than {24} now.',
+    begins:
+      'Take a little from the middle of the jar into a clean one. Keep it no warmer than {24} now.',
     expect: [
-      'Often nothing: what lives has to recover.',
+      'Often nothing: what is left alive has to recover.',
       'First bubbles.',
       'It rises, still sour.',
-      'Twice in time, and it is well.',
+      'Twice in time, and it is well again.',
     ],
   },
   afterFridge: {
     begins:
-      'Let it stand an hour or two to lose the chill. Up to ten days in the cold one feed will do; after that, two or three.',
+      'Let it stand an hour or two to lose the chill. After up to ten days in the cold one feed will do; after longer, two or three.',
     expect: ['A slow first rise.', 'Nearly its own pace.', 'As before.'],
   },
   flakesInStages: {
@@ -44,7 +45,7 @@ export const PROGRAMME_TEXTS: Readonly<
       'A paste with lumps. Nothing moves yet.',
       'A few bubbles. Feed without taking anything out.',
       'It begins to rise.',
-      'Livelier with every feed; now some is taken out.',
+      'Livelier with every feed; now you take some out.',
     ],
   },
   flakesAtOnce: {
@@ -79,12 +80,12 @@ export const PROGRAMME_TEXTS: Readonly<
     begins: 'Whole wheat or rye flour and water to a thick paste, loosely covered, in the warm.',
     expect: [
       'A smell of wet flour.',
-      'A lively rise may come: other microbes. Do not bake with it.',
+      'It may rise in a lively way: that is other microbes. Do not bake with it.',
       'The same, and perhaps a smell of cheese.',
       'Silence. It is not dead; acid is building up.',
       'Still quiet; the smell turns to vinegar.',
       'Bubbles of its own yeast.',
-      'A rise that comes again with every feed.',
+      'It rises again with every feed.',
     ],
   },
   tinyBuild: {
@@ -93,14 +94,15 @@ export const PROGRAMME_TEXTS: Readonly<
       'A smell of wet flour.',
       'A rise may come that is not yet yeast.',
       'Sharp or unpleasant smells.',
-      'Silence; from now on some is taken out.',
+      'Silence. From now on you take some out.',
       'Still quiet.',
       'Bubbles of its own yeast.',
       'It rises with every feed.',
     ],
   },
   halfOutDaily: {
-    begins: 'Flour and water in equal weights. Each day half goes and as much fresh comes.',
+    begins:
+      'Flour and water in equal weights. Each day half of it goes, and as much fresh goes in.',
     expect: [
       'A smell of wet flour.',
       'A rise may come that is not yet yeast.',
@@ -137,11 +139,11 @@ export const PROGRESS_WORDS: Readonly<
   },
   none: {
     is: 'Nothing has risen yet',
-    so: 'Smaller feeds now, so that the few that live are not thinned out. Warmth and rye flour help.',
+    so: 'Smaller feeds now, so that what is left alive is not thinned out. Warmth and rye flour help.',
   },
   notSeen: {
     is: 'Nobody has looked',
-    so: 'Log a look before each feed: without one the programme cannot adapt.',
+    so: 'Log a look before each feed: without it the programme cannot adjust.',
   },
 };
 
@@ -149,7 +151,7 @@ export const FEED_REASON_WORDS: Readonly<Record<NextFeed['because'], string>> = 
   first: 'The first feed of the programme.',
   daily: 'The day’s feed.',
   peaked: 'It has peaked: fed now it is at its strongest.',
-  quiet: 'Nothing rose, so it is left longer: time does more than food.',
+  quiet: 'Nothing rose, so leave it longer: time helps more than food.',
   missed: 'A day was missed. Nothing is lost; it goes on from here.',
 };
 

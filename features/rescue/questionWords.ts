@@ -12,7 +12,7 @@ export const QUESTION_WORDS: {
 } = {
   happened: {
     ask: 'What happened to it?',
-    hint: 'Or all of this that you know of; it decides what is asked next.',
+    hint: 'Choose everything you know of; it decides what you are asked next.',
     short: 'what happened',
     answers: {
       nothing: 'nothing that I know',
@@ -33,7 +33,7 @@ export const QUESTION_WORDS: {
   },
   surface: {
     ask: 'What do you see on it?',
-    hint: 'Look before stirring, from above and through the glass. Choose all there is.',
+    hint: 'Look before you stir, from above and through the glass. Choose everything you see.',
     short: 'surface',
     answers: {
       nothing: 'nothing odd',
@@ -61,7 +61,7 @@ export const QUESTION_WORDS: {
   },
   glass: {
     ask: 'Is its jar whole?',
-    hint: 'Glass cracks when what is in it freezes. Run a finger round the outside, not the inside.',
+    hint: 'Glass can crack when its contents freeze. Run a finger round the outside, not the inside.',
     short: 'the jar',
     answers: { whole: 'whole, or not of glass', cracked: 'cracked or chipped' },
   },
@@ -88,11 +88,11 @@ export const QUESTION_WORDS: {
   },
   heat: {
     ask: 'How hot did it get?',
-    hint: 'The starter itself, or the water it was fed with, as near as you can tell.',
+    hint: 'The starter itself, or the water you fed it with, as near as you can tell.',
     short: 'heat',
     answers: {
       none: 'hardly warm',
-      stalled: 'over {35}, too warm to the hand',
+      stalled: 'over {35}, too warm to the touch',
       harmed: 'over {45}, like a hot bath',
       killed: 'over {60}, too hot to hold',
       baked: 'it was baked',
@@ -115,7 +115,7 @@ export const QUESTION_WORDS: {
     },
   },
   cured: {
-    ask: 'Did a feed cure that smell?',
+    ask: 'Did that smell go after a feed?',
     short: 'after a feed',
     answers: { notFed: 'not fed since', gone: 'it went', stays: 'it stays' },
   },
@@ -126,10 +126,10 @@ export const QUESTION_WORDS: {
     answers: { doubled: 'doubled or more', some: 'a little', none: 'not at all' },
   },
   unfed: {
-    ask: 'How long ago was the last feed?',
+    ask: 'When was it last fed?',
     short: 'unfed',
     answers: {
-      hours: 'a day at most',
+      hours: 'within the last day',
       days: 'some days',
       weeks: 'one to five weeks',
       months: 'longer',

@@ -29,7 +29,7 @@ export const VERDICT_WORDS: Readonly<Record<VerdictKind, VerdictText>> = {
     title: 'The heat has killed it',
     short: 'killed by heat',
     umbrella: 'crossedOut',
-    means: 'Over {60} neither yeast nor bacteria live on. What is left is paste.',
+    means: 'Over {60} neither yeast nor bacteria survive. What is left is flour paste.',
     does: ['Throw it out and start again from a backup.', 'Without one, begin a new starter.'],
   },
   tooHot: {
@@ -37,7 +37,7 @@ export const VERDICT_WORDS: Readonly<Record<VerdictKind, VerdictText>> = {
     short: 'too hot',
     umbrella: 'insideOut',
     means:
-      'Over {35} the yeast stops, over {45} it is harmed; the bacteria go on and make it sour and runny. The glass is hot long before the middle, so some cells usually live there. A rise from before the heat says nothing about now.',
+      'Over {35} the yeast stops, over {45} it is harmed; the bacteria go on and make it sour and runny. The glass is hot long before the middle, so some cells usually live there. How it rose before the heat tells you nothing now.',
     does: ['Take a little from the middle, feed it well, and stand it somewhere cooler.'],
   },
   frozen: {
@@ -48,7 +48,7 @@ export const VERDICT_WORDS: Readonly<Record<VerdictKind, VerdictText>> = {
       'Freezing puts most of a starter to sleep and harms some of it. It comes back over two or three feeds.',
     does: [
       'Let it thaw overnight in the fridge. Look the jar over once more: glass that froze may crack as it warms.',
-      'Then feed it, and again each time it has peaked.',
+      'Then feed it, and feed it again each time it has peaked.',
     ],
   },
   smellsRotten: {
@@ -56,7 +56,7 @@ export const VERDICT_WORDS: Readonly<Record<VerdictKind, VerdictText>> = {
     short: 'smells rotten',
     umbrella: 'insideOut',
     means:
-      'Nothing that can be seen speaks against it; this rests on the smell alone. In a young starter it is a stage. In an old one it may still be hunger, or something that should not be there.',
+      'Nothing you can see is wrong with it; this rests on the smell alone. In a young starter it is a stage. In an old one it may still be hunger, or something that should not be there.',
     does: [
       'Take a spoonful from the middle into a clean jar and feed it. Do not bake with it, and keep its discard apart.',
       'Smell it again when that feed has peaked, or after a day. If the rot is still there, throw it all out.',
@@ -67,9 +67,9 @@ export const VERDICT_WORDS: Readonly<Record<VerdictKind, VerdictText>> = {
     short: 'perhaps a false rise',
     umbrella: 'opening',
     means:
-      'A starter under three weeks old may double because of other microbes that give up after a few days. Nobody can tell by looking.',
+      'A starter under three weeks old may double because of other microbes that give up after a few days. You cannot tell by looking.',
     does: [
-      'Go on feeding as its programme says. It is ready when it doubles within 4 to 8 hours several feeds running, and smells of yoghurt or fruit.',
+      'Go on feeding as its programme says. It is ready when it doubles within 4 to 8 hours several feeds in a row, and smells of yoghurt or fruit.',
     ],
   },
   tooYoung: {
@@ -81,21 +81,21 @@ export const VERDICT_WORDS: Readonly<Record<VerdictKind, VerdictText>> = {
     does: ['Go on feeding as its programme says. Do not bake with a rise of the first days.'],
   },
   neglected: {
-    title: 'Neglected, and worth bringing back',
+    title: 'Neglected, but it can be brought back',
     short: 'neglected',
     umbrella: 'dripping',
     means:
-      'Most of its yeast has starved. What lives on is asleep: a little of it, fed well and kept warm, comes back over some days.',
+      'Most of its yeast has starved. What is left is asleep: a little of it, fed well and kept warm, comes back over a few days.',
     does: [
-      'Pour off the liquid. Take a little from the clean middle into a clean jar.',
+      'If there is liquid, see to it as it says below. Take a little from the clean middle into a clean jar.',
       'Feed it four to five times its weight of flour and of water, each day or when it has peaked.',
     ],
   },
   wrongThingIn: {
-    title: 'Something went in that holds it back',
+    title: 'Something in it holds it back',
     short: 'held back by what went in',
     umbrella: 'drooping',
-    means: 'It is not spoilt. Feeds from a small keep wash it out.',
+    means: 'It is not spoilt. A few feeds with a small keep will wash it out.',
     does: ['Keep a tablespoon of it, feed it five times its weight of flour and of water, twice.'],
   },
   hungry: {
@@ -127,16 +127,16 @@ export const VERDICT_WORDS: Readonly<Record<VerdictKind, VerdictText>> = {
   },
   wrongProportion: {
     title: 'Too thin or too thick to rise',
-    short: 'wrong proportion',
+    short: 'too thin or too thick',
     umbrella: 'drooping',
     means:
-      'A thin mix lets its gas go, shows no rise and settles with liquid below or in the middle; a very stiff one cannot move. Both may be alive.',
+      'A thin mix lets its gas go, shows no rise and settles with liquid at the bottom or in the middle. A very stiff one cannot move. Both may be alive.',
     does: [
-      'Feed it to a thick batter next time, as much water as flour by weight, and judge that.',
+      'Next time feed it to a thick batter, as much water as flour by weight, and judge it by that.',
     ],
   },
   weak: {
-    title: 'Weak, and worth strengthening',
+    title: 'Weak, but it can be strengthened',
     short: 'weak',
     umbrella: 'drooping',
     means:
@@ -172,7 +172,7 @@ export const VERDICT_WORDS: Readonly<Record<VerdictKind, VerdictText>> = {
     title: 'The signs do not say',
     short: 'nothing sure',
     umbrella: 'furled',
-    means: 'Nothing speaks for harm, and nothing for hunger either.',
+    means: 'Nothing points to harm, and nothing to hunger either.',
     does: [
       'Feed it once, one part to two of flour and of water, and keep it at {22-27}.',
       'Set the band and look after 12 and 24 hours: how far it rises tells the rest.',
@@ -189,10 +189,23 @@ export const CERTAINTY_WORDS: Readonly<Record<Certainty, string>> = {
 /** Why liquid is poured off or stirred in. */
 export function hoochWords({ do: way, because }: HoochAdvice): string {
   const reason = {
-    dark: 'dark liquid is the sharpest; without it the starter is milder',
-    much: 'so much of it would thin the mix',
-    little: 'there is little of it, and the hydration stays as it is; it gets a bit sourer',
+    dark: 'dark liquid is the sharpest, and without it the starter is milder',
+    much: 'that much of it would thin the mix',
+    little: 'there is only a little, and the hydration stays as it is; it gets a bit sourer',
     notOnTop: 'it does not stand on top, so it cannot be poured',
   }[because];
-  return `${way === 'pourOff' ? 'Pour it off' : 'Stir it in'}: ${reason}. Both schools exist.`;
+  return `${way === 'pourOff' ? 'Pour it off' : 'Stir it in'}: ${reason}. Bakers do both.`;
+}
+
+/** What else is the matter with it: the verdict comes before that. */
+export function alsoWords(kinds: readonly VerdictKind[]): string {
+  const [verbs, states] = [true, false].map((verb) =>
+    kinds
+      .map((kind) => VERDICT_WORDS[kind].short)
+      .filter((short) => /^smells/.test(short) === verb),
+  ) as [string[], string[]];
+  const is = states.join(' and ');
+  const said =
+    verbs.length > 0 ? `also ${verbs.join(' and ')}${is && ` and is ${is}`}` : `is also ${is}`;
+  return `It ${said}. Deal with this first.`;
 }

@@ -19,7 +19,7 @@ export function ArrivalNotice({ taking }: { readonly taking: ReturnType<typeof u
       ? `${entriesText(refused.length)} cannot be read and ${refused.length === 1 ? 'stays' : 'stay'} out. The first: ${refused[0]}.`
       : '',
     repeated > 0 ? `${entriesText(repeated)} came twice and count once.` : '',
-    'Nothing here is overwritten: new entries are added, and where two say different things the later one counts.',
+    'Nothing here is overwritten: new entries are added, and where two disagree the later one counts.',
   ];
   return (
     <Notice

@@ -28,13 +28,13 @@ export function Exchange() {
     dispatch(copyMade());
   };
   return (
-    <Panel label="Out and in">
+    <Panel label="Export and import">
       <Words size="title" level={2}>
         Out and in
       </Words>
       <Words size="small" tone="quiet">
-        All you ever entered in one JSON file, described openly, to keep or to carry to another
-        device.
+        Everything you ever entered in one JSON file, in an open format, to keep or to take to
+        another device.
       </Words>
       <View style={styles.wrap}>
         <Button onPress={exportAll}>Export the kitchen</Button>

@@ -29,21 +29,21 @@ export function KeptPanel() {
         {`${events.length.toLocaleString('en')} entries, in this browser and nowhere else. ${
           copied
             ? `The last copy was made on ${words.date(Date.parse(copied.at))}.`
-            : 'No copy of them was made yet.'
+            : 'No copy has been made yet.'
         }`}
       </Words>
       {room && (
         <Words size="small" tone="quiet">
-          {`${megabytes(room.usedBytes)} of about ${megabytes(room.allBytes)} that the browser gives. ${
+          {`${megabytes(room.usedBytes)} of about ${megabytes(room.allBytes)} that the browser allows. ${
             room.promised
               ? 'It has promised to keep them.'
-              : 'It may clear them when the disk is full.'
+              : 'It may clear them if the disk is full.'
           }`}
         </Words>
       )}
       {room && !room.promised && (
         <Button disabled={asked} onPress={() => void askToKeep().then(() => setAsked(true))}>
-          {asked ? 'The browser says no: make copies now and then' : 'Ask it to keep them'}
+          {asked ? 'The browser says no: make a copy now and then' : 'Ask it to keep them'}
         </Button>
       )}
       {lines > 0 && (
@@ -57,7 +57,8 @@ export function KeptPanel() {
             </Words>
           ))}
           <Words size="small" tone="quiet">
-            They do not count, and are never erased. An export of the kitchen holds them too.
+            They do not count, but they are never erased. An export of the kitchen contains them
+            too.
           </Words>
           <Button onPress={() => saveAside(setAside)}>Export what was set aside</Button>
         </View>

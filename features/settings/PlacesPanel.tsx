@@ -21,8 +21,8 @@ export function PlacesPanel() {
         Places
       </Words>
       <Words size="small" tone="quiet">
-        Every forecast rests on these. A thermometer left overnight beside the jar is worth more
-        than any setting of an oven.
+        Every forecast depends on these. A thermometer left overnight beside the jar is worth more
+        than any oven setting.
       </Words>
       {places.map((place) => (
         <View key={place.id} style={styles.row}>

@@ -29,14 +29,14 @@ export function RemindersPanel() {
       />
       {refused && (
         <Words size="small" tone="beet" live>
-          The browser does not allow it. Its own settings for this page can change that.
+          The browser does not allow it. You can change that in its own settings for this page.
         </Words>
       )}
       <Choice
         label="Steps in a calendar"
         options={[
           { is: true, text: 'Ring' },
-          { is: false, text: 'Are only written down' },
+          { is: false, text: 'Do not ring' },
         ]}
         chosen={calendarAlarms}
         onChoose={(alarms) => dispatch(settingsChanged({ calendarAlarms: alarms }))}

@@ -13,7 +13,7 @@ export function SchoolPanel() {
         The school
       </Words>
       <Words size="small" tone="quiet">
-        What a new starter begins with. Each jar has its own feed on its card.
+        What a new jar begins with. Each jar has its own feed on its card.
       </Words>
       <View style={styles.row}>
         <NumberField
@@ -42,8 +42,8 @@ export function SchoolPanel() {
         onChoose={(order) => set({ order })}
       />
       <Words size="small" tone="quiet">
-        Water first is the safer habit: extra flour can be lifted off the top, extra water cannot be
-        taken out.
+        Water first is the safer habit: you can lift extra flour off the top, but not take extra
+        water out.
       </Words>
       <Choice
         label="On the scale"
@@ -58,7 +58,7 @@ export function SchoolPanel() {
         label="A levain for a bake"
         options={[
           { is: 'jar' as const, text: 'In the jar itself' },
-          { is: 'beside' as const, text: 'In a second vessel' },
+          { is: 'beside' as const, text: 'In a bowl beside it' },
         ]}
         chosen={settings.levainIn}
         onChoose={(levainIn) => set({ levainIn })}
@@ -76,7 +76,7 @@ export function SchoolPanel() {
       {settings.water !== 'filtered' && (
         <Words size="small" tone="quiet">
           {settings.water === 'tap'
-            ? 'If it smells of chlorine, let it stand overnight, boil and cool it, or filter it: chlorine hinders a starter.'
+            ? 'If it smells of chlorine, let it stand overnight, boil and cool it, or filter it: chlorine slows a starter down.'
             : 'That drives chlorine out, but not chloramine: where the waterworks use that, only a filter helps.'}
         </Words>
       )}

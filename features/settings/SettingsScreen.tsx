@@ -58,8 +58,8 @@ function KitchensPanel() {
       </Words>
       <Words>
         {name === 'demo'
-          ? 'The demo household is open. Your own kitchen waits beside it, and neither touches the other.'
-          : 'Your own kitchen is open. The demo household stands beside it, to try things out in.'}
+          ? 'The demo household is open. Your own kitchen is beside it, and neither affects the other.'
+          : 'Your own kitchen is open. The demo household is beside it, for trying things out.'}
       </Words>
       <View style={styles.wrap}>
         <Button onPress={() => void go(openKitchen(store, name === 'demo' ? 'own' : 'demo'))}>

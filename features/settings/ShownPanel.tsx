@@ -68,8 +68,8 @@ export function ShownPanel() {
       />
       {settings.cups && (
         <Words size="small" tone="quiet">
-          A levelled cup of flour is easily 12 % off, and a scooped one more. A kitchen scale costs
-          little and ends that.
+          A levelled cup of flour can easily be 12 % out, and a scooped one more. A kitchen scale
+          costs little and puts an end to that.
         </Words>
       )}
     </Panel>

@@ -101,7 +101,7 @@ describe('the school', () => {
     for (const word of [
       'Flour first',
       'Leave it, with the jar',
-      'In a second vessel',
+      'In a bowl beside it',
       'filtered',
       'at every feed',
       '°F',
@@ -121,7 +121,9 @@ describe('the school', () => {
       ounces: true,
       cups: true,
     });
-    expect(screen.getByText(/A kitchen scale costs\s+little and ends that/)).toBeVisible();
+    expect(
+      screen.getByText(/A kitchen scale costs\s+little and puts an end to that/),
+    ).toBeVisible();
   });
 
   it('tells of chlorine, and of chloramine that standing does not drive out', () => {
@@ -201,7 +203,7 @@ describe('reminders and jars put away', () => {
     pick('The browser says so');
     expect(await screen.findByText(/^The browser does not allow it/)).toBeVisible();
     expect(selectSettings(store.getState()).reminders).toBe('off');
-    pick('Are only written down');
+    pick('Do not ring');
     expect(selectSettings(store.getState()).calendarAlarms).toBe(false);
   });
 

@@ -22,7 +22,7 @@ export function NewerVersion() {
           </>
         }
       >
-        It opens by itself the next time. Nothing you entered changes.
+        Otherwise it opens by itself next time. Nothing you entered changes.
       </Notice>
     </View>
   );

@@ -29,7 +29,7 @@ export function RescuePage({
       </Words>
       <Panel label="What happened">
         <Words>{whatHappened(fault)}</Words>
-        <Words>What you entered is not lost: it stands in the browser’s store as it was.</Words>
+        <Words>What you entered is not lost: it is in the browser’s store as it was.</Words>
         <Button
           kind="main"
           onPress={attempt(async () => {
@@ -76,8 +76,8 @@ export function RescuePage({
         </View>
         {said && <Words live>{said}</Words>}
         <Words size="small" tone="quiet">
-          The newest entry is often the one that a page stumbles over. Set aside, it no longer
-          counts, and the settings can still export it. Reload after that.
+          It is often the newest entry that a page cannot show. Set aside, it no longer counts, and
+          you can still export it from the settings. Reload after that.
         </Words>
       </Panel>
     </Page>
@@ -89,7 +89,7 @@ const homePath = () => `${process.env.EXPO_BASE_URL ?? ''}/`;
 /** What happened, in a sentence. */
 function whatHappened({ message }: Error): string {
   return /loading|import|fetch|chunk|module/i.test(message)
-    ? 'A part of Ombrello could not be fetched. Without a network it opens once it has been here with one.'
+    ? 'A part of Ombrello could not be fetched. Open it once with a network, and from then on it works without.'
     : `Something in it did not add up: ${message.replace(/\.?$/, '.')}`;
 }
 

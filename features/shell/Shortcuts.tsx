@@ -14,7 +14,7 @@ const KEYS = [
   ['s', 'Settings'],
   ['a', 'Add a starter'],
   ['w', 'Something is wrong'],
-  ['u', 'Undo what the bar at the bottom offers'],
+  ['u', 'Undo the last thing'],
   ['?', 'These shortcuts'],
 ] as const;
 

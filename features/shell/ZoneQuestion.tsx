@@ -54,7 +54,7 @@ export function ZoneQuestion() {
           </>
         }
       >
-        {`This device is on ${there} time. Hours, and how warm the day and the night are, follow the kitchen and not the device. What has happened keeps its hours.`}
+        {`This device is on ${there} time. Times, and how warm day and night are, follow the kitchen and not the device. What has happened keeps its times.`}
       </Notice>
     </View>
   );

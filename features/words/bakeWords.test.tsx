@@ -102,9 +102,9 @@ describe('a jar on paper', () => {
   it('stands beside another with a verdict in words', () => {
     const said = comparisonWords(compareJars(grebe, dunlin), ['Grebe', 'Dunlin'], words);
     expect(said[0]).toBe(
-      'Grebe and Dunlin were not fed alike or not together: heights at the same hour do not compare.',
+      'Grebe and Dunlin were not fed alike, or not together: their heights at the same hour do not compare.',
     );
-    expect(said[1]).toMatch(/^Grebe peaks first, 11 h after its feed, Dunlin \d+ days later/);
+    expect(said[1]).toMatch(/^Grebe peaks first, 11 hours after its feed, Dunlin \d+ days later/);
     expect(
       comparisonWords({ fedAlike: true, differences: [] }, ['Grebe', 'Dunlin'], words)[1],
     ).toBe('Nothing to compare yet. Look at both at the same hours.');
@@ -117,6 +117,6 @@ describe('a jar on paper', () => {
         ['Grebe', 'Dunlin'],
         words,
       ),
-    ).toContain('So far nothing differs by more than an eye can misread.');
+    ).toContain('So far there is no difference that you could be sure of by eye.');
   });
 });

@@ -12,18 +12,18 @@ import { type KitchenWords } from './kitchenWords';
 
 export const DOUGH_PROBLEM_WORDS: Readonly<Record<DoughProblem, string>> = {
   levainTooWet:
-    'So much levain brings more water than the dough has. Less levain, a stiffer one, or more hydration.',
+    'That much levain brings more water than the dough has. Use less levain, a stiffer one, or more hydration.',
   levainTooWhole:
-    'The levain brings more whole grain than the dough has. Less levain, or more whole grain.',
+    'The levain brings more whole grain than the dough has. Use less levain, or more whole grain.',
   levainTooWhite:
-    'The levain brings more white flour than the dough has. Less levain, or less whole grain.',
+    'The levain brings more white flour than the dough has. Use less levain, or less whole grain.',
 };
 
 export const RECIPE_WARNING_WORDS: Readonly<Record<RecipeWarning, string>> = {
   sweet: 'A sweet dough: sugar holds the yeast back. Expect half as long again, or more levain.',
   rich: 'A rich dough: fat slows the rise. Work it in after the first hour, and give it time.',
   stiff: 'A stiff dough: sourdough is slow in it. A little more water helps.',
-  saltless: 'No salt: about 2 % of the flour is usual. Without it dough runs away.',
+  saltless: 'No salt: about 2 % of the flour is usual. Without it the dough rises too fast.',
 };
 
 /** "12.5 g", with ounces beside when wanted. */
@@ -100,8 +100,8 @@ export function levainWayWords(
     case 'topUp':
       return `Top up: to the ${seed} there, add ${water} water and ${flour} flour.`;
     case 'feed':
-      return `Feed ${jarName} larger: keep ${seed}, add ${water} water and ${flour} flour.`;
+      return `A larger feed for ${jarName}: keep ${seed}, add ${water} water and ${flour} flour.`;
     case 'beside':
-      return `In a second vessel: take ${seed} out, add ${water} water and ${flour} flour. The mother stays as she is.`;
+      return `In a bowl: take ${seed} out, add ${water} water and ${flour} flour. The mother stays as it is.`;
   }
 }

@@ -12,13 +12,13 @@ export function comparisonWords(
   const sure = differences.filter(({ surely }) => surely);
   return [
     fedAlike
-      ? `${a} and ${b} were fed alike and together: what differs is starter, flour or place.`
-      : `${a} and ${b} were not fed alike or not together: heights at the same hour do not compare.`,
+      ? `${a} and ${b} were fed alike and together: any difference is the starter, its flour or its place.`
+      : `${a} and ${b} were not fed alike, or not together: their heights at the same hour do not compare.`,
     ...differences.map((difference) => differenceWords(difference, [a, b], words)),
     ...(differences.length === 0
       ? ['Nothing to compare yet. Look at both at the same hours.']
       : sure.length === 0
-        ? ['So far nothing differs by more than an eye can misread.']
+        ? ['So far there is no difference that you could be sure of by eye.']
         : []),
   ];
 }

@@ -30,7 +30,7 @@ export function eventWords(
     case 'weighed':
       return `weighed: ${words.grams(event.grams)} in the jar`;
     case 'moved':
-      return `${isPromise(event) ? 'meant to be moved' : 'moved'}: ${placeName(event.place)}`;
+      return `${isPromise(event) ? 'was to be moved' : 'moved'}: ${placeName(event.place)}`;
     case 'looked':
       return `looked: ${
         [
@@ -67,7 +67,7 @@ export function eventWords(
     case 'backupTended':
       return 'the twin in the fridge was fed';
     case 'backupDeclined':
-      return 'goes without a backup';
+      return 'needs no backup';
     case 'rejarred':
       return 'into a clean jar';
     case 'noted':

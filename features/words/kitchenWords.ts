@@ -33,7 +33,7 @@ export interface KitchenWords {
   date(at: Instant): string;
   /** The day alone: "today", "tomorrow", "Mon 16 Mar". */
   day(at: Instant): string;
-  /** "7 h 10 min", "3 days" */
+  /** "40 min", "7½ hours", "3 days" */
   span(hours: number): string;
   /** "21 °C" */
   celsius(celsius: number): string;
@@ -140,15 +140,16 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
   };
 }
 
+/** No sharper than a forecast is: five minutes within the hour, half hours within ten, then hours, days and weeks. */
 function span(hours: number): string {
-  const minutes = Math.round(Math.abs(hours) * 60);
+  const minutes = Math.round(Math.abs(hours) * 12) * 5;
   if (minutes < 60) return `${minutes} min`;
-  if (minutes < 600) {
-    const rest = Math.round((minutes % 60) / 5) * 5;
-    const whole = Math.floor(minutes / 60) + (rest === 60 ? 1 : 0);
-    return rest % 60 === 0 ? `${whole} h` : `${whole} h ${rest} min`;
+  const halves = Math.round(minutes / 30);
+  if (halves < 20) {
+    const whole = Math.floor(halves / 2);
+    return `${whole}${halves % 2 === 1 ? '½' : ''} ${halves === 2 ? 'hour' : 'hours'}`;
   }
-  if (minutes < 48 * 60) return `${Math.round(minutes / 60)} h`;
+  if (minutes < 48 * 60) return `${Math.round(minutes / 60)} hours`;
   const days = Math.round(minutes / 60 / 24);
   return days < 21 ? `${days} days` : `${Math.round(days / 7)} weeks`;
 }

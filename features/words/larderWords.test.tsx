@@ -128,14 +128,14 @@ describe('rescue in words', () => {
       /^Day 2: .*Do not bake/,
     );
     expect(expectNow(run('wholeGrainTaper', 9, { feeds: seen(1.05) }))).not.toMatch(
-      /rise that comes/,
+      /rises again with/,
     );
-    expect(expectNow(run('wholeGrainTaper', 9, { doublings: 1 }))).toMatch(/rise that comes/);
+    expect(expectNow(run('wholeGrainTaper', 9, { doublings: 1 }))).toMatch(/rises again with/);
   });
 
   it('gives the reason for pouring off and stirring in, and knows both schools', () => {
     expect(hoochWords({ do: 'pourOff', because: 'dark', grams: 12 })).toMatch(
-      /^Pour it off: dark liquid .* Both schools exist\.$/,
+      /^Pour it off: dark liquid .* Bakers do both\.$/,
     );
     expect(hoochWords({ do: 'stirIn', because: 'little', grams: 4 })).toMatch(/^Stir it in/);
   });
@@ -171,12 +171,12 @@ describe('rescue in words', () => {
         words,
       );
     expect(text(96, 4)).toBe(
-      '3 to 6 feeds: well by Mon 16 Mar to Thu 19 Mar, as far as can be told.',
+      '3 to 6 feeds: well by Mon 16 Mar to Thu 19 Mar, as far as anyone can tell.',
     );
     expect(text(120, 5, 'wholeGrainTaper')).toMatch(/^7 to 11 feeds: well by /);
     expect(text(24, 1, 'neglected', 4, 'Oven')).toMatch(/^1 to 2 feeds in “Oven”: /);
-    expect(text(9, 0)).toBe('No more feed: lively tonight, the model expects.');
-    expect(text(-1, 0)).toBe('The model expects it lively by now.');
+    expect(text(9, 0)).toBe('No more feed: lively tonight, by the forecast.');
+    expect(text(-1, 0)).toBe('By the forecast it should be lively by now.');
   });
 
   it('says when nothing is expected, and to keep a backup ready', () => {
@@ -188,6 +188,6 @@ describe('rescue in words', () => {
       null,
       words,
     );
-    expect(said).toBe('The model does not expect it back within 7 days. Keep a backup ready.');
+    expect(said).toBe('The forecast does not see it back within 7 days. Keep a backup ready.');
   });
 });

@@ -8,7 +8,7 @@ const SAME = 4;
 /** "About 18 % quicker than usual for its temperature, from 41 feeds." */
 export function paceWords({ belief, feeds }: Learnt): string {
   if (feeds === 0)
-    return 'Nothing is known of its own pace yet: log a height or two while it rises, and the canopy narrows.';
+    return 'Its own pace is not known yet: log a height or two while it rises, and the likely range narrows.';
   const from = `from ${feeds === 1 ? 'one feed' : `${feeds} feeds`}`;
   const pct = Math.round((Math.exp(belief.mean[0]!) - 1) * 100);
   const early = feeds < 3 ? ' so far' : '';
@@ -32,13 +32,13 @@ export function foretoldWords(
     .map(({ expectedH, seenH }) => Math.abs(seenH - expectedH))
     .sort((a, b) => a - b);
   const typical = misses[Math.floor(misses.length / 2)]!;
-  return `Of the last ${foretold.length} peaks seen, ${held} fell inside the canopy; the usual miss was ${words.span(typical)}.${width > WIDER ? ' The canopy is drawn wider for that.' : width < NARROWER ? ' The canopy is drawn narrower for that.' : ''}`;
+  return `Of the last ${foretold.length} peaks you saw, ${held} fell inside the likely range; it was usually out by ${words.span(typical)}.${width > WIDER ? ' The range is drawn wider for that.' : width < NARROWER ? ' The range is drawn narrower for that.' : ''}`;
 }
 
 /** What a sudden change of pace may mean. */
 export function changeWords({ factor, feeds }: Change): string {
   const pct = Math.round(Math.abs(factor - 1) * 100);
   return factor < 1
-    ? `Over its last ${feeds} watched feeds it has become about ${pct} % slower. A cooler place than the settings say, another flour, or a starter that is unwell would look like this.`
-    : `Over its last ${feeds} watched feeds it has become about ${pct} % quicker. A warmer place than the settings say, or more whole grain, would look like this.`;
+    ? `Over its last ${feeds} feeds with looks it has become about ${pct} % slower. A place cooler than the settings say, another flour, or a starter that is unwell would look like this.`
+    : `Over its last ${feeds} feeds with looks it has become about ${pct} % quicker. A place warmer than the settings say, or more whole grain, would look like this.`;
 }

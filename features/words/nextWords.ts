@@ -53,7 +53,7 @@ function programmeTitle(
   words: KitchenWords,
 ): string {
   if (verdict === 'well') return `${name} is well again`;
-  if (verdict === 'useBackup') return `${name} has had its time: see what to do`;
+  if (verdict === 'useBackup') return `${name} has had long enough: see what to do`;
   if (late) return `Feed ${name} now: it was due at ${words.moment(from)}`;
   return from <= now ? `Feed ${name} now` : `Feed ${name} at ${words.moment(from)}`;
 }

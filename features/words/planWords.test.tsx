@@ -62,10 +62,10 @@ it('a step says what, how much and where to, and how long it can wait', () => {
 
 it('a plan is told in a line', () => {
   expect(planLine(plan(), words)).toBe(
-    'Ripe in time with 86 %. one touch, 100 g flour, 40 g discard.',
+    '86 % likely to be ripe in time. Once at the jar, 100 g flour, 40 g discard.',
   );
   expect(planLine(plan({ wanted: [], touches: 3 }), words)).toBe(
-    '3 touches, 100 g flour, 40 g discard.',
+    '3 times at the jar, 100 g flour, 40 g discard.',
   );
 });
 
@@ -93,9 +93,9 @@ it('what cannot be had is explained, with what can', () => {
     words,
   );
   expect(said).toEqual([
-    'Saturday tins: there is not enough time until then.',
+    'Saturday tins: there is not enough time left.',
     'Ripe 22:00 to 23:00 would work.',
-    'With hands at 19:00 it would work.',
+    'It works if someone is there at 19:00.',
     '90 g would work.',
   ]);
 });
@@ -107,7 +107,7 @@ it('a mended plan says what changed, and nothing when nothing did', () => {
     wanted: [{ ...plan().wanted[0]!, chance: 0.71, peakAt: at('23:40') }],
   });
   expect(mendedWords(plan(), later, name, place, words)).toBe(
-    "The plan was mended: Grebe's levain is now built 21:00 instead of 20:00; it peaks 40 min later; ripe in time with 71 %, 86 % before.",
+    "The plan has changed: Grebe's levain is now built 21:00 instead of 20:00; it peaks 40 min later; it is 71 % likely to be ripe in time instead of 86 %.",
   );
   expect(mendedWords(plan(), plan({ steps: [] }), name, place, words)).toContain(
     "Grebe's levain is built",
@@ -118,12 +118,12 @@ it('a mended plan says what saves the levain', () => {
   const take: Step = { ...build, at: at('23:30'), kind: 'take', takeG: 180 };
   const toppedUp = plan({ steps: [{ ...build, kind: 'topUp' }, take] });
   expect(mendedWords(plan({ steps: [build, take] }), toppedUp, name, place, words)).toBe(
-    'The plan was mended: topping up what is in the jar saves it.',
+    'The plan has changed: topping up what is in the jar saves the bake.',
   );
   const move: Step = { ...build, at: at('22:00'), kind: 'move', place: 'larder' };
   const held = plan({ steps: [build, move, take] });
   expect(mendedWords(plan({ steps: [build, take] }), held, name, () => 'stairwell', words)).toBe(
-    'The plan was mended: it waits for the bake: stairwell.',
+    'The plan has changed: until the bake it waits somewhere cooler: stairwell.',
   );
 });
 
@@ -151,7 +151,7 @@ describe('what was learnt', () => {
     const peak = { expectedH: 9, low: 8, high: 10, seenH: 9.5 };
     expect(foretoldWords([peak], 1, words)).toBeNull();
     expect(foretoldWords([peak, peak, { ...peak, seenH: 11 }], 1, words)).toBe(
-      'Of the last 3 peaks seen, 2 fell inside the canopy; the usual miss was 30 min.',
+      'Of the last 3 peaks you saw, 2 fell inside the likely range; it was usually out by 30 min.',
     );
     expect(foretoldWords([peak, peak, peak], 1.4, words)).toContain('drawn wider');
   });

@@ -2,11 +2,12 @@ import { ratioOf, ratioText } from '@core/bench';
 import { type Impossible, type Nearest, type Plan, type PlanName, type Step } from '@core/plan';
 
 import { type KitchenWords } from './kitchenWords';
+import { capital } from './rhythmWords';
 
 export const PLAN_WORDS: Readonly<Record<PlanName, string>> = {
   balanced: 'A good balance',
   safest: 'The surest',
-  fewestTouches: 'Fewest touches',
+  fewestTouches: 'Fewest times at the jar',
   leastFlour: 'Least flour',
   another: 'Another way',
 };
@@ -19,15 +20,15 @@ const pct = (share: number) => `${Math.round(share * 100)} %`;
 
 /** What a plan costs and gives, in a line. */
 export function planLine(plan: Plan, words: KitchenWords): string {
-  const touches = plan.touches === 1 ? 'one touch' : `${plan.touches} touches`;
+  const times = plan.touches === 1 ? 'once at the jar' : `${plan.touches} times at the jar`;
   const parts = [
-    touches,
+    times,
     `${words.grams(plan.flourG)} flour`,
     `${words.grams(plan.discardG)} discard`,
   ];
   const chance = Math.min(1, ...plan.wanted.map((prospect) => prospect.chance));
   return plan.wanted.length > 0
-    ? `${plan.wanted.length === 1 ? 'Ripe in time' : 'All ripe in time'} with ${pct(chance)}. ${parts.join(', ')}.`
+    ? `${pct(chance)} likely ${plan.wanted.length === 1 ? 'to be ripe in time' : 'to be all ripe in time'}. ${capital(parts.join(', '))}.`
     : `${parts.join(', ')}.`;
 }
 
@@ -38,8 +39,8 @@ export function planFigures(
 ): readonly (readonly [figure: string, name: string])[] {
   const chance = Math.min(1, ...plan.wanted.map((prospect) => prospect.chance));
   return [
-    ...(plan.wanted.length > 0 ? [[pct(chance), 'ripe in time'] as const] : []),
-    [String(plan.touches), plan.touches === 1 ? 'touch' : 'touches'],
+    ...(plan.wanted.length > 0 ? [[pct(chance), 'likely in time'] as const] : []),
+    [String(plan.touches), plan.touches === 1 ? 'time at the jar' : 'times at the jar'],
     [words.grams(plan.flourG), 'flour'],
     [words.grams(plan.discardG), 'discard'],
   ];
@@ -111,7 +112,7 @@ export function unlikelyWords({ wanted }: Plan, bakeName: (id: string) => string
   const unlikely = wanted.filter(({ chance }) => chance < 0.5);
   if (unlikely.length === 0) return null;
   const names = unlikely.map(({ id, chance }) => `${bakeName(id)} (${pct(chance)})`).join(', ');
-  return `Less likely than not: ${names}. A longer window, a refresh the day before, or two heights logged while it rises may help.`;
+  return `Not likely to work: ${names}. A longer window, a feed the day before, or two heights logged while it rises may help.`;
 }
 
 /** "any time from 19:10 to 21:40", or nothing when the hour is the hour. */
@@ -148,11 +149,11 @@ export function impossibleWords(
 ): readonly string[] {
   const reasons: Readonly<Record<Impossible['because'], string>> = {
     handsAway: `${bakeName}: nobody is there at the hours it would take.`,
-    tooSoon: `${bakeName}: there is not enough time until then.`,
-    flourShort: `${bakeName}: there is not flour enough in the house.`,
-    jarTooSmall: `${bakeName}: the jar and what is in it do not give so much levain.`,
-    neverRipe: `${bakeName}: the starter does not come to strength by then.`,
-    inProgramme: `${bakeName}: its jar is in a programme, and is no levain until it is well.`,
+    tooSoon: `${bakeName}: there is not enough time left.`,
+    flourShort: `${bakeName}: there is not enough flour in the house.`,
+    jarTooSmall: `${bakeName}: the jar and what is in it do not make that much levain.`,
+    neverRipe: `${bakeName}: the starter will not be strong enough by then.`,
+    inProgramme: `${bakeName}: its jar is in a programme, and no good for levain until it is well.`,
     heldBack: `${bakeName}: its jar came from one that was thrown out. Look it over first, in the larder.`,
   };
   return [reasons[because], ...nearest.map((near) => nearestWords(near, words))];
@@ -163,13 +164,13 @@ function nearestWords(near: Nearest, words: KitchenWords): string {
     case 'otherHour':
       return `Ripe ${words.moment(near.from)} to ${words.moment(near.until)} would work.`;
     case 'handsAt':
-      return `With hands at ${near.times.map((at) => words.moment(at)).join(' and ')} it would work.`;
+      return `It works if someone is there at ${near.times.map((at) => words.moment(at)).join(' and ')}.`;
     case 'moreFlour':
-      return `${words.grams(near.flourG)} of flour would do.`;
+      return `${words.grams(near.flourG)} of flour would be enough.`;
     case 'less':
       return near.levainG > 0
         ? `${words.grams(near.levainG)} would work.`
-        : 'A larger jar, or a second vessel, would work.';
+        : 'A larger jar, or a bowl beside it, would work.';
   }
 }
 
@@ -191,19 +192,21 @@ export function mendedWords(
         `${jarName(build.jar)}'s levain is now built ${words.moment(build.at)} instead of ${words.moment(buildWas.at)}`,
       );
     if (build?.kind === 'topUp' && buildWas?.kind !== 'topUp')
-      said.push(`topping up what is in the jar saves it`);
+      said.push(`topping up what is in the jar saves the bake`);
     const waits = waitingPlace(after, prospect.id);
     if (waits !== undefined && waitingPlace(before, prospect.id) === undefined)
-      said.push(`it waits for the bake: ${placeName(waits)}`);
+      said.push(`until the bake it waits somewhere cooler: ${placeName(waits)}`);
     if (!build && buildWas) said.push(`${jarName(buildWas.jar)}'s levain is built`);
     if (was && Math.abs(was.peakAt - prospect.peakAt) > 20 * 60_000) {
       const minutes = Math.round((prospect.peakAt - was.peakAt) / 60_000);
       said.push(`it peaks ${words.span(minutes / 60)} ${minutes < 0 ? 'earlier' : 'later'}`);
     }
     if (was && Math.abs(was.chance - prospect.chance) > 0.04)
-      said.push(`ripe in time with ${pct(prospect.chance)}, ${pct(was.chance)} before`);
+      said.push(
+        `it is ${pct(prospect.chance)} likely to be ripe in time instead of ${pct(was.chance)}`,
+      );
   }
-  return said.length > 0 ? `The plan was mended: ${said.join('; ')}.` : null;
+  return said.length > 0 ? `The plan has changed: ${said.join('; ')}.` : null;
 }
 
 /** The place to which a levain is moved before its bake takes it. */

@@ -20,14 +20,14 @@ export const PROGRAMME_WORDS: Readonly<
   frozen: { title: 'Waking a frozen portion', doing: 'woken' },
   byPost: { title: 'A live sample settles in', doing: 'settled in' },
   wholeGrainTaper: { title: 'A new starter: whole grain, then less', doing: 'begun' },
-  tinyBuild: { title: 'A new starter: tiny, without discard', doing: 'begun' },
+  tinyBuild: { title: 'A new starter: tiny, no discard', doing: 'begun' },
   halfOutDaily: { title: 'A new starter: half out daily', doing: 'begun' },
   fruitWater: { title: 'A new starter: fruit water', doing: 'begun' },
 };
 
 export const PROGRAMME_END_WORDS: Readonly<Record<ProgrammeEnd, string>> = {
   well: 'well again',
-  useBackup: 'given up: a backup takes over',
+  useBackup: 'given up: a backup takes its place',
   left: 'programme left',
 };
 
@@ -52,6 +52,6 @@ export const SPOILAGE_WORDS: Readonly<Record<Spoilage, string>> = {
   cleaner: 'soap or cleaner in it',
   food: 'egg or milk in it',
   smell: 'it smelt of rot after a feed',
-  unsure: 'nobody could say that it was clean',
-  heat: 'heat had killed it',
+  unsure: 'it could not be called clean',
+  heat: 'the heat killed it',
 };

@@ -42,10 +42,12 @@ it('a kitchen abroad has its own zone, clock and units', () => {
 });
 
 it('durations are as long as they need to be', () => {
-  expect(words.span(0.6)).toBe('36 min');
-  expect(words.span(7.15)).toBe('7 h 10 min');
-  expect(words.span(9.99)).toBe('10 h');
-  expect(words.span(30)).toBe('30 h');
+  expect(words.span(0.6)).toBe('35 min');
+  expect(words.span(1)).toBe('1 hour');
+  expect(words.span(7.15)).toBe('7 hours');
+  expect(words.span(7.4)).toBe('7½ hours');
+  expect(words.span(9.99)).toBe('10 hours');
+  expect(words.span(30)).toBe('30 hours');
   expect(words.span(24 * 9)).toBe('9 days');
   expect(words.span(24 * 49)).toBe('7 weeks');
 });
