@@ -50,7 +50,7 @@ test('a dough is reckoned, weighed out, and its levain goes into the plan and to
   await bulk.getByRole('slider', { name: 'Dough at' }).fill('18');
   await expect(bulk.getByRole('heading')).not.toHaveText(before!);
   await bulk.getByLabel('Hours you have for it').fill('1');
-  await expect(bulk.getByText(/^No levain between 2 and 40 %/)).toBeVisible();
+  await expect(bulk.getByText(/^No share of levain from 2 to 40 %/)).toBeVisible();
   await bulk.getByLabel('Hours you have for it').fill('9');
   await bulk.getByRole('button', { name: /^Take \d+ % of the flour from levain$/ }).click();
   await expect(bulk.getByRole('heading')).toHaveText(/^Bulk: about (8 h [34]|9 h)/);
@@ -141,7 +141,7 @@ test('a usual feed takes two taps, and all that are due one pass @phone', async 
 test('two jars are fed alike, looked at together and compared @wide', async ({ page, kitchen }) => {
   await kitchen.open('/jar/grebe', 'demo');
   await page.getByRole('link', { name: 'Compare' }).click();
-  await expect(page.getByText(/were not fed alike or not together/)).toBeVisible();
+  await expect(page.getByText(/were not fed alike, or not together/)).toBeVisible();
   await kitchen.accessible();
   await page.getByRole('radiogroup', { name: 'against' }).getByText('Skua').click();
   await kitchen.button('Feed both alike, in one pass').click();
@@ -162,7 +162,7 @@ test('two jars are fed alike, looked at together and compared @wide', async ({ p
 test('without a scale: cups beside the grams, and cups typed @phone', async ({ page, kitchen }) => {
   await kitchen.open('/settings', 'demo');
   await page.getByRole('radio', { name: 'Cups and spoons beside' }).click();
-  await expect(page.getByText(/^A levelled cup of flour is easily 12 % off/)).toBeVisible();
+  await expect(page.getByText(/^A levelled cup of flour is easily be 12 % out/)).toBeVisible();
   // Leaving the page by its address does not wait for the store.
   await expect
     .poll(async () => Object.values(await kitchen.stored('demo/')).join())

@@ -36,7 +36,7 @@ test('a weekly jar of the fridge, three weeks long: one decision a week @phone',
     // A usual feed is two taps, and the way back into the cold is part of it.
     await kitchen.button('Same again').click();
     await expect(
-      page.getByText(/^Then 1 h 30 min out, and into the fridge at 11:35\.$/),
+      page.getByText(/^Then 1½ hours out, and into the fridge at 11:35\.$/),
     ).toBeVisible();
     await kitchen.button('It is fed').click();
     await expect(page.getByText('Tern goes into the fridge at 11:35')).toBeVisible();
@@ -146,9 +146,10 @@ test('a new starter is joined on its fourth day @phone', async ({ page, kitchen 
   await kitchen.accessible();
   await kitchen.button('Go on from here').click();
   await expect(page.getByText(/day 4/i).filter({ visible: true }).first()).toBeVisible();
-  // From the jar, Feed leads to the programme's feed.
+  // From the jar only the programme's feed is offered.
   await page.goto('/jar/tern?at=2026-03-08T10:10');
-  await page.getByRole('link', { name: 'Feed', exact: true }).click();
+  await expect(page.getByRole('link', { name: 'Feed', exact: true })).toBeHidden();
+  await page.getByRole('link', { name: 'To its programme' }).click();
   await expect(page).toHaveURL(/\/programme/);
 });
 

@@ -94,6 +94,7 @@ test('the surface is dragged to where it stands, and moved with the keys', async
   await surface.focus();
   await page.keyboard.press('ArrowUp');
   expect(Number(await field.inputValue())).toBe(before + 5);
+  await surface.scrollIntoViewIfNeeded();
   const box = (await surface.boundingBox())!;
   await page.mouse.move(box.x + 50, box.y + 90);
   await page.mouse.down();

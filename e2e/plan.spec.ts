@@ -84,13 +84,13 @@ test('a step is skipped and had at another time; both can be taken back @phone',
 }) => {
   await kitchen.open('/plan', 'demo');
   await planned(page);
-  const feed = page.getByRole('button', { name: /^18:20 Feed Skua/ });
+  const feed = page.getByRole('button', { name: /^21:20 .*Feed Dunlin/ });
   await feed.click();
-  const sheet = page.getByRole('dialog', { name: 'Feed Skua' });
+  const sheet = page.getByRole('dialog', { name: 'Feed Dunlin' });
   await kitchen.accessible();
   await sheet.getByRole('button', { name: 'Skip it' }).click();
   const put = page.getByRole('region', { name: 'As you had it' });
-  await expect(put.getByText(/^Skua is left alone until tomorrow/)).toBeVisible();
+  await expect(put.getByText(/^Dunlin is left alone until/)).toBeVisible();
   await planned(page);
   await expect(feed).toBeHidden();
   await kitchen.button('Undo').click();
@@ -100,12 +100,12 @@ test('a step is skipped and had at another time; both can be taken back @phone',
   await sheet.getByRole('textbox', { name: 'At another time' }).fill('2026-03-13T17:00');
   await sheet.getByRole('button', { name: 'Shift it' }).click();
   await expect(sheet.getByText('That is over.')).toBeVisible();
-  await sheet.getByRole('textbox', { name: 'At another time' }).fill('2026-03-13T21:00');
+  await sheet.getByRole('textbox', { name: 'At another time' }).fill('2026-03-14T19:00');
   await sheet.getByRole('button', { name: 'Shift it' }).click();
   await planned(page);
-  await expect(page.getByRole('button', { name: /^21:00 Feed Skua/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^19:00 .*Feed Dunlin/ })).toBeVisible();
   await page.reload();
-  await expect(put.getByText('Skua is seen to at 21:00, and not before.')).toBeVisible();
+  await expect(put.getByText('Dunlin is seen to at tomorrow 19:00, and not before.')).toBeVisible();
   await put.getByRole('button', { name: /^Let the plan decide/ }).click();
   await expect(put).toBeHidden();
 });
@@ -195,11 +195,13 @@ test('the browser says when a step is due, once it may @phone', async ({
   await kitchen.button('Follow it').click();
   await kitchen.button('Yes, tell me').click();
   await expect(page.getByText('Should the browser tell you when a step is due?')).toBeHidden();
-  // What is due now is said at once; what comes later waits.
-  await expect.poll(told).toEqual(['Feed Skua']);
-  await kitchen.open('/settings', 'demo', '2026-03-13T18:31');
+  // What comes later waits; what is due is said.
+  expect(await told()).toEqual([]);
+  await kitchen.open('/plan', 'demo', '2026-03-13T22:31');
+  await expect.poll(told).toEqual(["Build Grebe's levain"]);
+  await kitchen.open('/settings', 'demo', '2026-03-13T22:31');
   await page.getByRole('radio', { name: 'Quiet' }).click();
-  await kitchen.open('/', 'demo', '2026-03-13T18:32');
+  await kitchen.open('/', 'demo', '2026-03-13T22:32');
   await expect(page.getByText(/^As planned/)).toBeVisible();
   expect(await told()).toEqual([]);
 });

@@ -5,6 +5,7 @@ import { Circle, ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from 're
 
 import { TEXT_FONT, useLook } from './look';
 import { Plot, usePlotWidth } from './Plot';
+import { apartEnough } from './apartEnough';
 
 /** A point of the height curve with its width; hours from the feed, heights against the band. */
 export interface CanopyPoint {
@@ -64,7 +65,12 @@ export function Canopy({
       (p) => x(p.hours),
       (p) => y(Math.max(1, p.low)),
       (p) => y(Math.max(1, p.high)),
-    ).curve(curveMonotoneX)(shown) ?? '';
+    ).curve(curveMonotoneX)(smoothed(shown)) ?? '';
+  const apart = highest > 2.8 ? 1 : 0.5;
+  const rises = Array.from(
+    { length: Math.floor((highest - 1) / apart) },
+    (_, i) => 1 + (i + 1) * apart,
+  ).filter((height) => y(height) > MARGIN.top + 4);
   const under =
     area<CanopyPoint>(
       (p) => x(p.hours),
@@ -105,29 +111,30 @@ export function Canopy({
           />
         ))}
       </G>
-      {highest > 2.05 && (
-        <>
+      {/* Its edge over the yellow, so that it is seen there too. */}
+      <Path d={spread} fill="none" stroke={look.rim} strokeOpacity={0.55} strokeWidth={1} />
+      {rises.map((height) => (
+        <G key={height}>
           <Line
             x1={MARGIN.left}
             x2={width - MARGIN.right}
-            y1={y(2)}
-            y2={y(2)}
+            y1={y(height)}
+            y2={y(height)}
             stroke={look.quiet}
             strokeWidth={1}
             strokeDasharray="2 5"
           />
           <SvgText
-            x={nowX > width - 90 ? MARGIN.left : width - MARGIN.right}
-            y={y(2) - 5}
-            textAnchor={nowX > width - 90 ? 'start' : 'end'}
+            x={MARGIN.left}
+            y={y(height) - 4}
             fontSize={12}
             fontFamily={TEXT_FONT}
             fill={look.quiet}
           >
-            doubled
+            {height === 2 ? '+ 100 %, doubled' : `+ ${Math.round((height - 1) * 100)} %`}
           </SvgText>
-        </>
-      )}
+        </G>
+      ))}
       <Path d={curve} fill="none" stroke={look.rim} strokeWidth={2.5} strokeLinejoin="round" />
       <Path
         d={scallops(
@@ -160,7 +167,7 @@ export function Canopy({
           strokeLinecap="round"
         />
       )}
-      {ticks.map((tick) => (
+      {apartEnough(ticks, (tick) => x(tick.hours), LABEL_WIDTH).map((tick) => (
         <SvgText
           key={tick.hours}
           x={Math.min(width - MARGIN.right, Math.max(MARGIN.left, x(tick.hours)))}
@@ -189,6 +196,30 @@ export function Canopy({
     </Plot>
   );
 }
+
+/** Each bound as the mean of what lies around it: few draws make it, and their steps mean nothing. */
+function smoothed(points: readonly CanopyPoint[]): readonly CanopyPoint[] {
+  const reach = Math.max(2, Math.round(points.length / 24));
+  const mean = (i: number, of: 'low' | 'high') => {
+    let sum = 0;
+    let weight = 0;
+    for (let k = -reach; k <= reach; k++) {
+      const point = points[i + k];
+      if (!point) continue;
+      sum += (reach + 1 - Math.abs(k)) * point[of];
+      weight += reach + 1 - Math.abs(k);
+    }
+    return sum / weight;
+  };
+  return points.map((point, i) => ({
+    ...point,
+    low: Math.min(point.height, mean(i, 'low')),
+    high: Math.max(point.height, mean(i, 'high')),
+  }));
+}
+
+/** The longest label along the bottom with some air, px. */
+const LABEL_WIDTH = 56;
 
 /** Keeps a label inside the chart: half of the longest is about this wide. */
 function anchorAt(at: number, width: number): 'start' | 'middle' | 'end' {

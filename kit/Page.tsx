@@ -2,10 +2,28 @@ import { type ReactNode, useEffect, useRef } from 'react';
 import { StyleSheet, ScrollView, View, useWindowDimensions } from 'react-native';
 
 import { WIDE, useLook } from './look';
-import { titlePage } from './platform/page.web';
+import { focusHeading, titlePage } from './platform/page.web';
 
 /** Whether there is room for a rail and two panes. */
 export const useWide = (): boolean => useWindowDimensions().width >= WIDE;
+
+/** A telephone on its side: too low for a bar along the bottom. */
+const LOW = 500;
+
+/** Whether the places stand beside the page: where there is room, and where there is no height to give away. */
+export const useRail = (): boolean => {
+  const { width, height } = useWindowDimensions();
+  return width >= WIDE || (height < LOW && width > height);
+};
+
+/** Whether there is so little height that what stands under each other stands side by side instead. */
+export const useLow = (): boolean => {
+  const { width, height } = useWindowDimensions();
+  return height < LOW && width > height;
+};
+
+/** From here on two columns take more room each, px. */
+const VERY_WIDE = 1600;
 
 /** The scrolling middle of a screen. `foot` stays in sight below it. */
 export function Page({
@@ -28,21 +46,24 @@ export function Page({
   const read = useRef(step);
   // An effect and not the router's head: it runs again whenever the page is shown, and at once.
   useEffect(() => titlePage(`${title} · Ombrello`), [title]);
+  const main = useRef<View>(null);
+  useEffect(() => focusHeading(main.current), []);
   useEffect(() => {
     // Not when a page that was left is come back to.
     if (read.current !== step) scroll.current?.scrollTo({ y: 0, animated: false });
     read.current = step;
   }, [step]);
   const look = useLook();
+  const { width } = useWindowDimensions();
   const wide = useWide();
   const inner = {
     width: '100%' as const,
-    maxWidth: narrow ? 680 : 1180,
+    maxWidth: narrow ? 680 : width >= VERY_WIDE ? 1520 : 1180,
     alignSelf: 'center' as const,
     paddingHorizontal: wide ? 28 : 16,
   };
   return (
-    <View role="main" style={[styles.part, { backgroundColor: look.ground }]}>
+    <View ref={main} role="main" style={[styles.part, { backgroundColor: look.ground }]}>
       <ScrollView ref={scroll} contentContainerStyle={styles.box}>
         <View style={[inner, styles.stack, { paddingTop: wide ? 28 : 20 }]}>{children}</View>
       </ScrollView>

@@ -109,14 +109,14 @@ export function Pour({
         <SvgText
           key={layer.kind}
           x={50}
-          y={(layer.top + layer.bottom) / 2 + 3}
+          y={(layer.top + layer.bottom) / 2 + 3.5}
           textAnchor="middle"
-          fontSize={7.6}
+          fontSize={10}
           fontWeight={layer.state === 'now' ? '700' : '400'}
           fontFamily={TEXT_FONT}
           fill={layer.state === 'in' && layer.kind !== 'water' ? '#14233A' : look.ink}
         >
-          {layer.bottom - layer.top > 8.5 ? layer.text : ''}
+          {layer.bottom - layer.top > 11 ? layer.text : ''}
         </SvgText>
       ))}
       <Line
@@ -132,11 +132,11 @@ export function Pour({
         x={right - 2}
         y={third - 2.5}
         textAnchor="end"
-        fontSize={6.4}
+        fontSize={9}
         fontFamily={TEXT_FONT}
         fill={look.beet}
       >
-        third of the jar
+        a third
       </SvgText>
     </Svg>
   );

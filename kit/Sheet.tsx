@@ -1,9 +1,10 @@
-import { type ReactNode } from 'react';
+import { type ReactNode, useEffect } from 'react';
 import { Modal, Pressable, ScrollView, StyleSheet, View } from 'react-native';
 import { Surface } from 'react-native-paper';
 
 import { IconOnly } from './Button';
 import { RADIUS, RIM, useLook } from './look';
+import { makePageInert } from './platform/page.web';
 import { Words } from './Words';
 
 /** A panel over the page. Escape and a touch outside close it; the focus stays in it and goes back afterwards. */
@@ -17,6 +18,7 @@ export function Sheet({
   readonly children: ReactNode;
 }) {
   const look = useLook();
+  useEffect(makePageInert, []);
   return (
     // Not Paper's own dialog: on the web it has neither role nor Escape, and lets the focus go.
     <Modal transparent aria-label={title} onRequestClose={onClose}>

@@ -6,7 +6,7 @@ import { RIM, useLook } from './look';
 /** How long the offer stands, ms; longer than a hurried reader needs. */
 const STAYS = 9000;
 
-/** What was just done, and the way back. */
+/** What was just done, and the way back. It takes room of its own and lies on nothing. */
 export function UndoBar({
   text,
   onUndo,
@@ -38,14 +38,7 @@ export function UndoBar({
 }
 
 const styles = StyleSheet.create({
-  place: {
-    position: 'absolute',
-    left: 0,
-    right: 0,
-    bottom: 12,
-    alignItems: 'center',
-    pointerEvents: 'box-none',
-  },
-  wrapper: { position: 'relative', maxWidth: 560 },
+  place: { alignItems: 'center' },
+  wrapper: { position: 'relative', maxWidth: 560, paddingVertical: 8 },
   bar: { borderWidth: RIM, margin: 0, marginHorizontal: 16 },
 });

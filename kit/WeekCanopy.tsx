@@ -4,6 +4,7 @@ import { Circle, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 
 import { TEXT_FONT, useLook } from './look';
 import { Plot, usePlotWidth } from './Plot';
+import { apartEnough } from './apartEnough';
 import { type Wanted, WantedGrip } from './WantedGrip';
 
 type Stretch = readonly [number, number];
@@ -29,6 +30,8 @@ export interface WeekCanopyProps {
 const HEIGHT = 84;
 const BASE = 58;
 const TOP = 8;
+/** A day's name with some air, px. */
+const DAY_WIDTH = 42;
 /** Room above a row for the grips of its windows. */
 const GRIPS = 32;
 
@@ -125,7 +128,7 @@ export function WeekCanopy({
             strokeWidth={1.4}
           />
         ))}
-        {days.map((day) => (
+        {apartEnough(days, (day) => x(day.at), DAY_WIDTH).map((day) => (
           <SvgText
             key={day.at}
             x={Math.max(0, x(day.at)) + 2}

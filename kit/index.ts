@@ -9,6 +9,7 @@ export * from './Field';
 export * from './dates/dateStyle';
 export * from './dates/MomentField';
 export * from './ForetoldPlot';
+export * from './Folded';
 export { default as Icon } from './Icon';
 export type { IconName } from './iconPaths';
 export * from './JarDrawing';

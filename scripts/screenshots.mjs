@@ -57,6 +57,7 @@ const PICTURES = [
     PHONE,
     {
       before: async (page) => {
+        await press('Hands')(page);
         const hands = page.getByRole('region', { name: 'Hands' });
         await hands.evaluate((panel) => panel.scrollIntoView());
       },

@@ -2,6 +2,7 @@ import { type Vessel, middlePace } from '@core/ferment';
 import { contentOf, doubledBefore, homeOf } from '@core/journal';
 import { feedFlour } from '@core/larder';
 import { DAY } from '@core/measure';
+import { isNeglected } from '@core/next';
 import { type Impossible, USUAL_LIMITS, USUAL_WEIGHTS, handsFrom } from '@core/plan';
 
 import { type SentProblem } from '../workers/plan';
@@ -17,6 +18,7 @@ import {
   selectJarEvents,
   selectJars,
   selectNow,
+  selectStandings,
   selectTime,
   selectTubs,
   selectZones,
@@ -29,10 +31,18 @@ const AFTER_LAST_BAKE = DAY;
 /** Somebody who looks stays for so long, ms. */
 const LOOKING = 30 * 60_000;
 
-/** Jars that no plan touches, with why: one in a programme belongs to it, one from a jar that was thrown out is not used. */
-function jarsLeftOut(state: RootState): ReadonlyMap<string, 'inProgramme' | 'heldBack'> {
+/**
+ * Jars that no plan touches, with why: one that was neglected is looked after first, one in a programme belongs to it, one
+ * from a jar that was thrown out is not used.
+ */
+function jarsLeftOut(
+  state: RootState,
+): ReadonlyMap<string, 'neglected' | 'inProgramme' | 'heldBack'> {
   const held = selectQuarantined(state);
   return new Map([
+    ...selectStandings(state)
+      .filter(isNeglected)
+      .map(({ jar }) => [jar.id, 'neglected'] as const),
     ...selectRuns(state).map(({ jar }) => [jar.id, 'inProgramme'] as const),
     ...selectJars(state)
       .filter(({ id }) => held.has(id))

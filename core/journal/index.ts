@@ -29,4 +29,5 @@ export * from './settings';
 export { isTimely, EARLIEST, ENTRY_AHEAD, WISH_AHEAD } from './shape';
 export { isEntry } from './shapes';
 export * from './standing';
+export * from './doubt';
 export * from './vocabulary';

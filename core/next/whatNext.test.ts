@@ -120,22 +120,29 @@ describe('the one answer', () => {
   });
 });
 
+/** The same jar, had it been fed some hours sooner. */
+const fedSooner = (standing: JarAhead['standing'], hours: number): JarAhead['standing'] => ({
+  ...standing,
+  hours: standing.hours + hours,
+  jar: { ...standing.jar, since: standing.jar.since - hours * HOUR },
+});
+
 describe('the order among jars', () => {
   it('puts harm first, then what is late, then what is due first', () => {
     const order = nextInOrder([
       ahead(someStanding(13, 'fridge', 'cold')),
       ahead(someStanding(13, 'counter', 'ripe')),
-      ahead(someStanding(30, 'counter', 'late')),
+      ahead(fedSooner(someStanding(13, 'counter', 'late'), 8)),
       ahead(someStanding(13, 'fridge', 'held'), { quarantined: true }),
     ]);
     expect(order.map(({ jar }) => jar)).toEqual(['held', 'late', 'ripe', 'cold']);
   });
 
   it('does not let another jar push a missed feed from the head of the page', () => {
-    // At 18 h one was best fed some hours ago; the other is ripe now.
-    const late = ahead(someStanding(19, 'counter', 'missed'));
-    const other = ahead({ ...someStanding(13, 'counter', 'other'), now: T0 + 19 * HOUR });
-    expect(nextInOrder([other, late])[0]!.jar).toBe('missed');
+    const missed = ahead(fedSooner(someStanding(13, 'counter', 'missed'), 8));
+    const other = ahead(someStanding(13, 'counter', 'other'));
+    const [first, second] = nextInOrder([other, missed]);
+    expect([first!.jar, first!.late, second!.late]).toEqual(['missed', true, false]);
   });
 
   it('lets a jar that has starved for days wait behind one that is ripe tonight, and out of the common pass', () => {

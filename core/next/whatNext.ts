@@ -84,6 +84,8 @@ export function whatNext(ahead: JarAhead): WhatNext {
     const by = run.verdict === 'going' ? feed.at + PROGRAMME_GRACE : null;
     return answer({ is: 'programme', run, feed }, by === null ? now : feed.at, by);
   }
+  // Neither a plan nor a bake has any use for it before it is looked after.
+  if (need.reason === 'neglected') return answer({ is: 'feed', reason: 'neglected' }, now, need.by);
   const step = plan?.steps.find((planned) => planned.jar === jar);
   if (step) return answer({ is: 'plan', step }, step.earliest, step.latest);
   const wish = wishes.find(

@@ -169,7 +169,8 @@ export interface Impossible {
     | 'flourShort'
     | 'neverRipe'
     | 'inProgramme'
-    | 'heldBack';
+    | 'heldBack'
+    | 'neglected';
   readonly nearest: readonly Nearest[];
 }
 

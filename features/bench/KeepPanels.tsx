@@ -10,7 +10,6 @@ import { selectLots, selectNow, selectSettings, useAppSelector } from '@state';
 
 import { PartsOut } from '../parts/PartsOut';
 import { useKitchenWords } from '../words';
-import { RoomWarning } from './MixStep';
 import { type Bench } from './useBench';
 import { WayChoice } from './WayChoice';
 import { WeightField } from '../parts/WeightField';
@@ -25,9 +24,8 @@ export function KeepPanels({
 }) {
   return (
     <>
-      <WayChoice bench={bench} />
-      <RoomWarning bench={bench} standing={standing} />
       {bench.outG > 0 && <OutPanel bench={bench} standing={standing} />}
+      <WayChoice bench={bench} />
       <RatioPanel bench={bench} />
     </>
   );

@@ -11,7 +11,7 @@ import {
 } from '@core/bench';
 import { type Standing, weightObjections, contentOf } from '@core/journal';
 import { freshDensity } from '@core/measure';
-import { Choice, Field, Notice, Pour, type PourLayer, Button, Words } from '@kit';
+import { Choice, Field, Notice, Pour, type PourLayer, Button, Words, useLow } from '@kit';
 
 import { selectSettings, useAppSelector } from '@state';
 
@@ -19,6 +19,7 @@ import { type KitchenWords, useKitchenWords } from '../words';
 import { BenchPage } from './BenchPage';
 import { FlourThisTime } from './FlourThisTime';
 import { KeepPanels } from './KeepPanels';
+import { RoomWarning } from './MixStep';
 import { PORTION_TITLES, ScaleNotes, ingredientOf, toGo } from './ScaleNotes';
 import { type Bench, portionsOf } from './useBench';
 
@@ -82,58 +83,77 @@ export function ScaleStep({
     onDone(landed);
   };
 
+  const low = useLow();
+  const asked = (
+    <View style={styles.stack}>
+      <Words size="heading" level={1}>
+        {PORTION_TITLES[portion]}
+      </Words>
+      <BigGrams grams={reading(wanted)} />
+      <ScaleNotes
+        bench={bench}
+        standing={standing}
+        portion={portion}
+        wanted={wanted}
+        before={before}
+      />
+    </View>
+  );
+  const warning = portion === 'keep' && <RoomWarning bench={bench} standing={standing} />;
+  const entered = (
+    <View style={styles.part}>
+      <Field
+        big
+        label={cups ? 'Scale reads, or cups' : 'Scale reads, grams'}
+        text={text}
+        onText={(to) => {
+          setText(to);
+          setProblem(null);
+        }}
+        numeric={!cups && !ounces}
+        problem={problem}
+        hint={toGo(wanted, typed === null ? null : really, portion, order, bench.afterSlip)}
+        onSubmit={done}
+      />
+      <Choice
+        label="Scale"
+        hideLabel
+        options={[
+          { is: 'tare' as const, text: 'Tare each' },
+          { is: 'inJar' as const, text: 'With the jar' },
+        ]}
+        chosen={draft.weighing}
+        onChoose={(weighing) => {
+          setText('');
+          bench.change({ weighing });
+        }}
+      />
+    </View>
+  );
+
   return (
     <BenchPage onBack={onBack} onDone={done} doneText={`${PORTION_TITLES[portion]} is in`}>
       {header}
-      <View style={styles.stack}>
-        <Words size="heading" level={1}>
-          {PORTION_TITLES[portion]}
-        </Words>
-        <BigGrams grams={reading(wanted)} />
-        <ScaleNotes
-          bench={bench}
-          standing={standing}
-          portion={portion}
-          wanted={wanted}
-          before={before}
-        />
-      </View>
-      <View style={styles.row}>
-        <Pour
-          layers={layersOf(bench, standing, portion, really, words)}
-          flour={bench.flour}
-          width={156}
-        />
-        <View style={styles.part}>
-          <Field
-            big
-            label={cups ? 'Scale reads, or cups' : 'Scale reads, grams'}
-            text={text}
-            onText={(to) => {
-              setText(to);
-              setProblem(null);
-            }}
-            numeric={!cups && !ounces}
-            placeholder={String(Math.round(reading(wanted)))}
-            problem={problem}
-            hint={toGo(wanted, typed === null ? null : really, portion, order, bench.afterSlip)}
-            onSubmit={done}
-          />
-          <Choice
-            label="Scale"
-            hideLabel
-            options={[
-              { is: 'tare' as const, text: 'Tare each' },
-              { is: 'inJar' as const, text: 'With the jar' },
-            ]}
-            chosen={draft.weighing}
-            onChoose={(weighing) => {
-              setText('');
-              bench.change({ weighing });
-            }}
-          />
+      {low ? (
+        <View style={styles.row}>
+          <View style={styles.part}>{asked}</View>
+          {entered}
         </View>
-      </View>
+      ) : (
+        <>
+          {asked}
+          {warning}
+          <View style={styles.row}>
+            <Pour
+              layers={layersOf(bench, standing, portion, really, words)}
+              flour={bench.flour}
+              width={156}
+            />
+            {entered}
+          </View>
+        </>
+      )}
+      {low && warning}
       {portion === 'flour' && (
         <>
           <TubNotice bench={bench} />
@@ -195,7 +215,7 @@ function layersOf(
         : grams * MIXED_ML[kind];
     return {
       kind,
-      text: `${kind} ${Math.round(grams)} g${words.ounces(grams) ? ` · ${words.ounces(grams)}` : i > at ? ' next' : ''}`,
+      text: `${kind} ${Math.round(grams)} g${words.ounces(grams) ? ` · ${words.ounces(grams)}` : ''}`,
       share: ml / capacityMl,
       state: i < at ? 'in' : i === at ? 'now' : 'next',
     };

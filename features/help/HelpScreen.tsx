@@ -1,7 +1,9 @@
 import { StyleSheet, View } from 'react-native';
 
-import { Page, Panel, Button, type Umbrella, UmbrellaMark, Words } from '@kit';
+import { type Href } from 'expo-router';
+import { ActionRow, Button, Folded, Page, Panel, type Umbrella, UmbrellaMark, Words } from '@kit';
 
+import { GLOSSARY } from '../words/glossary';
 import { FlourAndWater } from './FlourAndWater';
 
 interface MarkHelp {
@@ -50,6 +52,25 @@ const MARKS: readonly MarkHelp[] = [
   },
 ];
 
+const WAYS: readonly { readonly title: string; readonly hint: string; readonly href: Href }[] = [
+  {
+    title: 'Wake a backup, or start a new starter',
+    hint: 'dried, frozen, from a friend, or from flour and water',
+    href: '/start',
+  },
+  { title: 'Going away', hint: 'what to do before, and after you come back', href: '/away' },
+  {
+    title: 'Work out a dough',
+    hint: 'from percentages, or from a recipe with yeast',
+    href: '/dough',
+  },
+  {
+    title: 'Two schools of advice',
+    hint: 'both sides of what bakers argue about',
+    href: '/schools',
+  },
+];
+
 /** What the marks mean, what to watch for, and where the settings are. */
 export function HelpScreen() {
   return (
@@ -60,13 +81,19 @@ export function HelpScreen() {
       <Button kind="main" big href="/trouble">
         Something is wrong with a jar
       </Button>
-      <Button href="/start">Wake a backup, or start a new starter</Button>
-      <Button href="/away">Going away and coming back</Button>
-      <Button href="/schools">Two schools of advice</Button>
-      <Button href="/dough">Work out a dough, or convert a yeast recipe</Button>
-      <Button icon="cog-outline" href="/settings">
-        Settings, places and export
-      </Button>
+      <Panel label="Help with" style={styles.panel}>
+        {WAYS.map((way, i) => (
+          <ActionRow key={way.title} {...way} first={i === 0} />
+        ))}
+      </Panel>
+      <Panel label="Settings" style={styles.panel}>
+        <ActionRow
+          title="Settings"
+          hint="units, clock, places, reminders, export and import"
+          href="/settings"
+          first
+        />
+      </Panel>
       <Panel label="Stage marks">
         <Words size="title" level={2}>
           Stage marks
@@ -83,6 +110,14 @@ export function HelpScreen() {
           </View>
         ))}
       </Panel>
+      <Folded title="Words" said="keep, levain, hooch, band and others" open={false}>
+        {Object.values(GLOSSARY).map(({ term, means }) => (
+          <View key={term}>
+            <Words strong>{term}</Words>
+            <Words size="small">{means}</Words>
+          </View>
+        ))}
+      </Folded>
       <FlourAndWater />
       <Panel label="Cautions" tone="crust">
         <Words size="title" level={2}>
@@ -117,4 +152,5 @@ export function HelpScreen() {
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', gap: 14, alignItems: 'center' },
   fill: { flex: 1 },
+  panel: { gap: 0, paddingVertical: 8 },
 });

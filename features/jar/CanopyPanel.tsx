@@ -31,6 +31,11 @@ export function CanopyPanel({ standing }: { readonly standing: Standing }) {
         label={`Height since ${words.moment(jar.since)}: ${[title, between].filter(Boolean).join(', ')}. Now ${STAGE_WORDS[standing.stage]}, ${Math.round((standing.moment.height - 1) * 100)} % up.`}
       />
       <Words size="small" tone="quiet">
+        {`Height above the band, by the clock. Line: forecast. Pale: likely range. Yellow: ripe.${
+          jar.looks.some(({ height }) => height !== undefined) ? ' Rings: what you saw.' : ''
+        }`}
+      </Words>
+      <Words size="small" tone="quiet">
         {lesson
           ? paceWords(lesson.learnt)
           : 'The pale area is the likely range: starters differ, and so do thermometers.'}

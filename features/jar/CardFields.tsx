@@ -6,6 +6,7 @@ import { Field, Panel, Words } from '@kit';
 import { FlourFields } from './FlourFields';
 import { type JarForm, type Problems } from './jarForm';
 import { RhythmFields } from './RhythmFields';
+import { Term } from '../parts/Term';
 import { WeightField } from '../parts/WeightField';
 
 /** The fields of a jar's card: name, flour, jar, and the usual feed. */
@@ -59,6 +60,7 @@ export function CardFields({
           problem={problems.hydrationPct ?? null}
           hint="100 % is like thick batter, 50 % a dough ball."
         />
+        <Term of="keep" />
       </Panel>
       <RhythmFields form={form} onForm={onForm} problems={problems} />
       <Panel>

@@ -10,10 +10,17 @@ import { NextDoing } from '../parts/NextDoing';
 import { SameAgainSheet } from './SameAgainSheet';
 
 /** What is next for this jar, and the feed. */
-export function JarNext({ standing }: { readonly standing: Standing }) {
+export function JarNext({
+  standing,
+  told = false,
+}: {
+  readonly standing: Standing;
+  /** What is next for it is told beside it already: here is only what can be done. */
+  readonly told?: boolean;
+}) {
   const words = useKitchenWords();
   const now = useAppSelector(selectNow);
-  const { id } = standing.jar;
+  const { id, card } = standing.jar;
   const next = useAppSelector((state) => selectNextOf(state, id));
   const beingRead = useAppSelector(selectBeingRead).has(id);
   const [again, setAgain] = useState(false);
@@ -30,13 +37,15 @@ export function JarNext({ standing }: { readonly standing: Standing }) {
   const toBeFed = because.is === 'feed' && because.reason !== 'neglected';
   return (
     <Panel label="Next">
-      <View>
-        <Words strong size="title" level={2}>
-          {capital(nextTitle(next, 'it', now, words))}
-        </Words>
-        <Words>{nextReason(next, standing, words)}</Words>
-      </View>
-      {!toBeFed && <NextDoing next={next} standing={standing} beside={false} />}
+      {!told && (
+        <View>
+          <Words strong size="title" level={2}>
+            {capital(nextTitle(next, because.is === 'plan' ? card.name : 'it', now, words))}
+          </Words>
+          <Words>{nextReason(next, standing, words)}</Words>
+        </View>
+      )}
+      {!toBeFed && !told && <NextDoing next={next} standing={standing} beside={false} />}
       {because.is !== 'programme' && because.is !== 'quarantined' && (
         <View style={styles.row}>
           <Button kind={toBeFed ? 'main' : 'plain'} grow href={`/jar/${id}/feed`}>

@@ -19,7 +19,16 @@ import { NoSuchJar } from '../parts/NoSuchJar';
 import { Promises } from '../parts/Promises';
 
 /** Everything about one jar: its canopy, its numbers, a look to log, what to do with it, what was logged. */
-export function JarPane({ id, back }: { readonly id: string; readonly back?: boolean }) {
+export function JarPane({
+  id,
+  back,
+  told = false,
+}: {
+  readonly id: string;
+  readonly back?: boolean;
+  /** What is next for it is told beside this pane. */
+  readonly told?: boolean;
+}) {
   const standing = useAppSelector((state) => selectStanding(state, id));
   if (!standing) return <NoSuchJar />;
   const { archived } = standing.jar.card;
@@ -28,7 +37,7 @@ export function JarPane({ id, back }: { readonly id: string; readonly back?: boo
     <>
       <JarHeader standing={standing} back={!!back} />
       <Promises jar={id} />
-      {!bowl && !archived && <JarNext key={`next ${id}`} standing={standing} />}
+      {!bowl && !archived && <JarNext key={`next ${id}`} standing={standing} told={told} />}
       <CanopyPanel standing={standing} />
       {bowl && <BowlActions standing={standing} />}
       <LookPanel key={`${id} ${standing.jar.since}`} standing={standing} />

@@ -1,15 +1,33 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import { SMELLS, type Standing } from '@core/journal';
+import { type Between, SMELLS, type Standing, doubtOf } from '@core/journal';
 import { look } from '@core/verbs';
 import { heightRise, volumeRise } from '@core/bench';
-import { bandVolume, Choice, Field, Panel, Button, Words, jarPicture, parseNumber } from '@kit';
-import { byField, doneTo, useAppDispatch } from '@state';
+import {
+  bandVolume,
+  Choice,
+  Field,
+  Notice,
+  Panel,
+  Button,
+  Words,
+  jarPicture,
+  parseNumber,
+} from '@kit';
+import { byField, doneTo, useAppDispatch, withdrawEntries } from '@state';
 
-import { SMELL_WORDS, useKitchenWords } from '../words';
+import { SMELL_WORDS, riseWords, useKitchenWords } from '../words';
 import { MoreSeen, NOTHING_ELSE, type Seen, hasMore } from './MoreSeen';
 import { SurfaceDrag } from './SurfaceDrag';
+
+/** A height that contradicts the forecast: what was said, and what was expected. */
+interface Doubted {
+  readonly said: string;
+  /** Against the band, as it was written down. */
+  readonly height: number;
+  readonly expected: Between;
+}
 
 /** Where is it now: drag the surface or type, add what else was seen, log it. */
 export function LookPanel({
@@ -27,6 +45,7 @@ export function LookPanel({
   const [more, setMore] = useState(false);
   const [seen, setSeen] = useState<Seen>(NOTHING_ELSE);
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+  const [doubted, setDoubted] = useState<Doubted | null>(null);
 
   const { vessel } = jar.card;
   const fill = bandVolume(jar);
@@ -42,6 +61,7 @@ export function LookPanel({
   const tooHigh = picture.band * height > 1.02;
 
   const log = () => {
+    const at = seen.at === '' ? standing.now : words.instantOf(seen.at);
     const measured = rise !== null || askSmell || !hasMore(seen);
     const objections = dispatch(
       doneTo(
@@ -67,6 +87,9 @@ export function LookPanel({
     setProblems(found);
     if (found.at || found.note || found.streak) setMore(true);
     if (objections.length > 0) return;
+    const seenHeight = volumeRise(vessel, fill, 1 + pct / 100);
+    const forecast = measured ? doubtOf(standing, seenHeight, at) : null;
+    setDoubted(forecast && { said: shown, height: seenHeight, expected: forecast });
     setRise(null);
     setSeen(NOTHING_ELSE);
     setMore(false);
@@ -74,6 +97,29 @@ export function LookPanel({
 
   return (
     <Panel label="Log a look">
+      {doubted && (
+        <Notice
+          title={`${doubted.said} %: is that right?`}
+          actions={
+            <>
+              <Button onPress={() => setDoubted(null)}>Yes, it was so</Button>
+              <Button
+                kind="bare"
+                onPress={() => {
+                  const doubtful = jar.looks.findLast((one) => one.height === doubted.height);
+                  if (doubtful) dispatch(withdrawEntries([doubtful.id], 'The look is taken back'));
+                  setRise(doubted.said);
+                  setDoubted(null);
+                }}
+              >
+                No, take it back
+              </Button>
+            </>
+          }
+        >
+          {`The forecast was ${riseWords(doubted.expected.low)} to ${riseWords(doubted.expected.high)} at that time. If you read it off the glass, it counts.`}
+        </Notice>
+      )}
       <View style={styles.row}>
         <SurfaceDrag
           picture={picture}

@@ -131,7 +131,7 @@ function DryingRow({ batch }: { readonly batch: DryingBatch }) {
             ? 'It should snap by now. If it still bends, give it another day.'
             : ready
               ? `Try a piece: it may snap, and should by ${words.moment(batch.snapsBy)}.`
-              : `Spread out ${words.moment(batch.since)}. Try from then on whether it snaps: ${words.moment(batch.snapsFrom)}.`}
+              : `Spread out ${words.moment(batch.since)}. From ${words.moment(batch.snapsFrom)} on, try whether a piece snaps.`}
         </Words>
       </View>
       <Button label={`${name} snaps: pack it`} onPress={() => setPacking(true)}>

@@ -16,6 +16,7 @@ import {
   useAppSelector,
 } from '@state';
 
+import { Term } from '../parts/Term';
 import { useJarName } from '../words/useJarName';
 import { lotWords, useKitchenWords } from '../words';
 import { UseSheet } from './UseSheet';
@@ -39,6 +40,7 @@ export function DiscardPanel({ making = false }: { readonly making?: boolean }) 
       <Words size="title" level={2}>
         Discard
       </Words>
+      <Term of="discard" />
       {lots.length === 0 && (
         <Words tone="quiet">
           You have none. What comes out of a jar at the bench can go into the discard jar or the

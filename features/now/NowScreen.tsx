@@ -105,7 +105,10 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
   return (
     <Page title="Now" key={wide ? 'wide' : 'phone'}>
       {wide ? (
-        <TwoPanes left={shelves} right={<JarPane id={shownJar} key={shownJar} />} />
+        <TwoPanes
+          left={shelves}
+          right={<JarPane id={shownJar} key={shownJar} told={shownJar === next?.jar} />}
+        />
       ) : (
         shelves
       )}

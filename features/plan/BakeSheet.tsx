@@ -17,6 +17,7 @@ import {
 } from '@state';
 
 import { WEEKDAYS, againWords, useKitchenWords } from '../words';
+import { Term } from '../parts/Term';
 import { WeightField } from '../parts/WeightField';
 
 /** A bake: how much ripe levain, from which jar, and when. Or loaves, and the levain follows from them. */
@@ -127,6 +128,7 @@ export function BakeSheet({ onClose }: { readonly onClose: () => void }) {
         chosen={by}
         onChoose={setBy}
       />
+      <Term of="levain" />
       {by === 'mass' ? (
         <WeightField
           label="Levain"

@@ -3,10 +3,11 @@ import { StyleSheet, View } from 'react-native';
 
 import { gramsFromText } from '@core/bench';
 import { type Bake } from '@core/journal';
-import { Choice, Panel, Button, IconOnly, Words } from '@kit';
+import { Choice, Button, Folded, IconOnly, Words } from '@kit';
 import {
   bakeDropped,
   selectBakes,
+  selectFollowed,
   selectGoodLots,
   selectSettings,
   settingsChanged,
@@ -22,8 +23,10 @@ import { BakeSheet } from './BakeSheet';
 import { WeightField } from '../parts/WeightField';
 
 /** The bakes wanted. */
-export function BakesPanel() {
+export function BakesPanel({ folds = true }: { readonly folds?: boolean }) {
+  const words = useKitchenWords();
   const dispatch = useAppDispatch();
+  const followed = useAppSelector(selectFollowed) !== null;
   const now = useAppSelector(selectNow);
   const bakes = useAppSelector(selectBakes).filter(({ until }) => until > now);
   const { strongFeeds } = useAppSelector(selectSettings);
@@ -32,10 +35,11 @@ export function BakesPanel() {
     bakes.flatMap(({ name, series: of }) => (of ? [[of.wish, { name, weeks: of.weeks }]] : [])),
   );
   return (
-    <Panel label="Bakes">
-      <Words size="title" level={2}>
-        Bakes
-      </Words>
+    <Folded
+      title="Bakes"
+      open={!folds || !followed || bakes.length === 0}
+      said={bakes.map(({ name, from }) => `${name}, ${words.day(from)}`).join('; ')}
+    >
       {bakes.length === 0 && (
         <Words tone="quiet">No bake wanted. The plan only keeps the jars well.</Words>
       )}
@@ -52,7 +56,7 @@ export function BakesPanel() {
             label={`Stop ${name}`}
             onPress={() => dispatch(bakeDropped(wish, `${name} is off for good`))}
           >
-            No more
+            Stop it
           </Button>
         </View>
       ))}
@@ -76,7 +80,7 @@ export function BakesPanel() {
       )}
       {bakes.length > 0 && <FlourAtHand />}
       {adding && <BakeSheet onClose={() => setAdding(false)} />}
-    </Panel>
+    </Folded>
   );
 }
 

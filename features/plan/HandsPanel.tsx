@@ -5,8 +5,8 @@ import { type HandsPattern } from '@core/journal';
 import { DAY } from '@core/measure';
 import {
   Field,
+  Folded,
   MomentField,
-  Panel,
   Button,
   IconOnly,
   RADIUS,
@@ -20,6 +20,7 @@ import {
 import {
   handsChanged,
   selectHands,
+  selectHandsGiven,
   selectNow,
   selectTrips,
   tripAdded,
@@ -32,8 +33,12 @@ import { useKitchenWords } from '../words';
 import { DAYS, HandsGrid } from './HandsGrid';
 
 /** When a jar can be touched: up and about, not at work, not on a trip. */
-export function HandsPanel() {
+export function HandsPanel({ folds = true }: { readonly folds?: boolean }) {
   const look = useLook();
+  const words = useKitchenWords();
+  // As it was when the page was opened: it does not shut under the fingers that fill it in.
+  const [given] = useState(useAppSelector(selectHandsGiven));
+  const trips = useAppSelector(selectTrips);
   const dispatch = useAppDispatch();
   const hands = useAppSelector(selectHands);
   const toggle = (day: number) =>
@@ -46,10 +51,13 @@ export function HandsPanel() {
       }),
     );
   return (
-    <Panel label="Hands">
-      <Words size="title" level={2}>
-        Hands
-      </Words>
+    <Folded
+      title="Hands"
+      open={!given || !folds}
+      said={`Up ${words.hour(hands.upFrom)} to ${words.hour(hands.upUntil)}${
+        hands.workDays.length > 0 ? `, out on ${hands.workDays.length} days a week` : ''
+      }${trips.length > 0 ? ', a trip ahead' : ''}`}
+    >
       <Words size="small" tone="quiet">
         When somebody is there to see to a jar. Plans keep to it.
       </Words>
@@ -93,7 +101,7 @@ export function HandsPanel() {
       )}
       <HandsGrid />
       <Trips />
-    </Panel>
+    </Folded>
   );
 }
 

@@ -30,6 +30,8 @@ export function PlanScreen() {
   const jars = useAppSelector(selectJars);
   const plans = useAppSelector((state) => state.plan.plans);
   const followed = useAppSelector(selectFollowed);
+  // What is settled stays where it was while somebody looks at it.
+  const [settled] = useState(followed !== null);
   const dispatch = useAppDispatch();
   const [shown, setShown] = useState<string | null>(null);
   const [painting, setPainting] = useState(false);
@@ -58,16 +60,17 @@ export function PlanScreen() {
     );
   const wishes = (
     <>
-      <Bakes />
-      <HandsShown />
+      <Bakes folds={!wide} />
+      <HandsShown folds={!wide} />
     </>
   );
+  const offered = <PlansOffered shown={preview} settled={settled} onShow={setShown} />;
   const found = (
     <>
       <HandsQuestion onPaint={() => setPainting(true)} />
       {painting && (
         <Sheet title="When you are home" onClose={() => setPainting(false)}>
-          <HandsPanel />
+          <HandsPanel folds={false} />
         </Sheet>
       )}
       <MendedNotice />
@@ -75,10 +78,10 @@ export function PlanScreen() {
       <Obstacles />
       <Runs />
       <Searching />
-      <PlansOffered shown={preview} onShow={setShown} />
+      {drawn && <Week plan={drawn} />}
+      {!settled && offered}
       {drawn && (
         <>
-          <Week plan={drawn} />
           <PutOffPanel />
           <Steps plan={drawn} />
           {drawn.steps.length > 0 && (
@@ -88,6 +91,7 @@ export function PlanScreen() {
           )}
         </>
       )}
+      {settled && offered}
     </>
   );
   return (
@@ -96,12 +100,11 @@ export function PlanScreen() {
         Plan
       </Words>
       {wide ? (
-        <TwoPanes left={wishes} right={found} leftShare={0.38} />
+        <TwoPanes left={found} right={wishes} leftShare={0.62} />
       ) : (
         <>
-          <Bakes />
           {found}
-          <HandsShown />
+          {wishes}
         </>
       )}
     </Page>

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 
 import { type Plan } from '@core/plan';
-import { Notice, Panel, Button, RADIUS, RIM, TOUCH, TouchArea, Words, useLook } from '@kit';
+import { Notice, Folded, Button, RADIUS, RIM, TOUCH, TouchArea, Words, useLook } from '@kit';
 import {
   planChosen,
   selectBakes,
@@ -23,9 +23,12 @@ import {
 /** The plans that were found, side by side: to look at, to compare and to choose. */
 export function PlansOffered({
   shown,
+  settled,
   onShow,
 }: {
   readonly shown: Plan | null;
+  /** Chosen when the page was opened: folded until somebody wants another. */
+  readonly settled: boolean;
   readonly onShow: (name: string) => void;
 }) {
   const dispatch = useAppDispatch();
@@ -42,10 +45,11 @@ export function PlansOffered({
     (id) => bakes.find((bake) => bake.id === id)?.name ?? 'This bake',
   );
   return (
-    <Panel label="Plans to choose from" style={styles.panel}>
-      <Words size="title" level={2}>
-        {plans.length === 1 ? 'The plan' : 'Plans to choose from'}
-      </Words>
+    <Folded
+      title="Plans to choose from"
+      open={!settled}
+      said={`${PLAN_WORDS[shown.name]}, followed. ${planLine(shown, words)}`}
+    >
       <View role="radiogroup" aria-label="Plan to look at" style={styles.stack}>
         {plans.map((plan) => (
           <PlanRow
@@ -81,7 +85,7 @@ export function PlansOffered({
           {chosen === null ? 'Follow it' : 'Follow this one instead'}
         </Button>
       )}
-    </Panel>
+    </Folded>
   );
 }
 
@@ -127,7 +131,6 @@ function PlanRow({
 }
 
 const styles = StyleSheet.create({
-  panel: { gap: 8 },
   stack: { gap: 6 },
   box: {
     minHeight: TOUCH,
@@ -136,6 +139,6 @@ const styles = StyleSheet.create({
     borderRadius: RADIUS,
     borderWidth: RIM,
   },
-  row: { flexDirection: 'row' },
-  boxNarrow: { flexGrow: 1, flexBasis: 0, minWidth: 78 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 14, rowGap: 4 },
+  boxNarrow: { flexGrow: 1, minWidth: 60 },
 });

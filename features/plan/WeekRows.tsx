@@ -49,10 +49,10 @@ export function WeekRows({ plan }: { readonly plan: Plan }) {
       ),
     );
   };
-  const days: { at: number; text: string }[] = [];
-  const first = Math.ceil((now + time.offset(now)) / DAY) * DAY - time.offset(now);
-  for (let at = first; at < until - 6 * HOUR; at += DAY)
-    days.push({ at, text: words.date(at).replace(/ \w+$/, '') });
+  const today = Math.floor((now + time.offset(now)) / DAY) * DAY - time.offset(now);
+  const days: { at: number; text: string }[] = [{ at: today, text: 'today' }];
+  const first = today + DAY;
+  for (let at = first; at < until - 6 * HOUR; at += DAY) days.push({ at, text: words.weekday(at) });
   return (
     <Panel label="The week" style={styles.panel}>
       {plan.curves.map((curve) => {
@@ -67,7 +67,8 @@ export function WeekRows({ plan }: { readonly plan: Plan }) {
         return (
           <WeekCanopyRow key={`${curve.jar} ${curve.bowl ?? ''}`} name={name}>
             <WeekCanopy
-              from={now}
+              from={today}
+              now={now}
               until={until}
               heights={curve.heights}
               ripe={curve.ripe}

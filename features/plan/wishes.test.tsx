@@ -101,6 +101,7 @@ describe('what is wished', () => {
 
   it('is around hands: hours, work days, what is painted, and trips', () => {
     const store = show(<PlanScreen />);
+    press('Hands');
     type('Up from', '5:45');
     touch('checkbox', 'Sat');
     expect(selectHands(store.getState())).toMatchObject({

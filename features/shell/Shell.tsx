@@ -1,9 +1,24 @@
 import { type Href, usePathname } from 'expo-router';
 import { TabList, TabSlot, TabTrigger, Tabs } from 'expo-router/ui';
-import { useCallback } from 'react';
+import { Suspense, lazy, useCallback, useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import { Icon, type IconName, LinkArea, RADIUS, RIM, UndoBar, Words, useLook, useWide } from '@kit';
+import {
+  Button,
+  Icon,
+  type IconName,
+  LinkArea,
+  RADIUS,
+  RIM,
+  TouchArea,
+  UndoBar,
+  Words,
+  onSingleKey,
+  skipToPage,
+  useLook,
+  useLow,
+  useRail,
+} from '@kit';
 import { noticeClosed, undoNotice, useAppDispatch, useAppSelector } from '@state';
 
 import { NewerVersion } from './NewerVersion';
@@ -26,10 +41,16 @@ const PLACES: readonly {
   { group: '(help)', path: '/help', name: 'Help', icon: 'help-circle-outline' },
 ];
 
+/** Pages with their main button at the foot. */
+const FOOTED = /^\/(add|dough|jar\/[^/]+\/(feed|edit))$/;
+
 /** What stands around every screen: the places, the undo bar, faults of the store, shortcuts. */
 export function Shell() {
   const look = useLook();
-  const wide = useWide();
+  const rail = useRail();
+  const low = useLow();
+  const [finding, setFinding] = useState(false);
+  useEffect(() => onSingleKey((key) => key === '/' && setFinding(true)), []);
   const path = usePathname();
   const atBench = path.endsWith('/feed');
   const notice = useAppSelector((state) => state.notice);
@@ -38,21 +59,28 @@ export function Shell() {
   const dispatch = useAppDispatch();
   useFirstPicture(path === '/');
   const close = useCallback(() => dispatch(noticeClosed()), [dispatch]);
+  const footed = FOOTED.test(path);
+  const undoBar = (
+    <UndoBar
+      text={notice && safe ? notice.text : null}
+      onUndo={notice && notice.undo.length > 0 ? () => dispatch(undoNotice()) : null}
+      onClose={close}
+    />
+  );
   return (
     <Tabs
       options={{ backBehavior: 'fullHistory' }}
-      style={[wide ? styles.beside : styles.above, { backgroundColor: look.ground }]}
+      style={[rail ? styles.beside : styles.above, { backgroundColor: look.ground }]}
     >
+      <SkipLink />
       <View style={styles.middle}>
         <StoreFaults />
         <ZoneQuestion />
         <NewerVersion />
+        {/* Where a page has its main button at its foot, no message comes up under a finger that is on its way to it. */}
+        {footed && undoBar}
         <TabSlot style={styles.slot} />
-        <UndoBar
-          text={notice && safe ? notice.text : null}
-          onUndo={notice && notice.undo.length > 0 ? () => dispatch(undoNotice()) : null}
-          onClose={close}
-        />
+        {!footed && undoBar}
       </View>
       <TabList asChild>
         <View
@@ -62,9 +90,10 @@ export function Shell() {
           // The list hands its own style down, and can mix it with one object only.
           style={StyleSheet.flatten([
             styles.places,
-            wide ? styles.rail : styles.bar,
+            rail ? styles.rail : styles.bar,
+            rail && low && styles.low,
             { backgroundColor: look.enamel, borderColor: look.rim },
-            !wide && atBench && styles.away,
+            !rail && atBench && styles.away,
           ])}
         >
           {PLACES.map(({ group, path: to, name, icon }) => (
@@ -72,10 +101,40 @@ export function Shell() {
               <PlaceLink to={to} name={name} icon={icon} />
             </TabTrigger>
           ))}
+          <TouchArea onPress={() => setFinding(true)} style={styles.place}>
+            <View style={styles.mark}>
+              <Icon name="magnify" size={24} color={look.ink} />
+            </View>
+            <Words size="small">Find</Words>
+          </TouchArea>
         </View>
       </TabList>
       <Shortcuts />
+      {finding && (
+        <Suspense fallback={null}>
+          <Find onClose={() => setFinding(false)} />
+        </Suspense>
+      )}
     </Tabs>
+  );
+}
+
+/** Fetched when somebody looks for something. */
+const Find = lazy(async () => ({ default: (await import('./Find')).Find }));
+
+/** The first thing that Tab comes to: past the messages, to the page. Seen while it has the focus. */
+function SkipLink() {
+  const [seen, setSeen] = useState(false);
+  return (
+    <View
+      style={[styles.skip, !seen && styles.unseen]}
+      onFocus={() => setSeen(true)}
+      onBlur={() => setSeen(false)}
+    >
+      <Button kind="plain" onPress={skipToPage}>
+        Skip to the page
+      </Button>
+    </View>
   );
 }
 
@@ -119,6 +178,7 @@ const styles = StyleSheet.create({
     width: 104,
     borderRightWidth: RIM,
   },
+  low: { gap: 0, paddingTop: 4, paddingBottom: 0 },
   bar: {
     flexDirection: 'row',
     justifyContent: 'space-around',
@@ -127,6 +187,9 @@ const styles = StyleSheet.create({
     borderTopWidth: RIM,
   },
   away: { display: 'none' },
-  place: { alignItems: 'center', justifyContent: 'center', gap: 3, minWidth: 64, minHeight: 52 },
-  mark: { paddingHorizontal: 14, paddingVertical: 3, borderRadius: RADIUS },
+  place: { alignItems: 'center', justifyContent: 'center', gap: 3, minWidth: 52, minHeight: 52 },
+  skip: { position: 'absolute', top: 8, left: 8, zIndex: 2 },
+  // Out of the way of fingers too, until it has the focus.
+  unseen: { top: -200 },
+  mark: { paddingHorizontal: 12, paddingVertical: 3, borderRadius: RADIUS },
 });

@@ -14,6 +14,7 @@ const KEYS = [
   ['s', 'Settings'],
   ['a', 'Add a starter'],
   ['w', 'Something is wrong'],
+  ['/', 'Find a jar, a setting or a word'],
   ['u', 'Undo the last thing'],
   ['?', 'These shortcuts'],
 ] as const;

@@ -29,6 +29,8 @@ export interface KitchenWords {
   dated(at: Instant): string;
   /** The time of what follows something else: with its day where that is another. */
   after(first: Instant, at: Instant): string;
+  /** "Mon 16", for the days of a week under a chart. */
+  weekday(at: Instant): string;
   /** A day as short as it can be told: "24 Jan". */
   date(at: Instant): string;
   /** The day alone: "today", "tomorrow", "Mon 16 Mar". */
@@ -111,6 +113,7 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
       const told = both(low, high, 'and');
       return told === null ? 'some time that day' : `between ${told}`;
     },
+    weekday: (at) => days.format(at).replace(',', '').replace(/ \w+$/, ''),
     date: (at) => dates.format(at),
     dated,
     after: (first, at) => (dayNumber(first) === dayNumber(at) ? time(at) : dated(at)),

@@ -135,14 +135,16 @@ function feedReason(
 /** What waiting costs, for what is late or out of food: nothing is said to be dying that a feed puts right. */
 function lateWords(
   { because, harmAt, late }: WhatNext,
-  { now, stage, jar }: Standing,
+  { now, stage, jar, place }: Standing,
   words: KitchenWords,
 ): string {
   if (because.is !== 'feed' || because.reason === 'neglected' || jar.unfedH) return '';
   const hungry = stage === 'hungry' || stage === 'hooch';
   if (because.reason === 'onlyForBakes')
     return harmAt !== null && harmAt > now
-      ? ` After ${words.day(harmAt)} half of its yeast has starved.`
+      ? ` By ${words.day(harmAt)} half of its yeast will have starved${
+          place?.kind === 'fridge' ? '' : '; in the fridge it keeps longer'
+        }.`
       : '';
   if (!late && !hungry) return '';
   if (because.reason === 'rhythm') return '';

@@ -40,7 +40,7 @@ export function planFigures(
   const chance = Math.min(1, ...plan.wanted.map((prospect) => prospect.chance));
   return [
     ...(plan.wanted.length > 0 ? [[pct(chance), 'likely in time'] as const] : []),
-    [String(plan.touches), plan.touches === 1 ? 'time at the jar' : 'times at the jar'],
+    [`${plan.touches} ×`, 'at the jar'],
     [words.grams(plan.flourG), 'flour'],
     [words.grams(plan.discardG), 'discard'],
   ];
@@ -154,6 +154,7 @@ export function impossibleWords(
     jarTooSmall: `${bakeName}: the jar and what is in it do not make that much levain.`,
     neverRipe: `${bakeName}: the starter will not be strong enough by then.`,
     inProgramme: `${bakeName}: its jar is in a programme, and no good for levain until it is well.`,
+    neglected: `${bakeName}: its jar has gone unfed for long. Look after it first; then it can be planned.`,
     heldBack: `${bakeName}: its jar came from one that was thrown out. Look it over first, in the larder.`,
   };
   return [reasons[because], ...nearest.map((near) => nearestWords(near, words))];

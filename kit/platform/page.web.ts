@@ -58,3 +58,49 @@ export function touchedAt(
     height,
   };
 }
+
+/** Nobody has gone anywhere yet: the first page keeps the focus where the browser has it. */
+let arrived = false;
+
+/**
+ * After going to a page its heading has the focus, so that who hears it hears where they are, and Tab goes on from there.
+ * What was already taken hold of on the page keeps it.
+ */
+export function focusHeading(page: unknown): void {
+  const main = page as HTMLElement | null;
+  const first = !arrived;
+  arrived = true;
+  if (first || !main || main.contains(document.activeElement)) return;
+  takeFocus(main.querySelector<HTMLElement>('h1') ?? main);
+}
+
+/** To the heading of the page that is shown, past what stands above it. */
+export function skipToPage(): void {
+  const pages = [...document.querySelectorAll<HTMLElement>('[role="main"], main')];
+  const main = pages.find((page) => page.offsetParent !== null);
+  if (main) takeFocus(main.querySelector<HTMLElement>('h1') ?? main);
+}
+
+function takeFocus(element: HTMLElement): void {
+  element.tabIndex = -1;
+  element.style.outline = 'none';
+  element.focus({ preventScroll: true });
+}
+
+/** Sheets that lie over the page now. */
+let sheets = 0;
+
+/**
+ * While a sheet is open, the page behind it is out of reach for keys and for those who hear it.
+ *
+ * @returns a function that ends it
+ */
+export function makePageInert(): () => void {
+  const root = document.getElementById('root');
+  sheets += 1;
+  root?.setAttribute('inert', '');
+  return () => {
+    sheets -= 1;
+    if (sheets === 0) root?.removeAttribute('inert');
+  };
+}

@@ -1,0 +1,177 @@
+import {
+  type Jar,
+  type JarEvent,
+  type Outlook,
+  SKETCHED,
+  type Standing,
+  foldJar,
+  outlookOf,
+  standingAt,
+} from '@core/journal';
+import { someCard, someFeed, someStart, usualKitchen } from '@core/journal/someJar.testing';
+import { FLOUR_KINDS, type FlourKind, HOUR, isGlutenFree } from '@core/measure';
+import { type WhatNext, whatNext } from '@core/next';
+import { usualSettings } from '@state';
+
+import { jarSentence, ripeWords } from './jarWords';
+import { kitchenWords } from './kitchenWords';
+import { nextReason, nextTitle, shelfWords } from './nextWords';
+import { careText, labelText } from './paperWords';
+
+const T0 = Date.parse('2026-03-01T08:00:00Z');
+const iso = (hours: number) => new Date(T0 + hours * HOUR).toISOString();
+const context = usualKitchen();
+
+const PLACES = ['counter', 'fridge', 'larder'] as const;
+/** Hours since the last feed: from just mixed to forgotten for months. */
+const AGES = [0.1, 1.4, 5, 8, 11, 16, 23, 31, 50, 90, 170, 400, 1000];
+/** How it got there: fed once, fed to a rhythm, fed by eye, or put on the shelf with a guess and never fed. */
+const HISTORIES = ['fed', 'rhythm', 'byEye', 'onlyForBakes', 'guessed'] as const;
+type History = (typeof HISTORIES)[number];
+
+function eventsOf(flour: FlourKind, place: string, history: History): readonly JarEvent[] {
+  const card = someCard({
+    flour: { [flour]: 1 },
+    ...(history === 'rhythm' && { rhythm: { everyH: 24, at: 9 } }),
+    ...(history === 'onlyForBakes' && { rhythm: { everyH: null } }),
+  });
+  const start = someStart(iso(-1), {
+    card,
+    ...(history === 'guessed' && { unfedH: [48, 168] as const }),
+  });
+  const fed = someFeed('fed', iso(0), {
+    flour: { [flour]: 1 },
+    ...(history === 'byEye' && { rough: true as const }),
+  });
+  return [
+    start,
+    ...(history === 'guessed' ? [] : [fed]),
+    ...(place === 'counter'
+      ? []
+      : [{ kind: 'moved' as const, jar: 'tern', id: 'moved', at: iso(0.05), place }]),
+  ];
+}
+
+interface Told {
+  readonly standing: Standing;
+  readonly next: WhatNext;
+  /** What it is, for whoever reads a failure. */
+  readonly of: string;
+  readonly title: string;
+  readonly reason: string;
+  readonly shelf: string;
+  readonly sentences: readonly string[];
+}
+
+/** Every sentence about one jar at one hour. */
+function tell(of: string, jar: Jar, outlook: Outlook, hours: number): Told {
+  const now = T0 + hours * HOUR;
+  const standing = standingAt(jar, outlook, context, now);
+  const words = kitchenWords(usualSettings('en-GB'), context.time.zone, now);
+  const next = whatNext({
+    standing,
+    quarantined: false,
+    programme: null,
+    plan: null,
+    wishes: [],
+    promise: null,
+  });
+  const title = nextTitle(next, 'Tern', now, words);
+  const reason = nextReason(next, standing, words);
+  const shelf = shelfWords(standing, next, words);
+  const label = labelText(standing, next, words);
+  return {
+    standing,
+    next,
+    of: `${of}, ${hours} h`,
+    title,
+    reason,
+    shelf,
+    sentences: [
+      title,
+      reason,
+      shelf,
+      jarSentence(standing, words),
+      ripeWords(standing, words),
+      ...label.lines,
+      careText(standing, words),
+    ],
+  };
+}
+
+const ALL: readonly Told[] = FLOUR_KINDS.flatMap((flour, i) =>
+  PLACES.flatMap((place, j) =>
+    // Each flour and place in two of the histories, so that all of them meet.
+    [HISTORIES[(i + j) % 5]!, HISTORIES[(i + 2 * j + 2) % 5]!].flatMap((history) => {
+      const jar = foldJar(eventsOf(flour, place, history), context)!.jar;
+      const outlook = outlookOf(jar, context, 1500, undefined, SKETCHED);
+      return AGES.map((hours) => tell(`${flour}, ${place}, ${history}`, jar, outlook, hours));
+    }),
+  ),
+);
+
+const offenders = (bad: (told: Told) => unknown) =>
+  ALL.filter(bad).map(({ of, title, reason, shelf }) => `${of}: ${title} | ${reason} | ${shelf}`);
+
+it('no sentence holds what no person would say: no numbers sharper than known, nothing undefined', () => {
+  const said = ALL.flatMap(({ of, sentences }) => sentences.map((text) => `${of}: ${text}`));
+  const bad =
+    /NaN|undefined|null|Infinity|\[object|\d\.\d{2,}|\d h \d+ min|10[1-4] %|  |\. \.|\.\.|,,/;
+  expect(said.filter((text) => bad.test(text))).toEqual([]);
+});
+
+it('title, reason and shelf agree', () => {
+  // Whoever is told to feed now is not told that it needs nothing.
+  expect(
+    offenders(
+      ({ title, reason }) => /^Feed .* now/.test(title) && /needs nothing|for weeks/.test(reason),
+    ),
+  ).toEqual([]);
+  expect(
+    offenders(({ title, shelf }) => /rests|can wait/.test(title) && /feed it/.test(shelf)),
+  ).toEqual([]);
+  expect(
+    offenders(({ next, shelf }) => next.late && !/feed it|look at it|emptied/.test(shelf)),
+  ).toEqual([]);
+  expect(
+    offenders(({ standing, reason }) => /^Ripe now/.test(reason) && standing.stage !== 'ripe'),
+  ).toEqual([]);
+});
+
+it('late stays by its hour, and no deadline that is told lies in the past without being told as late', () => {
+  expect(
+    offenders(
+      ({ next, title, standing }) =>
+        next.by !== null &&
+        next.by < standing.now &&
+        /by \d|by today|by tomorrow/.test(title) &&
+        !/was due/.test(title),
+    ),
+  ).toEqual([]);
+});
+
+it('nothing is said to starve or to be harmed that still has food', () => {
+  expect(
+    offenders(
+      ({ standing, reason }) =>
+        standing.moment.food > 0.3 && /out of food|has starved: it comes back/i.test(reason),
+    ),
+  ).toEqual([]);
+});
+
+it('flours without gluten are not said to hold any, nor the others to hold none', () => {
+  const wrong = ALL.filter(({ standing, sentences }) => {
+    const free = isGlutenFree(standing.jar.card.flour);
+    const said = sentences.join(' ');
+    return free ? /It holds gluten/.test(said) : /holds no gluten/.test(said);
+  });
+  expect(wrong.map(({ of }) => of)).toEqual([]);
+});
+
+it('a flour that never doubles is not asked to', () => {
+  const wrong = ALL.filter(
+    ({ standing, sentences }) =>
+      isGlutenFree(standing.jar.card.flour) && sentences.some((text) => /doubled/.test(text)),
+  );
+  expect(wrong.map(({ of }) => of)).toEqual([]);
+});
