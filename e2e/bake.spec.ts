@@ -156,13 +156,13 @@ test('two jars are fed alike, looked at together and compared @wide', async ({ p
   await grebe.focus();
   for (let i = 0; i < 4; i++) await page.keyboard.press('PageUp');
   await kitchen.button('Log both looks').click();
-  await expect(page.getByText(/^After 5 h Grebe stood higher: /)).toBeVisible();
+  await expect(page.getByText(/^After 5 hours Grebe stood higher: /)).toBeVisible();
 });
 
 test('without a scale: cups beside the grams, and cups typed @phone', async ({ page, kitchen }) => {
   await kitchen.open('/settings', 'demo');
   await page.getByRole('radio', { name: 'Cups and spoons beside' }).click();
-  await expect(page.getByText(/^A levelled cup of flour is easily be 12 % out/)).toBeVisible();
+  await expect(page.getByText(/^A levelled cup of flour can easily be 12 % out/)).toBeVisible();
   // Leaving the page by its address does not wait for the store.
   await expect
     .poll(async () => Object.values(await kitchen.stored('demo/')).join())

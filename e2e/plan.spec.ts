@@ -195,9 +195,10 @@ test('the browser says when a step is due, once it may @phone', async ({
   await kitchen.button('Follow it').click();
   await kitchen.button('Yes, tell me').click();
   await expect(page.getByText('Should the browser tell you when a step is due?')).toBeHidden();
+  await planned(page);
   // What comes later waits; what is due is said.
   expect(await told()).toEqual([]);
-  await kitchen.open('/plan', 'demo', '2026-03-13T22:31');
+  await kitchen.open('/plan', 'demo', '2026-03-13T22:30');
   await expect.poll(told).toEqual(["Build Grebe's levain"]);
   await kitchen.open('/settings', 'demo', '2026-03-13T22:31');
   await page.getByRole('radio', { name: 'Quiet' }).click();

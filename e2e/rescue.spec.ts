@@ -192,7 +192,7 @@ test('mould is thrown out whatever else is said, and a backup begins in its plac
   await page.goto('/larder');
   await expect(
     page
-      .getByText(/^Not to be used: its jar was thrown out/)
+      .getByText(/^Do not use it yet: its jar was thrown out/)
       .filter({ visible: true })
       .first(),
   ).toBeVisible();
@@ -306,7 +306,7 @@ test('going away says what to do before and after, and the plan knows @phone', a
   kitchen,
 }) => {
   await kitchen.open('/help', 'demo');
-  await page.getByRole('link', { name: 'Going away and coming back' }).click();
+  await page.getByRole('link', { name: 'Going away', exact: true }).click();
   await page.getByRole('textbox', { name: 'Leaving' }).fill('2026-03-20T09:00');
   await page.getByRole('textbox', { name: 'Back' }).fill('2026-03-18T09:00');
   await expect(

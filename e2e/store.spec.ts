@@ -51,6 +51,7 @@ test('two kitchens keep their bakes, hands, trips, dough and answers apart @phon
   await kitchen.open('/plan', 'own');
   await expect(page.getByText('Saturday tins').filter({ visible: true }).first()).toBeVisible();
   await expect(page.getByText('Sunday tins')).toBeHidden();
+  await page.getByRole('button', { name: 'Hands', exact: true }).click();
   await expect(page.getByLabel('Up from')).toHaveValue('6:30');
   await page.getByLabel('Up from').fill('7:15');
   await kitchen.button('Remove Saturday tins').click();
@@ -61,6 +62,7 @@ test('two kitchens keep their bakes, hands, trips, dough and answers apart @phon
   await expect(page.getByRole('link', { name: /^Tern,/ })).toBeVisible();
   await kitchen.open('/plan', 'own');
   await expect(page.getByText('Sunday tins').filter({ visible: true }).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Hands', exact: true }).click();
   await expect(page.getByLabel('Up from')).toHaveValue('5:00');
   await expect(page.getByText(/^Away Fri 20 Mar 08:00/)).toBeVisible();
   await kitchen.open('/dough', 'own');
@@ -75,6 +77,7 @@ test('two kitchens keep their bakes, hands, trips, dough and answers apart @phon
 
   await toKitchen(page, /^Look at the demo/);
   await kitchen.open('/plan', 'own');
+  await page.getByRole('button', { name: 'Hands', exact: true }).click();
   await expect(page.getByLabel('Up from')).toHaveValue('7:15');
   await expect(page.getByText('Saturday tins')).toBeHidden();
 });

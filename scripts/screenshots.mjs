@@ -19,6 +19,8 @@ async function followed(page) {
   // It is made anew around what is followed, a moment later.
   await looking.waitFor({ timeout: 3000 }).catch(() => undefined);
   await looking.waitFor({ state: 'hidden', timeout: 90_000 });
+  await press('Close')(page).catch(() => undefined);
+  await page.getByRole('main').evaluate((main) => main.firstElementChild.scrollTo(0, 0));
 }
 
 /** Says what there is to see of a jar with liquid on it, up to the verdict. */
@@ -97,7 +99,10 @@ const PICTURES = [
         ])
           await press(step)(page);
         await page.goto(`${BASE}/jar/skua/programme?at=2026-03-15T07:00`);
-        await page.getByLabel('Rise above the band').fill('72');
+        await page
+          .getByLabel('Rise above the band')
+          .filter({ visible: true })
+          .fill('72');
         await page.getByRole('radio', { name: 'yoghurt' }).click();
         await press('Log this look')(page);
         await press('Close')(page);

@@ -13,7 +13,7 @@ export function Term({ of }: { readonly of: GlossaryTerm }) {
     <View>
       <View style={styles.atEdge}>
         <Button kind="bare" icon="help-circle-outline" onPress={() => setOpen(!open)}>
-          {`${term}: what is that?`}
+          {`What does “${term.toLowerCase()}” mean?`}
         </Button>
       </View>
       {open && (

@@ -139,6 +139,6 @@ const styles = StyleSheet.create({
     borderRadius: RADIUS,
     borderWidth: RIM,
   },
-  row: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 14, rowGap: 4 },
-  boxNarrow: { flexGrow: 1, minWidth: 60 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 6, rowGap: 4 },
+  boxNarrow: { flexGrow: 1, minWidth: 54 },
 });
