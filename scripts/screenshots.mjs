@@ -99,10 +99,7 @@ const PICTURES = [
         ])
           await press(step)(page);
         await page.goto(`${BASE}/jar/skua/programme?at=2026-03-15T07:00`);
-        await page
-          .getByLabel('Rise above the band')
-          .filter({ visible: true })
-          .fill('72');
+        await page.getByLabel('Rise above the band').filter({ visible: true }).fill('72');
         await page.getByRole('radio', { name: 'yoghurt' }).click();
         await press('Log this look')(page);
         await press('Close')(page);
