@@ -105,7 +105,7 @@ test('a step is skipped and had at another time; both can be taken back @phone',
   await planned(page);
   await expect(page.getByRole('button', { name: /^19:00 .*Feed Dunlin/ })).toBeVisible();
   await page.reload();
-  await expect(put.getByText('Dunlin is seen to at tomorrow 19:00, and not before.')).toBeVisible();
+  await expect(put.getByText('Dunlin is seen to tomorrow 19:00, and not before.')).toBeVisible();
   await put.getByRole('button', { name: /^Let the plan decide/ }).click();
   await expect(put).toBeHidden();
 });

@@ -128,7 +128,7 @@ function OutFirst({
       <Words tone="quiet">
         {hours === 0
           ? 'Put straight into the cold it starts slowly. That does no harm; it only takes longer.'
-          : `Into the fridge at ${words.moment(fedAt + hours * HOUR)}. It is in the journal already, and you will be reminded.`}
+          : `Into the fridge ${words.at(fedAt + hours * HOUR)}. It is in the journal already, and you will be reminded.`}
       </Words>
     </View>
   );

@@ -77,7 +77,7 @@ export function SameAgainSheet({
       {cold && putAway.first && (
         <Words>
           {putAway.first.hours > 0
-            ? `Then ${words.span(putAway.first.hours)} out, and ${into(cold.id)} at ${words.moment((when.at ?? now) + putAway.first.hours * HOUR)}.`
+            ? `Then ${words.span(putAway.first.hours)} out, and ${into(cold.id)} ${words.at((when.at ?? now) + putAway.first.hours * HOUR)}.`
             : `Then back to its place: ${cold.name}.`}
         </Words>
       )}

@@ -53,7 +53,7 @@ function PromiseNotice({ promise }: { readonly promise: JarPromise }) {
   const name = nameOf(promise.jar);
   const into = useIntoPlace()(promise.place);
   const place = placeName(promise.place);
-  const at = words.moment(promise.from);
+  const at = words.at(promise.from);
   const cold =
     useAppSelector(selectPlaces).find(({ id }) => id === promise.place)?.kind === 'fridge';
   const { state } = promise;
@@ -66,9 +66,9 @@ function PromiseNotice({ promise }: { readonly promise: JarPromise }) {
       tone={state === 'asked' ? 'crust' : 'rim'}
       title={
         {
-          waits: `${name} goes ${into} at ${at}`,
+          waits: `${name} goes ${into} ${at}`,
           due: `Time for ${name} to go ${into}`,
-          asked: `Did ${name} go ${into} at ${at}?`,
+          asked: `Did ${name} go ${into} ${at}?`,
         }[state]
       }
       actions={

@@ -24,7 +24,7 @@ export function PutOffPanel() {
         const said =
           stretch.butAt === null
             ? `${name} is left alone until ${words.moment(stretch.until)}.`
-            : `${name} is seen to at ${words.moment(stretch.butAt)}, and not before.`;
+            : `${name} is seen to ${words.at(stretch.butAt)}, and not before.`;
         return (
           <View key={`${stretch.jar} ${stretch.from}`} style={styles.row}>
             <Words style={styles.fill}>{said}</Words>

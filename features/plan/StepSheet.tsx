@@ -125,7 +125,7 @@ function Otherwise({
     dispatch(
       taking
         ? bakeMoved(taking.id, to - taking.from, `${taking.name} is wanted ${words.moment(to)}`)
-        : jarLeftAlone(putOff(step, steps, now, to), `${title}: at ${words.moment(to)}`),
+        : jarLeftAlone(putOff(step, steps, now, to), `${title}: ${words.at(to)}`),
     );
     onDone();
   };

@@ -19,6 +19,8 @@ export interface KitchenWords {
   hour(hour: number): string;
   /** The time, with the day when it is not today: "tomorrow 07:00", "Mon 16 Mar 07:00". */
   moment(at: Instant): string;
+  /** When something is to be done, in a sentence: "at 18:20", "tomorrow 18:20". */
+  at(at: Instant): string;
   /** A forecast's time: to five minutes, and to the day when it is more than a day and a half away. */
   about(at: Instant): string;
   /** Two forecast times, the day said once: "tomorrow 03:20 to 10:35". */
@@ -107,6 +109,7 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
     },
     day,
     moment,
+    at: (at) => (day(at) === 'today' ? `at ${time(at)}` : moment(at)),
     about,
     stretch: (from, until) => both(from, until, 'to') ?? about(from),
     between: (low, high) => {

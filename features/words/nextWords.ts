@@ -24,7 +24,7 @@ export function nextTitle(next: WhatNext, name: string, now: Instant, words: Kit
     case 'wish':
       return `Choose a plan for ${because.wish.name}`;
     case 'move':
-      return `${name} was to be moved at ${words.moment(because.promise.from)}`;
+      return `${name} was to be moved ${words.at(because.promise.from)}`;
     case 'feed':
       break;
   }
@@ -54,8 +54,8 @@ function programmeTitle(
 ): string {
   if (verdict === 'well') return `${name} is well again`;
   if (verdict === 'useBackup') return `${name} has had long enough: see what to do`;
-  if (late) return `Feed ${name} now: it was due at ${words.moment(from)}`;
-  return from <= now ? `Feed ${name} now` : `Feed ${name} at ${words.moment(from)}`;
+  if (late) return `Feed ${name} now: it was due ${words.at(from)}`;
+  return from <= now ? `Feed ${name} now` : `Feed ${name} ${words.at(from)}`;
 }
 
 /** Why, in a sentence or two; and what it costs where it is late. */

@@ -249,5 +249,5 @@ export function plannedTitle(
 ): string {
   const what = plannedName(step, jarName);
   if (step.earliest <= now && step.latest > now) return `${what} by ${words.moment(step.latest)}`;
-  return step.at <= now ? `${what} now` : `${what} at ${words.moment(step.at)}`;
+  return step.at <= now ? `${what} now` : `${what} ${words.at(step.at)}`;
 }
