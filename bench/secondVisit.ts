@@ -15,7 +15,7 @@ export async function secondVisit(): Promise<void> {
     for (const slowdown of [1, 4]) {
       const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
       await page.goto(`${base}/?at=2026-03-13T18:20`);
-      await page.getByRole('heading', { name: /^Feed Grebe/ }).waitFor();
+      await page.getByRole('heading', { name: /^(Choose a plan|Feed Grebe)/ }).waitFor();
       await page.waitForTimeout(6000);
       const session = await page.context().newCDPSession(page);
       await session.send('Emulation.setCPUThrottlingRate', { rate: slowdown });
