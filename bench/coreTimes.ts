@@ -53,7 +53,7 @@ export function coreTimes(): void {
   const checkpoint = foldJar(events.slice(0, -2), context)!;
   timed('the same with a checkpoint', 100, () => foldJar(events, context, checkpoint), '5 ms');
   const { jar } = foldJar(events, context)!;
-  timed('outlook of a jar with its band', 50, () =>
+  timed('outlook of a jar with its range', 50, () =>
     outlookOf(jar, context, horizonFor(jar, NOW, 48)),
   );
 }

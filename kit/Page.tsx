@@ -2,6 +2,7 @@ import { type ReactNode, useEffect, useRef } from 'react';
 import { StyleSheet, ScrollView, View, useWindowDimensions } from 'react-native';
 
 import { WIDE, useLook } from './look';
+import { useFooted } from './foot';
 import { focusHeading, titlePage } from './platform/page.web';
 
 /** Whether there is room for a rail and two panes. */
@@ -10,16 +11,16 @@ export const useWide = (): boolean => useWindowDimensions().width >= WIDE;
 /** A telephone on its side: too low for a bar along the bottom. */
 const LOW = 500;
 
-/** Whether the places stand beside the page: where there is room, and where there is no height to give away. */
-export const useRail = (): boolean => {
-  const { width, height } = useWindowDimensions();
-  return width >= WIDE || (height < LOW && width > height);
-};
-
 /** Whether there is so little height that what stands under each other stands side by side instead. */
 export const useLow = (): boolean => {
   const { width, height } = useWindowDimensions();
   return height < LOW && width > height;
+};
+
+/** Whether the places stand beside the page: where there is room, and where there is no height to give away. */
+export const useRail = (): boolean => {
+  const low = useLow();
+  return useWide() || low;
 };
 
 /** From here on two columns take more room each, px. */
@@ -54,6 +55,7 @@ export function Page({
     read.current = step;
   }, [step]);
   const look = useLook();
+  useFooted(foot !== undefined);
   const { width } = useWindowDimensions();
   const wide = useWide();
   const inner = {

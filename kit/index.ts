@@ -10,6 +10,7 @@ export * from './dates/dateStyle';
 export * from './dates/MomentField';
 export * from './ForetoldPlot';
 export * from './Folded';
+export { FootContext } from './foot';
 export { default as Icon } from './Icon';
 export type { IconName } from './iconPaths';
 export * from './JarDrawing';

@@ -98,6 +98,8 @@ const PICTURES = [
           'The feed is done',
         ])
           await press(step)(page);
+        // What was done is said when it is in the store.
+        await page.getByText(/^Skua is fed/).waitFor();
         await page.goto(`${BASE}/jar/skua/programme?at=2026-03-15T07:00`);
         await page.getByLabel('Rise above the band').filter({ visible: true }).fill('72');
         await page.getByRole('radio', { name: 'yoghurt' }).click();

@@ -1,9 +1,12 @@
 /** The router in tests: links and the router say where they would lead; nothing moves. */
-import { type MouseEvent, type ReactElement, cloneElement } from 'react';
+import { type MouseEvent, type ReactElement, cloneElement, useEffect } from 'react';
 
 import { mockRouter } from './kitchenRouter';
 
 export const useRouter = () => mockRouter;
+
+/** A page in a test is come to once. */
+export const useFocusEffect = (come: () => void) => useEffect(come, [come]);
 
 /** As the router's own: what stands in it is given an address, and a deed in its place. */
 export function Link({

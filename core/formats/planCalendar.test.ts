@@ -64,6 +64,11 @@ it('another parser finds every step, with its words, its alarm and the kitchenâ€
 const moved = (hours: number): readonly CalendarStep[] =>
   STEPS.map((told) => ({ ...told, step: { ...told.step, at: told.step.at + hours * HOUR } }));
 
+it('ends every line as calendars want it, and once', () => {
+  const { text } = calendar();
+  expect(text).not.toMatch(/\r\r|[^\r]\n/);
+});
+
 it('a step that a mended plan moves within its day keeps its id and counts up; one that stays as it is does not', () => {
   const first = calendar();
   const [one, ...others] = first.sent;

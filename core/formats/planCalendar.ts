@@ -95,7 +95,7 @@ export function planCalendar({ steps: told, calendar, zone, now, alarms, sent }:
   }
   return {
     // The stamp is always UTC (3.8.7.2); the library writes it in the calendar's zone.
-    text: file.toString().replace(/^DTSTAMP:.*$/gm, `DTSTAMP:${compact(now)}Z\r`),
+    text: file.toString().replace(/^DTSTAMP:.*$/gm, `DTSTAMP:${compact(now)}Z`),
     sent: [...wanted.map(({ note: _, ...step }) => step), ...dropped],
   };
 }

@@ -21,5 +21,8 @@ export const CARD_LIMITS = {
   everyH: [2, 2000],
 } as const;
 
+/** Steps that one file for calendars can bring and be remembered by. */
+export const MOST_SENT_STEPS = 500;
+
 /** What a look can say of a rise, percent of the band. */
 export const RISE_PCT = [-80, 900] as const;

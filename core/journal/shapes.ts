@@ -1,4 +1,4 @@
-import { LEAST_G, NAME_LENGTH, NOTE_LENGTH } from './limits';
+import { LEAST_G, MOST_SENT_STEPS, NAME_LENGTH, NOTE_LENGTH } from './limits';
 import { CONDITIONS, PLACE_KINDS } from '../ferment';
 import { FLOUR_KINDS } from '../measure';
 import { type JournalEvent } from './events';
@@ -279,7 +279,7 @@ export const SHAPES: Readonly<Record<JournalEvent['kind'], Shape>> = {
         'dropped?': flag,
       }),
       0,
-      500,
+      MOST_SENT_STEPS,
     ),
   }),
   withdrew: ofKitchen('withdrew', { entries: list(key, 1, 100_000) }),

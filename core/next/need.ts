@@ -98,7 +98,7 @@ function needByFood(standing: Standing): Need {
       // Where nobody knows how long it starved, nobody knows by when it should have been fed.
       return need(stage, now, jar.unfedH ? now : (best ?? now));
     case 'ripe':
-      return need('ripe', now, at(ripeUntilH) ?? harmAt);
+      return need('ripe', at(ripeFromH) ?? now, at(ripeUntilH) ?? harmAt);
     case 'past':
     case 'sunk':
       return need('past', now, best);

@@ -8,6 +8,7 @@ import {
 } from '../journal';
 import { someCard, someFeed, someStart, usualKitchen } from '../journal/someJar.testing';
 import { HOUR } from '../measure';
+import { type JarAhead } from './whatNext';
 
 export const T0 = Date.parse('2026-03-01T08:00:00Z');
 const iso = (hours: number) => new Date(T0 + hours * HOUR).toISOString();
@@ -33,3 +34,14 @@ export function someStanding(
   const outlook = outlookOf(folded, context, horizonFor(folded, now, 30 * 24));
   return standingAt(folded, outlook, context, now);
 }
+
+/** A jar about which nothing else is known: no programme, plan, wish or move. */
+export const someAhead = (standing: Standing, over: Partial<JarAhead> = {}): JarAhead => ({
+  standing,
+  quarantined: false,
+  programme: null,
+  plan: null,
+  wishes: [],
+  promise: null,
+  ...over,
+});

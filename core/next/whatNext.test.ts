@@ -3,18 +3,8 @@ import fc from 'fast-check';
 import { DAY, HOUR } from '../measure';
 import { type Plan, type Step } from '../plan';
 import { PROGRAMME, type Run } from '../rescue';
-import { T0, someStanding } from './someStanding.testing';
+import { T0, someAhead as ahead, someStanding } from './someStanding.testing';
 import { type JarAhead, isDue, nextInOrder, whatNext } from './whatNext';
-
-const ahead = (standing: JarAhead['standing'], over: Partial<JarAhead> = {}): JarAhead => ({
-  standing,
-  quarantined: false,
-  programme: null,
-  plan: null,
-  wishes: [],
-  promise: null,
-  ...over,
-});
 
 const step = (jar: string, at: number): Step => ({
   at,

@@ -16,6 +16,7 @@ export * from './lookOver';
 export * from './move';
 export * from './programme';
 export * from './putAway';
+export * from './sendCalendar';
 export * from './splitOff';
 export * from './takeOut';
 export * from './usualFeed';

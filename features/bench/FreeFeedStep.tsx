@@ -172,7 +172,7 @@ function WhatItComesTo({ bench }: { readonly bench: Bench }) {
       </Words>
       <Words>
         {way === 'eye'
-          ? `Kept about ${words.grams(amounts.keepG)}, fed about ${words.grams(amounts.flourG)} flour and ${words.grams(amounts.waterG)} water. An eye is easily ${Math.round(100 * BY_EYE_ERROR)} % out, so the likely range is wider.`
+          ? `Kept about ${words.roughly(amounts.keepG)}, fed about ${words.roughly(amounts.flourG)} flour and ${words.roughly(amounts.waterG)} water. An eye is easily ${Math.round(100 * BY_EYE_ERROR)} % out, so the likely range is wider.`
           : ripeWordsOf(ripeFromH, ripeUntilH, at, words)}
       </Words>
       {way === 'eye' && <Words>{ripeWordsOf(ripeFromH, ripeUntilH, at, words)}</Words>}

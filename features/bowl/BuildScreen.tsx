@@ -146,7 +146,7 @@ function Build({
         A levain in a bowl
       </Words>
       <Words tone="quiet">
-        {`${jar.card.name} only gives a little of itself, and stays as it is. About ${words.grams(contentOf(jar).massG)} are in the jar.`}
+        {`${jar.card.name} only gives a little of itself, and stays as it is. About ${words.roughly(contentOf(jar).massG)} are in the jar.`}
       </Words>
       {bakes.length > 0 && (
         <Choice

@@ -54,7 +54,7 @@ export function FinishSheet({
   };
   return (
     <Sheet title={`${jar.card.name}, into the dough`} onClose={onClose}>
-      <Words tone="quiet">{`About ${words.grams(there)} are in the bowl.`}</Words>
+      <Words tone="quiet">{`About ${words.roughly(there)} are in the bowl.`}</Words>
       <WeightField
         label="Into the dough"
         text={text}
@@ -64,7 +64,7 @@ export function FinishSheet({
       />
       {leftG > STICKS_G && (
         <>
-          <Words>{`About ${words.grams(leftG)} are left. Where do they go?`}</Words>
+          <Words>{`About ${words.roughly(leftG)} are left. Where do they go?`}</Words>
           <DestinationChoice hideLabel among={LEFT_TO} chosen={to} onChoose={setTo} />
         </>
       )}

@@ -34,7 +34,10 @@ export function JarNext({
       </Panel>
     );
   const { because } = next;
-  const toBeFed = because.is === 'feed' && because.reason !== 'neglected';
+  const byCard = because.is !== 'programme' && because.is !== 'quarantined';
+  if (told && !byCard) return null;
+  const neglected = because.is === 'feed' && because.reason === 'neglected';
+  const toBeFed = because.is === 'feed' && !neglected;
   return (
     <Panel label="Next">
       {!told && (
@@ -45,15 +48,17 @@ export function JarNext({
           <Words>{nextReason(next, standing, words)}</Words>
         </View>
       )}
-      {!toBeFed && !told && <NextDoing next={next} standing={standing} beside={false} />}
-      {because.is !== 'programme' && because.is !== 'quarantined' && (
+      {!toBeFed && !told && <NextDoing next={next} standing={standing} alone={false} />}
+      {byCard && (
         <View style={styles.row}>
           <Button kind={toBeFed ? 'main' : 'plain'} grow href={`/jar/${id}/feed`}>
-            {because.is === 'wish' ? 'Feed it anyway' : 'Feed'}
+            {because.is === 'wish' || neglected ? 'Feed it anyway' : 'Feed'}
           </Button>
-          <Button grow onPress={() => setAgain(true)}>
-            Same again
-          </Button>
+          {!neglected && (
+            <Button grow onPress={() => setAgain(true)}>
+              Same again
+            </Button>
+          )}
         </View>
       )}
       {again && <SameAgainSheet standing={standing} onClose={() => setAgain(false)} />}

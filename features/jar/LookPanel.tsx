@@ -89,7 +89,15 @@ export function LookPanel({
     if (objections.length > 0) return;
     const seenHeight = volumeRise(vessel, fill, 1 + pct / 100);
     const forecast = measured ? doubtOf(standing, seenHeight, at) : null;
-    setDoubted(forecast && { said: shown, height: seenHeight, expected: forecast });
+    // Told as heights in this jar, as they were asked for.
+    const inJar = (rise: number) => heightRise(vessel, fill, rise);
+    setDoubted(
+      forecast && {
+        said: shown,
+        height: seenHeight,
+        expected: { low: inJar(forecast.low), high: inJar(forecast.high) },
+      },
+    );
     setRise(null);
     setSeen(NOTHING_ELSE);
     setMore(false);

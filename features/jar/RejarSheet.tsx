@@ -47,7 +47,7 @@ export function RejarSheet({
     const capacityMl = number('capacityMl', 30, 10_000);
     const taper = number('taperPct', 30, 200) / 100;
     if (!found.capacityMl && capacityMl < contentOf(jar).massG)
-      found.capacityMl = `About ${words.grams(contentOf(jar).massG)} have to go in: that jar is too small.`;
+      found.capacityMl = `About ${words.roughly(contentOf(jar).massG)} have to go in: that jar is too small.`;
     setProblems(found);
     if (Object.keys(found).length > 0) return;
     log(

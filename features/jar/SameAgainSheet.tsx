@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { type Destination, type Standing } from '@core/journal';
 import { HOUR } from '@core/measure';
 import { comesOut, feedJar, putAwayAfter, usualFeed } from '@core/verbs';
-import { Amounts, Button, Sheet, Words } from '@kit';
+import { Button, Sheet, Words } from '@kit';
 import {
   doneTo,
   selectJarEvents,
@@ -14,6 +14,7 @@ import {
   useAppSelector,
 } from '@state';
 
+import { FeedAmounts } from '../parts/FeedAmounts';
 import { DestinationChoice } from '../parts/DestinationChoice';
 import { When, useWhen } from '../parts/When';
 import { usePutAway } from '../parts/usePutAway';
@@ -60,17 +61,10 @@ export function SameAgainSheet({
   };
   return (
     <Sheet title={`Feed ${jar.card.name} as usual`} onClose={onClose}>
-      <Amounts
-        beside={words.ounces}
-        parts={[
-          ['keep', amounts.keepG],
-          ['water', amounts.waterG],
-          ['flour', amounts.flourG],
-        ]}
-      />
+      <FeedAmounts {...amounts} />
       {outG > 0 && (
         <>
-          <Words>{`About ${words.grams(outG)} comes out. Where does it go?`}</Words>
+          <Words>{`About ${words.roughly(outG)} comes out. Where does it go?`}</Words>
           <DestinationChoice hideLabel chosen={to} onChoose={setTo} />
         </>
       )}

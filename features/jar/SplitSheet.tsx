@@ -74,7 +74,7 @@ export function SplitSheet({
         text={text}
         onText={setText}
         problem={problems.grams ?? null}
-        hint={`About ${words.grams(contentOf(jar).massG)} are in the jar.`}
+        hint={`About ${words.roughly(contentOf(jar).massG)} are in the jar.`}
         onSubmit={split}
       />
       <Choice

@@ -48,7 +48,7 @@ export function TakeSheet({
   };
   return (
     <Sheet title={`Take from ${jar.card.name}`} onClose={onClose}>
-      <Words tone="quiet">{`About ${words.grams(contentOf(jar).massG)} are in the jar.`}</Words>
+      <Words tone="quiet">{`About ${words.roughly(contentOf(jar).massG)} are in the jar.`}</Words>
       <WeightField
         label="How much"
         text={text}

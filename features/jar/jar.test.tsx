@@ -59,6 +59,43 @@ describe('a jar', () => {
     expect(screen.getByText(/^(hungry|sunk|sinking)/)).toBeVisible();
   });
 
+  it('asks about a height that no starter reaches, takes it back with what was typed, or lets it stand', () => {
+    const store = ternShown(fed);
+    const kinds = () => selectJarEvents(store.getState(), 'tern').map(({ kind }) => kind);
+    type('Rise above the band', '300');
+    press('Log this look');
+    expect(screen.getByText('300 %: is that right?')).toBeVisible();
+    press('No, take it back');
+    expect(kinds()).not.toContain('looked');
+    expect(screen.getByLabelText('Rise above the band')).toHaveValue('300');
+    press('Log this look');
+    press('Yes, it was so');
+    expect(kinds()).toContain('looked');
+    expect(screen.queryByText(/is that right/)).toBeNull();
+  });
+
+  it('in a jar that widens is asked about in its own heights', () => {
+    const wide = tern({}, { taper: 0.6 });
+    show(<JarPane id="tern" />, kitchenStore([...PLACES, wide, fed]));
+    const told = () => screen.queryByText(/^The forecast was/)?.textContent ?? '';
+    const field = screen.getByLabelText('Rise above the band');
+    const expected = Number((field as HTMLInputElement).value);
+    type('Rise above the band', '400');
+    press('Log this look');
+    const [low, high] = [...told().matchAll(/[+−] (\d+) %/g)].map(([, pct]) => Number(pct));
+    expect(low).toBeLessThanOrEqual(expected);
+    expect(high).toBeGreaterThanOrEqual(expected);
+  });
+
+  it('in a programme told beside has no panel with nothing in it', () => {
+    const store = kitchenStore([...PLACES, tern(), fed]);
+    store.dispatch(
+      doneTo('tern', (jar) => beginProgramme(jar, { programme: 'neglected' }), 'begun'),
+    );
+    show(<JarPane id="tern" told />, store);
+    expect(screen.queryByRole('region', { name: 'Next', hidden: true })).toBeNull();
+  });
+
   it('says that there is no such jar', () => {
     show(<JarPane id="nobody" />);
     expect(screen.getByText(/no such jar/i)).toBeVisible();

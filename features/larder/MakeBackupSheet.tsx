@@ -99,8 +99,8 @@ export function MakeBackupSheet({
         problem={problem}
         hint={
           form === 'flakes'
-            ? `A baking sheet takes at most ${words.grams(filmGrams(SHEET_CM2))} in a film a millimetre thin${grams > 0 ? `; these give about ${words.grams(flakesFrom(grams, contentOf(jar).hydrationPct))} of flakes` : ''}.`
-            : `About ${words.grams(contentOf(jar).massG)} are in the jar. It goes ${STORE_WORDS[USUAL_STORE[form]]}.`
+            ? `A baking sheet takes at most ${words.grams(filmGrams(SHEET_CM2))} in a film a millimetre thin${grams > 0 ? `; these give about ${words.roughly(flakesFrom(grams, contentOf(jar).hydrationPct))} of flakes` : ''}.`
+            : `About ${words.roughly(contentOf(jar).massG)} are in the jar. It goes ${STORE_WORDS[USUAL_STORE[form]]}.`
         }
       />
       {form !== 'flakes' && (

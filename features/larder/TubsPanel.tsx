@@ -25,7 +25,7 @@ export function TubsPanel() {
       </Words>
       {use.gramsPerWeek > 0 && (
         <Words>
-          {`The jars are fed about ${words.grams(use.gramsPerWeek)} of flour a week${
+          {`The jars are fed about ${words.roughly(use.gramsPerWeek)} of flour a week${
             use.costPerWeek === null
               ? '.'
               : use.priced > 0.99

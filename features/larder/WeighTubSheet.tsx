@@ -39,7 +39,7 @@ export function WeighTubSheet({
   };
   return (
     <Sheet title={tub.name} onClose={onClose}>
-      <Words>{`By the log, about ${words.grams(tub.grams)} are in it. Flour for dough and spills do not show there.`}</Words>
+      <Words>{`By the log, about ${words.roughly(tub.grams)} are in it. Flour for dough and spills do not show there.`}</Words>
       <WeightField
         of="white"
         label="It holds"

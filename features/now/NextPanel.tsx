@@ -32,7 +32,7 @@ export function NextPanel({
             {nextReason(next, standing, words)}
           </Words>
         </View>
-        <NextDoing next={next} standing={standing} />
+        <NextDoing next={next} standing={standing} alone />
       </Panel>
     </>
   );

@@ -2,9 +2,10 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { type Step } from '@core/plan';
-import { Amounts, Panel, Button, UmbrellaMark, Words, umbrellaFor } from '@kit';
+import { Panel, Button, UmbrellaMark, Words, umbrellaFor } from '@kit';
 import { selectFollowed, selectNow, selectStanding, useAppSelector } from '@state';
 
+import { FeedAmounts } from '../parts/FeedAmounts';
 import { StepSheet } from '../plan/StepSheet';
 import { useStep } from '../plan/useStep';
 import { plannedTitle, slackWords, stepWords, useKitchenWords, usePlaceName } from '../words';
@@ -38,14 +39,7 @@ export function PlannedStepPanel({ step }: { readonly step: Step }) {
           </View>
         </View>
         {step.keepG !== undefined && (
-          <Amounts
-            beside={words.ounces}
-            parts={[
-              ['keep', step.keepG],
-              ['water', step.waterG!],
-              ['flour', step.flourG!],
-            ]}
-          />
+          <FeedAmounts keepG={step.keepG} waterG={step.waterG!} flourG={step.flourG!} />
         )}
         <Button kind="main" big onPress={open}>
           {step.keepG === undefined ? openText : 'Go to the bench'}

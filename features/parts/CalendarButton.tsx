@@ -1,8 +1,8 @@
-import { type CalendarSent } from '@core/journal';
 import { type Step } from '@core/plan';
+import { sendCalendar } from '@core/verbs';
 import { Button, saveFile } from '@kit';
 import {
-  logEntries,
+  done,
   selectLog,
   selectNow,
   selectSettings,
@@ -60,16 +60,7 @@ export function CalendarButton({
       sent: sent?.steps ?? [],
     });
     saveFile(`${name}.ics`, file.text, 'text/calendar');
-    const entry: Omit<CalendarSent, 'id'> = {
-      kind: 'calendarSent',
-      at: new Date(now).toISOString(),
-      calendar,
-      steps: file.sent.slice(0, MOST_STEPS),
-    };
-    dispatch(logEntries([entry]));
+    dispatch(done((at) => sendCalendar({ calendar, steps: file.sent }, at)));
   };
   return <Button onPress={() => void save()}>{children}</Button>;
 }
-
-/** No week has more; what is further away is sent again with its own week. */
-const MOST_STEPS = 500;

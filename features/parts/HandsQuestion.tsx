@@ -54,7 +54,7 @@ function Question({ onPaint }: { readonly onPaint?: () => void }) {
         </>
       }
     >
-      {`Until you say so, only the night is left free, from ${words.hour(upUntil)} to ${words.hour(upFrom)}.`}
+      {`Until you say so, plans keep clear of the night alone, from ${words.hour(upUntil)} to ${words.hour(upFrom)}.`}
     </Notice>
   );
 }

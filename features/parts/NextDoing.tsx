@@ -3,65 +3,67 @@ import { type ReactNode } from 'react';
 import { amountsAfter } from '@core/bench';
 import { type Standing } from '@core/journal';
 import { type WhatNext } from '@core/next';
-import { Amounts, Button } from '@kit';
+import { Button } from '@kit';
 import { ofJar, useAppSelector } from '@state';
 
-import { useKitchenWords } from '../words';
+import { FeedAmounts } from './FeedAmounts';
 
 interface Asked {
   readonly next: WhatNext;
   readonly standing: Standing;
   /** It stands alone: its button is large, and what else can be done is offered with it. */
-  readonly beside?: boolean;
+  readonly alone: boolean;
 }
 
 /** What can be done about an answer, with its amounts: the way to the bench, to its programme, to the plans. */
-export function NextDoing({ next, standing, beside = true }: Asked) {
+export function NextDoing({ next, standing, alone }: Asked) {
   return (
-    DOING[next.because.is]?.({ next, standing, beside }) ?? (
-      <Button kind="main" big={beside} href={`/jar/${next.jar}`}>
+    DOING[next.because.is]?.({ next, standing, alone }) ??
+    // On its own page there is nowhere else to go.
+    (alone && (
+      <Button kind="main" big href={`/jar/${next.jar}`}>
         {`To ${standing.jar.card.name}`}
       </Button>
-    )
+    ))
   );
 }
 
 const DOING: Readonly<Partial<Record<WhatNext['because']['is'], (asked: Asked) => ReactNode>>> = {
-  quarantined: ({ beside }) => (
-    <Button kind="main" big={!!beside} href="/larder">
+  quarantined: ({ alone }) => (
+    <Button kind="main" big={alone} href="/larder">
       Look it over
     </Button>
   ),
-  programme: ({ next, beside }) => (
+  programme: ({ next, alone }) => (
     <>
       {next.because.is === 'programme' && next.because.run.verdict === 'going' && (
         <FeedAmounts {...next.because.feed} />
       )}
-      <Button kind="main" big={!!beside} href={`/jar/${next.jar}/programme`}>
+      <Button kind="main" big={alone} href={`/jar/${next.jar}/programme`}>
         To its programme
       </Button>
     </>
   ),
-  plan: ({ beside }) => (
-    <Button kind="main" big={!!beside} href="/plan">
+  plan: ({ alone }) => (
+    <Button kind="main" big={alone} href="/plan">
       To the plan
     </Button>
   ),
-  wish: ({ next, beside }) => (
+  wish: ({ next, alone }) => (
     <>
-      <Button kind="main" big={!!beside} href="/plan">
+      <Button kind="main" big={alone} href="/plan">
         See the plans
       </Button>
-      {beside && (
+      {alone && (
         <Button kind="bare" href={`/jar/${next.jar}/feed`}>
           Feed it anyway
         </Button>
       )}
     </>
   ),
-  feed: ({ next, standing, beside }) =>
+  feed: ({ next, standing, alone }) =>
     next.because.is === 'feed' && next.because.reason === 'neglected' ? (
-      <Button kind="main" big={!!beside} href={`/trouble?jar=${next.jar}`}>
+      <Button kind="main" big={alone} href={`/trouble?jar=${next.jar}`}>
         See what it needs
       </Button>
     ) : (
@@ -80,27 +82,5 @@ function UsualFeed({ standing }: { readonly standing: Standing }) {
         {underWay ? 'Go on at the bench' : 'Go to the bench'}
       </Button>
     </>
-  );
-}
-
-function FeedAmounts({
-  keepG,
-  waterG,
-  flourG,
-}: {
-  readonly keepG: number;
-  readonly waterG: number;
-  readonly flourG: number;
-}) {
-  const words = useKitchenWords();
-  return (
-    <Amounts
-      beside={words.ounces}
-      parts={[
-        ['keep', keepG],
-        ['water', waterG],
-        ['flour', flourG],
-      ]}
-    />
   );
 }

@@ -63,7 +63,7 @@ export function WeighSheet({
     problems.find((problem) => problem.field === field)?.message ?? null;
   return (
     <Sheet title={`What is in ${jar.card.name}’s jar`} onClose={onClose}>
-      <Words>{`By the log it holds about ${words.grams(massG)}.`}</Words>
+      <Words>{`By the log it holds about ${words.roughly(massG)}.`}</Words>
       <Choice
         label="How you know"
         options={[

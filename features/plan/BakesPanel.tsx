@@ -70,7 +70,7 @@ export function BakesPanel({ folds = true }: { readonly folds?: boolean }) {
         <Choice
           label="Feeds in a row that must double before a levain is built"
           options={[
-            { is: 0 as const, text: 'as it stands' },
+            { is: 0 as const, text: 'none' },
             { is: 1 as const, text: 'one' },
             { is: 2 as const, text: 'two' },
           ]}

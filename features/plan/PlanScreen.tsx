@@ -1,8 +1,11 @@
-import { memo, useDeferredValue, useEffect, useState } from 'react';
+import { useFocusEffect } from 'expo-router';
+import { memo, useCallback, useDeferredValue, useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { useStore } from 'react-redux';
 
 import { Page, Panel, Button, Sheet, TwoPanes, Words, useWide, Progress } from '@kit';
 import {
+  type RootState,
   selectFollowed,
   planLookedAt,
   selectJars,
@@ -30,17 +33,19 @@ export function PlanScreen() {
   const jars = useAppSelector(selectJars);
   const plans = useAppSelector((state) => state.plan.plans);
   const followed = useAppSelector(selectFollowed);
-  // What is settled stays where it was while somebody looks at it.
-  const [settled] = useState(followed !== null);
   const dispatch = useAppDispatch();
   const [shown, setShown] = useState<string | null>(null);
   const [painting, setPainting] = useState(false);
+  const store = useStore<RootState>();
+  // As it is when somebody comes to the page: what they settle there stays open under their fingers.
+  const [settled, setSettled] = useState(followed !== null);
   useEffect(() => {
     dispatch(planLookedAt(true));
     return () => {
       dispatch(planLookedAt(false));
     };
   }, [dispatch]);
+  useFocusEffect(useCallback(() => setSettled(selectFollowed(store.getState()) !== null), [store]));
   const preview = plans.find(({ name }) => name === shown) ?? followed ?? plans[0] ?? null;
   // A plan is much to draw: the page stays quick to the touch while it comes.
   const drawn = useDeferredValue(preview);

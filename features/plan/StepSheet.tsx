@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 
 import { HOUR } from '@core/measure';
 import { type Step } from '@core/plan';
-import { Amounts, MomentField, Button, Sheet, Words } from '@kit';
+import { MomentField, Button, Sheet, Words } from '@kit';
 import {
   bakeDropped,
   bakeMoved,
@@ -16,6 +16,7 @@ import {
   useAppSelector,
 } from '@state';
 
+import { FeedAmounts } from '../parts/FeedAmounts';
 import { plannedName, slackWords, stepWords, useKitchenWords, usePlaceName } from '../words';
 import { putOff, skipped } from './putOff';
 import { useStep } from './useStep';
@@ -43,14 +44,7 @@ export function StepSheet({
         <Words>{stepWords(step, name, placeName, words)}</Words>
       ) : (
         <>
-          <Amounts
-            beside={words.ounces}
-            parts={[
-              ['keep', step.keepG],
-              ['water', step.waterG!],
-              ['flour', step.flourG!],
-            ]}
-          />
+          <FeedAmounts keepG={step.keepG} waterG={step.waterG!} flourG={step.flourG!} />
           <Words size="small" tone="quiet">
             {`${step.discardG ? `${words.grams(step.discardG)} is discard. ` : ''}Then it goes to: ${placeName(step.place!)}.`}
           </Words>

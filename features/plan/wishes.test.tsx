@@ -71,7 +71,9 @@ describe('what is wished', () => {
   it('is planned by no hours that nobody gave, and asked about once', () => {
     const store = show(<PlanScreen />, ownKitchen());
     expect(selectHands(store.getState()).workDays).toEqual([]);
-    expect(screen.getByText(/^Until you say so, only the night is left free/)).toBeVisible();
+    expect(
+      screen.getByText(/^Until you say so, plans keep clear of the night alone/),
+    ).toBeVisible();
     press('Out on weekdays, 08:00 to 17:30');
     expect(selectHands(store.getState()).workDays).toEqual([0, 1, 2, 3, 4]);
     expect(screen.queryByText('When are you home?')).toBeNull();

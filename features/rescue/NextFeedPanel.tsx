@@ -4,9 +4,10 @@ import { useState } from 'react';
 import { cupsText } from '@core/bench';
 import { contentOf } from '@core/journal';
 import { mainFlour, sameBlend } from '@core/measure';
-import { Amounts, Choice, Panel, Button, Words } from '@kit';
+import { Choice, Panel, Button, Words } from '@kit';
 import { type JarRun, fillBench, selectNow, useAppDispatch, useAppSelector } from '@state';
 
+import { FeedAmounts } from '../parts/FeedAmounts';
 import { blendWords, useKitchenWords } from '../words';
 import { FEED_REASON_WORDS, PROGRAMME_TEXTS } from './programmeWords';
 import { standsIn, useBestPlace, useProgrammeFlours } from './useForetold';
@@ -37,17 +38,10 @@ export function NextFeedPanel({ run: { jar, begun, run, next } }: { readonly run
       </Words>
       <Words>{FEED_REASON_WORDS[next.because]}</Words>
       {feeds.length === 0 && <Words>{words.inUnits(PROGRAMME_TEXTS[programme.id].begins)}</Words>}
-      <Amounts
-        beside={words.ounces}
-        parts={[
-          ['keep', next.keepG],
-          ['water', next.waterG],
-          ['flour', next.flourG],
-        ]}
-      />
+      <FeedAmounts {...next} />
       <Words size="small" tone="quiet">
         {`By spoon: ${cupsText(next.keepG, 'starter')} of it, ${next.waterG > 0 ? `${cupsText(next.waterG, 'water')} water, ` : ''}${cupsText(next.flourG, mainFlour(blend))} flour. ${
-          outG > 0 ? `About ${words.grams(outG)} come out.` : 'Nothing comes out.'
+          outG > 0 ? `About ${words.roughly(outG)} come out.` : 'Nothing comes out.'
         }`}
       </Words>
       <Words size="small" tone="quiet">

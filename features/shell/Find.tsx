@@ -8,7 +8,7 @@ import { selectJars, useAppSelector } from '@state';
 import { findableJar, found } from './findable';
 
 /** More are not read through. */
-const MOST = 12;
+const MOST = 16;
 
 /** Looks for jars, acts, settings, help and words of the craft, from every page. */
 export function Find({ onClose }: { readonly onClose: () => void }) {

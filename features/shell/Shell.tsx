@@ -5,6 +5,7 @@ import { StyleSheet, View } from 'react-native';
 
 import {
   Button,
+  FootContext,
   Icon,
   type IconName,
   LinkArea,
@@ -41,9 +42,6 @@ const PLACES: readonly {
   { group: '(help)', path: '/help', name: 'Help', icon: 'help-circle-outline' },
 ];
 
-/** Pages with their main button at the foot. */
-const FOOTED = /^\/(add|dough|jar\/[^/]+\/(feed|edit))$/;
-
 /** What stands around every screen: the places, the undo bar, faults of the store, shortcuts. */
 export function Shell() {
   const look = useLook();
@@ -59,7 +57,7 @@ export function Shell() {
   const dispatch = useAppDispatch();
   useFirstPicture(path === '/');
   const close = useCallback(() => dispatch(noticeClosed()), [dispatch]);
-  const footed = FOOTED.test(path);
+  const [footed, setFooted] = useState(false);
   const undoBar = (
     <UndoBar
       text={notice && safe ? notice.text : null}
@@ -79,7 +77,9 @@ export function Shell() {
         <NewerVersion />
         {/* Where a page has its main button at its foot, no message comes up under a finger that is on its way to it. */}
         {footed && undoBar}
-        <TabSlot style={styles.slot} />
+        <FootContext.Provider value={setFooted}>
+          <TabSlot style={styles.slot} />
+        </FootContext.Provider>
         {!footed && undoBar}
       </View>
       <TabList asChild>

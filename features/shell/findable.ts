@@ -189,7 +189,12 @@ export const findableJar = (id: string, name: string): readonly Findable[] => [
 /** Words that begin with each word typed: those in the title first. */
 export function found(typed: string, jars: readonly Findable[]): readonly Findable[] {
   const wanted = typed.toLowerCase().split(/\s+/).filter(Boolean);
-  if (wanted.length === 0) return [...jars, ...PAGES];
+  // Nothing is asked for yet: the jars themselves, and the pages.
+  if (wanted.length === 0)
+    return [
+      ...jars.filter(({ href }) => typeof href === 'string' && /^\/jar\/[^/]+$/.test(href)),
+      ...PAGES,
+    ];
   const begins = (text: string) => {
     const words = text.toLowerCase().split(/[^\p{L}\p{N}°]+/u);
     return (word: string) => words.some((one) => one.startsWith(word));

@@ -45,6 +45,8 @@ export interface KitchenWords {
   inUnits(text: string): string;
   /** "110 g", with ounces when wanted. */
   readonly grams: (this: void, grams: number) => string;
+  /** Grams that are worked out and not weighed, to stand after "about": to five grams, large ones to ten. */
+  roughly(grams: number): string;
   /** "3.9 oz" to stand beside grams; nothing where ounces are not wanted. */
   readonly ounces: (this: void, grams: number) => string;
   /** The amounts of a feed, always in this order: "keep 20, water 80, flour 80 g". */
@@ -132,6 +134,10 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
         },
       ),
     grams,
+    roughly: (of) => {
+      const to = of < 50 ? 1 : of < 300 ? 5 : 10;
+      return grams(Math.round(of / to) * to);
+    },
     ounces: (of) => (settings.ounces ? `${gramsToOunces(of).toFixed(1)} oz` : ''),
     feed: ({ keepG, waterG, flourG }) => {
       const all = [keepG, waterG, flourG];

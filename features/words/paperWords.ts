@@ -1,6 +1,6 @@
 import { ratioText } from '@core/bench';
 import { type Standing } from '@core/journal';
-import { HOUR, type Instant, isGlutenFree } from '@core/measure';
+import { HOUR, isGlutenFree } from '@core/measure';
 import { type WhatNext } from '@core/next';
 import { type LabelText } from '@kit';
 
@@ -33,19 +33,19 @@ function dueLine(
   words: KitchenWords,
 ): readonly string[] {
   if (!next || next.by === null) return [];
-  const on = (at: Instant) => `${words.date(at)} ${words.time(at)}`;
-  const { because, from, by } = next;
+  const { because, from, by, late } = next;
   switch (because.is) {
     case 'quarantined':
       return ['Not to be used before it was looked over'];
     case 'programme':
-      return [`Day ${because.run.day} of its programme, feed ${on(from)}`];
+      return [`Day ${because.run.day} of its programme, feed ${words.dated(from)}`];
     case 'plan':
-      return [`Next ${on(because.step.at)}, as planned`];
+      return [`Next ${words.dated(because.step.at)}, as planned`];
     case 'wish':
       return [`Wanted for ${because.wish.name}, ${words.date(because.wish.from)}`];
     case 'feed':
       if (because.reason === 'neglected') return ['To be looked after'];
+      if (late) return [`Due since ${words.date(by)}`];
       return because.reason === 'rhythm'
         ? [`Feed ${words.date(by)}, ${rhythmWords(card.rhythm!, words)}`]
         : [`Feed by ${words.date(by)}`];
@@ -56,7 +56,7 @@ function dueLine(
 }
 
 /** How to keep a starter, for whoever gets a part of it. */
-export function careText({ jar, outlook }: Standing, words: KitchenWords): string {
+export function careText({ jar, outlook, now }: Standing, words: KitchenWords): string {
   const { card, feeds, started } = jar;
   const { keepG, ratio, flour } = card;
   const hydration = Math.round((100 * ratio.water) / ratio.flour);
@@ -71,7 +71,7 @@ export function careText({ jar, outlook }: Standing, words: KitchenWords): strin
       : `It is ripe about ${words.span(ripe)} after a feed in a kitchen like this one: domed, full of bubbles.`,
     ...(card.rhythm ? [`I feed it ${rhythmWords(card.rhythm, words)}.`] : []),
     'In the fridge: feed it once a week, an hour or two out before and after.',
-    ...(due === null
+    ...(due === null || jar.since + due * HOUR <= now
       ? []
       : [`It keeps until ${words.date(jar.since + due * HOUR)} at the latest; sooner is better.`]),
     '',

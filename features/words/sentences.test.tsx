@@ -11,6 +11,7 @@ import {
 import { someCard, someFeed, someStart, usualKitchen } from '@core/journal/someJar.testing';
 import { FLOUR_KINDS, type FlourKind, HOUR, isGlutenFree } from '@core/measure';
 import { type WhatNext, whatNext } from '@core/next';
+import { someAhead } from '@core/next/someStanding.testing';
 import { usualSettings } from '@state';
 
 import { jarSentence, ripeWords } from './jarWords';
@@ -68,14 +69,7 @@ function tell(of: string, jar: Jar, outlook: Outlook, hours: number): Told {
   const now = T0 + hours * HOUR;
   const standing = standingAt(jar, outlook, context, now);
   const words = kitchenWords(usualSettings('en-GB'), context.time.zone, now);
-  const next = whatNext({
-    standing,
-    quarantined: false,
-    programme: null,
-    plan: null,
-    wishes: [],
-    promise: null,
-  });
+  const next = whatNext(someAhead(standing));
   const title = nextTitle(next, 'Tern', now, words);
   const reason = nextReason(next, standing, words);
   const shelf = shelfWords(standing, next, words);

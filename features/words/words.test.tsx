@@ -41,6 +41,16 @@ it('a kitchen abroad has its own zone, clock and units', () => {
   expect(words.grams(100.4)).toBe('100 g');
 });
 
+it('what is worked out and not weighed is told no sharper than it is known', () => {
+  expect([7.4, 48.2, 183, 208, 967].map((grams) => words.roughly(grams))).toEqual([
+    '7 g',
+    '48 g',
+    '185 g',
+    '210 g',
+    '970 g',
+  ]);
+});
+
 it('durations are as long as they need to be', () => {
   expect(words.span(0.6)).toBe('35 min');
   expect(words.span(1)).toBe('1 hour');

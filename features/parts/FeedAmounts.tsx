@@ -1,0 +1,19 @@
+import { type FeedAmounts as Grams } from '@core/bench';
+import { Amounts } from '@kit';
+
+import { useKitchenWords } from '../words';
+
+/** The amounts of a feed, always in this order. */
+export function FeedAmounts({ keepG, waterG, flourG }: Grams) {
+  const words = useKitchenWords();
+  return (
+    <Amounts
+      beside={words.ounces}
+      parts={[
+        ['keep', keepG],
+        ['water', waterG],
+        ['flour', flourG],
+      ]}
+    />
+  );
+}
