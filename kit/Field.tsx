@@ -18,6 +18,8 @@ interface FieldProps {
   readonly lines?: number;
   readonly placeholder?: string;
   readonly onSubmit?: () => void;
+  /** The field has the focus. */
+  readonly onEnter?: () => void;
   /** The field is left. */
   readonly onLeave?: () => void;
   readonly inputRef?: RefObject<NativeInput | null>;
@@ -36,6 +38,7 @@ export function Field({
   lines,
   placeholder,
   onSubmit,
+  onEnter,
   onLeave,
   inputRef,
 }: FieldProps) {
@@ -59,6 +62,7 @@ export function Field({
         {...(placeholder ? { placeholder } : {})}
         {...(numeric ? { inputMode: 'decimal' as const } : {})}
         {...(onSubmit ? { onSubmitEditing: onSubmit } : {})}
+        {...(onEnter ? { onFocus: onEnter } : {})}
         {...(onLeave ? { onBlur: onLeave } : {})}
         {...(inputRef ? { ref: inputRef } : {})}
         {...(below ? { 'aria-describedby': id } : {})}

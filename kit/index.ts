@@ -40,4 +40,5 @@ export * from './UmbrellaMark';
 export * from './UndoBar';
 export type { Wanted } from './WantedGrip';
 export * from './WeekCanopy';
+export * from './useRestingText';
 export * from './Words';

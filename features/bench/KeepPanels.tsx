@@ -50,7 +50,7 @@ export function OutPanel({
   const [tooMuch] = partsObjections(outG, parts);
   return (
     <Panel label="What comes out">
-      <Words>{`About ${words.roughly(outG)} comes out of ${words.roughly(contentOf(standing.jar).massG)}. Where does it go?`}</Words>
+      <Words>{`About ${words.roughly(outG)} of the ${words.grams(contentOf(standing.jar).massG)} comes out. Where does it go?`}</Words>
       <PartsOut
         outG={outG}
         to={draft.to}

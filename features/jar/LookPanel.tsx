@@ -14,6 +14,7 @@ import {
   Words,
   jarPicture,
   parseNumber,
+  useRestingText,
 } from '@kit';
 import { byField, doneTo, useAppDispatch, withdrawEntries } from '@state';
 
@@ -51,7 +52,8 @@ export function LookPanel({
   const fill = bandVolume(jar);
   const expectedHeight = heightRise(vessel, fill, moment.height);
   const expected = Math.round((expectedHeight - 1) * 100);
-  const shown = rise ?? String(expected);
+  const foretold = useRestingText(String(expected));
+  const shown = rise ?? foretold.text;
   const pct = parseNumber(shown);
   const height = Number.isNaN(pct) ? expectedHeight : 1 + pct / 100;
   // Gas is reckoned by volume; in a tapered jar that is not what the height says.
@@ -99,6 +101,7 @@ export function LookPanel({
       },
     );
     setRise(null);
+    foretold.release();
     setSeen(NOTHING_ELSE);
     setMore(false);
   };
@@ -145,6 +148,8 @@ export function LookPanel({
             label="Rise above the band"
             text={shown}
             onText={setRise}
+            onEnter={foretold.onEnter}
+            onLeave={foretold.onLeave}
             numeric
             unit="%"
             problem={problems.rise ?? null}

@@ -74,6 +74,17 @@ describe('a jar', () => {
     expect(screen.queryByText(/is that right/)).toBeNull();
   });
 
+  it('leaves the height alone while somebody is in its field, and follows the forecast again after', () => {
+    const store = ternShown(fed);
+    const field = screen.getByLabelText('Rise above the band');
+    const before = (field as HTMLInputElement).value;
+    act(() => field.focus());
+    later(store, 2);
+    expect(field).toHaveValue(before);
+    act(() => field.blur());
+    expect(field).not.toHaveValue(before);
+  });
+
   it('in a jar that widens is asked about in its own heights', () => {
     const wide = tern({}, { taper: 0.6 });
     show(<JarPane id="tern" />, kitchenStore([...PLACES, wide, fed]));

@@ -67,6 +67,8 @@ function DateField({
             setTyped(to);
             void read(to);
           }}
+          // It may follow the clock, but not while somebody is in it.
+          onEnter={() => setTyped(typed ?? written(text, style))}
           onLeave={() => {
             // What was read is shown as it was read.
             if (!wrong) setTyped(null);
