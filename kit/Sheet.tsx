@@ -5,9 +5,10 @@ import { Surface } from 'react-native-paper';
 import { IconOnly } from './Button';
 import { RADIUS, RIM, useLook } from './look';
 import { makePageInert } from './platform/page.web';
+import { useBack } from './useBack';
 import { Words } from './Words';
 
-/** A panel over the page. Escape and a touch outside close it; the focus stays in it and goes back afterwards. */
+/** A panel over the page. Escape, Back and a touch outside close it; the focus stays in it and goes back afterwards. */
 export function Sheet({
   title,
   onClose,
@@ -19,6 +20,7 @@ export function Sheet({
 }) {
   const look = useLook();
   useEffect(makePageInert, []);
+  useBack(1, onClose);
   return (
     // Not Paper's own dialog: on the web it has neither role nor Escape, and lets the focus go.
     <Modal transparent aria-label={title} onRequestClose={onClose}>

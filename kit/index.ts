@@ -40,5 +40,6 @@ export * from './UmbrellaMark';
 export * from './UndoBar';
 export type { Wanted } from './WantedGrip';
 export * from './WeekCanopy';
+export * from './useBack';
 export * from './useRestingText';
 export * from './Words';

@@ -5,7 +5,7 @@ import { StyleSheet, View } from 'react-native';
 
 import { ratioText } from '@core/bench';
 import { type Standing } from '@core/journal';
-import { Page, IconOnly, Words } from '@kit';
+import { Page, IconOnly, Words, useBack } from '@kit';
 import { draftCleared, selectStanding, useAppDispatch, useAppSelector } from '@state';
 
 import { benchPath } from './benchPath';
@@ -60,6 +60,7 @@ function AtTheBench({
   // Nothing was weighed one by one where it was added freely.
   const before = bench.way === 'ratio' || step === 4 ? step - 1 : 0;
   const back = () => (step === 0 ? router.navigate(`/jar/${jar.id}`) : toStep(before));
+  useBack(bench.way === 'ratio' ? step : Math.max(0, step - 2), back);
   const [next, ...rest] = then;
   const finish = (path: Href) => {
     const found = bench.finish();

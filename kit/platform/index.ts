@@ -2,6 +2,7 @@
  * What the browser brings along: the page itself, keys, printing, files, notices, newer versions, and inputs of its own. A
  * build for another platform brings the same names, and an index of its own.
  */
+export * from './back.web';
 export * from './firstPicture.web';
 export * from './page.web';
 export * from './print.web';
