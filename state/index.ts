@@ -35,6 +35,7 @@ export * from './quarantine';
 export * from './rescue';
 export * from './selectors';
 export * from './settings';
+export * from './story';
 export * from './store';
 export * from './time';
 export * from './trouble';

@@ -1,5 +1,8 @@
+import { useLocalSearchParams } from 'expo-router';
+
 import { JournalScreen } from '@features/journal';
 
 export default function Journal() {
-  return <JournalScreen />;
+  const { jar } = useLocalSearchParams<{ jar?: string }>();
+  return <JournalScreen key={jar} {...(jar === undefined ? {} : { of: jar })} />;
 }

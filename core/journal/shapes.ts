@@ -159,6 +159,7 @@ const entry: Fields = {
   id: key,
   at: moment(ENTRY_AHEAD),
   'said?': moment(ENTRY_AHEAD),
+  'corrects?': key,
   'v?': whole(1, 1000),
 };
 

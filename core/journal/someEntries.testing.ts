@@ -193,6 +193,7 @@ export function someEntries(days: number, now: number): readonly JournalEvent[] 
       id: 'settled',
       at: at(3),
       said: at(2),
+      corrects: 'settled before',
       v: 1,
       settings: { theme: 'dark', parts: 5, strongFeeds: 1, flourAtHandG: null, copyFrom: at(-700) },
     },

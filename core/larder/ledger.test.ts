@@ -111,6 +111,12 @@ describe('the ledger of discard', () => {
     expect(keeping([out('a', 0, 50, 'freezer')], 95)).toBe('old');
   });
 
+  it('keeps what was used of a lot whose weight was put right afterwards', () => {
+    const right: JarEvent = { ...(out('a again', 0, 50) as object), corrects: 'a' } as JarEvent;
+    const [lot] = lots([right, used('u', 1, ['a', 20])], 2);
+    expect(lot).toMatchObject({ id: 'a', grams: 30 });
+  });
+
   it('goes into the freezer and out again, thawed the next day, its fridge days counted on', () => {
     const round = [out('a', 0, 50), moved(3, 'a', 'freezer'), moved(40, 'a', 'fridge')];
     expect(lots(round.slice(0, 2), 30)[0]).toMatchObject({ store: 'freezer', thawedAt: null });

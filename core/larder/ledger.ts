@@ -4,6 +4,7 @@ import {
   type Jar,
   type JarEvent,
   type JournalEvent,
+  firstIdOf,
   instantOf,
   mixAt,
   withEvent,
@@ -81,7 +82,7 @@ export function lotsOf(
     const at = instantOf(event);
     if (at > now) break;
     if (event.kind === 'discarded' && (event.to === 'discardJar' || event.to === 'freezer'))
-      open.set(event.id, {
+      open.set(firstIdOf(event), {
         taken: event,
         grams: event.grams,
         store: event.to === 'freezer' ? 'freezer' : 'fridge',
@@ -108,7 +109,7 @@ export function lotsOf(
     .filter(({ grams }) => grams >= LEAST_G)
     .map((lot) => {
       settle(lot, now);
-      return lotFrom(lot, origins.get(lot.taken.id));
+      return lotFrom(lot, origins.get(firstIdOf(lot.taken)));
     })
     .sort((a, b) => a.takenAt - b.takenAt);
 }
@@ -124,7 +125,7 @@ function settle(lot: OpenLot, at: Instant): void {
 function lotFrom(lot: OpenLot, origin: Origin = UNKNOWN_ORIGIN): Lot {
   const acid = Math.min(Math.max(SOUREST, origin.acid), origin.acid + SOURS_PER_DAY * lot.fridge);
   return {
-    id: lot.taken.id,
+    id: firstIdOf(lot.taken),
     jar: lot.taken.jar,
     takenAt: instantOf(lot.taken),
     grams: lot.grams,
@@ -171,7 +172,7 @@ export function originsOf(
       instantOf(event) >= since
     ) {
       const { acid } = mixAt(jar, instantOf(event), context);
-      origins.set(event.id, { acid, hydrationPct: contentOf(jar).hydrationPct });
+      origins.set(firstIdOf(event), { acid, hydrationPct: contentOf(jar).hydrationPct });
     }
     jar = withEvent(jar, event, context, i < followed ? asRipe : mixAt);
   }

@@ -8,6 +8,7 @@ export * from './backup';
 export * from './bake';
 export * from './benchTrial';
 export * from './bowl';
+export * from './correct';
 export * from './feedJar';
 export * from './jarBook';
 export * from './larder';

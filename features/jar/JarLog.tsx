@@ -1,19 +1,20 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
+import { type JarEvent } from '@core/journal';
 import { Panel, Button, Words } from '@kit';
 import { selectJarEvents, useAppSelector } from '@state';
 
-import { EventRow } from '../journal/EventRow';
+import { EntryRow } from '../journal/EntryRow';
+import { EntrySheet } from '../journal/EntrySheet';
 
 const RECENT = 8;
-const MORE = 40;
 
 /** What was logged of a jar, newest first. */
 export function JarLog({ id }: { readonly id: string }) {
   const events = useAppSelector((state) => selectJarEvents(state, id));
-  const [count, setCount] = useState(RECENT);
-  const newest = [...events].reverse().slice(0, count);
+  const [open, setOpen] = useState<JarEvent | null>(null);
+  const newest = [...events].reverse().slice(0, RECENT);
   return (
     <Panel label="Recent log" style={styles.panel}>
       <Words size="title" level={2}>
@@ -21,14 +22,15 @@ export function JarLog({ id }: { readonly id: string }) {
       </Words>
       <View>
         {newest.map((event) => (
-          <EventRow key={event.id} event={event} />
+          <EntryRow key={event.id} event={event} onOpen={() => setOpen(event)} />
         ))}
       </View>
-      {events.length > count && (
-        <Button kind="bare" onPress={() => setCount(count + MORE)}>
-          {`Earlier entries (${events.length - count})`}
+      {events.length > RECENT && (
+        <Button kind="bare" href={`/journal?jar=${id}`}>
+          All of it, by day
         </Button>
       )}
+      {open && <EntrySheet event={open} onClose={() => setOpen(null)} />}
     </Panel>
   );
 }

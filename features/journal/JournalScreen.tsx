@@ -1,36 +1,126 @@
-import { useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
 
-import { StyleSheet } from 'react-native';
-import { Choice, Page, Panel, Button, Words } from '@kit';
-import { selectArchived, selectJars, selectLiveEvents, useAppSelector } from '@state';
-import { isJarEvent } from '@core/journal';
+import { type Chapter, type Jar, type JarEvent } from '@core/journal';
+import {
+  Button,
+  Choice,
+  DayField,
+  Field,
+  Folded,
+  Page,
+  Panel,
+  TwoPanes,
+  Words,
+  useWide,
+} from '@kit';
+import { selectArchived, selectChapters, selectJars, useAppSelector } from '@state';
 
+import { useEntryWords, useKitchenWords } from '../words';
 import { useJarName } from '../words/useJarName';
-import { EventRow } from './EventRow';
+import { DayPanel } from './DayPanel';
+import { EntryDetails } from './EntryDetails';
+import { EntrySheet } from './EntrySheet';
+import { type Sort, sortOf } from './sorts';
 import { PeaksPanel } from './PeaksPanel';
+import { useTold } from './useTold';
 
-const PAGE = 60;
+/** So many days at first, and with each touch on what is earlier. */
+const DAYS = 14;
 
-/** Everything logged, newest first, of all jars or one. */
-export function JournalScreen() {
-  const live = useAppSelector(selectLiveEvents);
+const ALL = 'all';
+
+const SORTS: readonly { readonly is: Sort | typeof ALL; readonly text: string }[] = [
+  { is: ALL, text: 'Everything' },
+  { is: 'feeds', text: 'Feeds' },
+  { is: 'looks', text: 'Looks' },
+  { is: 'out', text: 'Taken out' },
+  { is: 'moves', text: 'Moves' },
+  { is: 'notes', text: 'Notes' },
+];
+
+/** What was logged, by day and feed by feed, newest first; an entry opens beside it, or over it where there is no room. */
+export function JournalScreen({
+  of = ALL,
+}: {
+  /** The jar that it opens on; all of them when not given. */
+  readonly of?: string;
+}) {
+  const chapters = useAppSelector(selectChapters);
   const jars = useAppSelector(selectJars);
   const archived = useAppSelector(selectArchived);
-  const [jar, setJar] = useState('all');
-  const [count, setCount] = useState(PAGE);
   const everyJar = [...jars, ...archived];
-  const entries = useMemo(
-    () =>
-      live
-        .filter(isJarEvent)
-        .filter((event) => jar === 'all' || event.jar === jar)
-        .reverse(),
-    [live, jar],
-  );
+  const wide = useWide();
+  const [jar, setJar] = useState(of);
+  const [sort, setSort] = useState<Sort | typeof ALL>(ALL);
+  const [said, setSaid] = useState('');
+  const [until, setUntil] = useState('');
+  const [days, setDays] = useState(DAYS);
+  const [chosen, setChosen] = useState<JarEvent | null>(null);
+  const told = useToldOf(chapters, { jar, sort, said, until }, days);
   const shown = everyJar.find(({ id }) => id === jar);
-  const nameOf = useJarName();
+  const anew = <T,>(set: (to: T) => void) => {
+    return (to: T) => {
+      set(to);
+      setDays(DAYS);
+      setChosen(null);
+    };
+  };
+  const close = () => setChosen(null);
+  const filters = (
+    <>
+      <Choice
+        label="Show"
+        hideLabel
+        options={SORTS}
+        chosen={sort}
+        onChoose={anew<Sort | typeof ALL>(setSort)}
+      />
+      <View style={styles.row}>
+        <Field label="With these words" text={said} onText={anew(setSaid)} />
+        <DayField label="Up to the day" text={until} onText={anew(setUntil)} />
+      </View>
+    </>
+  );
+  const narrowed =
+    [
+      SORTS.find(({ is }) => is === sort && is !== ALL)?.text,
+      said.trim() && `“${said.trim()}”`,
+      until && 'up to a day',
+    ]
+      .filter(Boolean)
+      .join(', ') || 'Everything is shown';
+  const list = (
+    <>
+      {wide ? (
+        filters
+      ) : (
+        <Folded title="Narrow it" said={narrowed} open={false}>
+          {filters}
+        </Folded>
+      )}
+      {told.days.map((day) => (
+        <DayPanel
+          key={day.date}
+          day={day}
+          named={!shown}
+          chosen={wide ? (chosen?.id ?? null) : null}
+          onOpen={setChosen}
+        />
+      ))}
+      {told.settled && told.days.length === 0 && (
+        <Panel>
+          <Words live>Nothing like that was logged.</Words>
+        </Panel>
+      )}
+      {!told.settled && <Words tone="quiet">Looking through the log…</Words>}
+      {told.settled && told.more && (
+        <Button onPress={() => setDays(days + DAYS)}>Earlier days</Button>
+      )}
+    </>
+  );
   return (
-    <Page title="Journal" narrow>
+    <Page title="Journal">
       <Words size="heading" level={1}>
         Journal
       </Words>
@@ -39,44 +129,108 @@ export function JournalScreen() {
           label="Of which jar"
           hideLabel
           options={[
-            { is: 'all', text: 'All jars' },
+            { is: ALL, text: 'All jars' },
             ...everyJar.map((known) => ({ is: known.id, text: known.card.name })),
           ]}
           chosen={jar}
-          onChoose={(is) => {
-            setJar(is);
-            setCount(PAGE);
-          }}
+          onChoose={anew(setJar)}
         />
       )}
-      {shown && <PeaksPanel jar={shown} />}
-      {entries.length === 0 ? (
+      {chapters.length === 0 ? (
         <Panel>
           <Words>
             Whatever you do at the bench or see in a jar is written down here for you: feeds, looks,
             moves, what you took out and where it went.
           </Words>
         </Panel>
-      ) : (
-        <Panel style={styles.panel} label="Entries">
-          {entries.slice(0, count).map((event) => (
-            <EventRow
-              key={event.id}
-              event={event}
-              {...(jar === 'all' ? { jarName: nameOf(event.jar) } : {})}
+      ) : wide ? (
+        <TwoPanes
+          leftShare={0.58}
+          left={list}
+          right={
+            <Beside
+              event={chosen}
+              jar={shown ?? everyJar.find(({ id }) => id === chosen?.jar)}
+              onDone={close}
             />
-          ))}
-        </Panel>
-      )}
-      {entries.length > count && (
-        <Button
-          onPress={() => setCount(count + PAGE)}
-        >{`Earlier entries (${entries.length - count})`}</Button>
+          }
+        />
+      ) : (
+        <>
+          {list}
+          {shown && <PeaksPanel jar={shown} />}
+          {chosen && <EntrySheet event={chosen} onClose={close} />}
+        </>
       )}
     </Page>
   );
 }
 
+/** The entry that was touched, in sight wherever the list is scrolled to. */
+function Beside({
+  event,
+  jar,
+  onDone,
+}: {
+  readonly event: JarEvent | null;
+  readonly jar: Jar | undefined;
+  readonly onDone: () => void;
+}) {
+  return (
+    <View style={styles.stays}>
+      <Panel label="The entry">
+        {event ? (
+          <EntryDetails key={event.id} event={event} onDone={onDone} />
+        ) : (
+          <Words tone="quiet">
+            Touch an entry to see all of it, put it right or strike it out.
+          </Words>
+        )}
+      </Panel>
+      {jar && <PeaksPanel jar={jar} />}
+    </View>
+  );
+}
+
+interface Asked {
+  readonly jar: string;
+  readonly sort: Sort | typeof ALL;
+  readonly said: string;
+  readonly until: string;
+}
+
+/** The days that hold what is asked for. */
+function useToldOf(chapters: readonly Chapter[], asked: Asked, days: number) {
+  const words = useKitchenWords();
+  const text = useEntryWords();
+  const nameOf = useJarName();
+  const said = useDeferredValue(asked.said);
+  const { jar, sort, until } = asked;
+  const end = /^\d{4}-\d\d-\d\d$/.test(until) ? words.instantOf(`${until}T23:59:59.999`) : Infinity;
+  const found = useMemo(
+    () => (jar === ALL ? chapters : chapters.filter((chapter) => chapter.jar === jar)),
+    [chapters, jar],
+  );
+  const wanted = useMemo(() => said.toLowerCase().split(/\s+/).filter(Boolean), [said]);
+  const ofChapter = useCallback(
+    (chapter: Chapter): readonly JarEvent[] => {
+      if (chapter.at > end) return [];
+      const sorted =
+        sort === ALL ? chapter.entries : chapter.entries.filter((event) => sortOf(event) === sort);
+      if (wanted.length === 0) return sorted;
+      const name = nameOf(chapter.jar);
+      return sorted.filter((event) => {
+        const line = `${name} ${text(event)}`.toLowerCase();
+        return wanted.every((word) => line.includes(word));
+      });
+    },
+    [end, sort, wanted, nameOf, text],
+  );
+  const dateOf = useCallback((at: number) => words.fieldText(at).slice(0, 10), [words]);
+  return useTold(found, ofChapter, dateOf, days);
+}
+
 const styles = StyleSheet.create({
-  panel: { gap: 0, paddingVertical: 4 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
+  stays: { gap: 16, position: 'sticky' as 'relative', top: 28 },
 });

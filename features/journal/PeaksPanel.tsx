@@ -48,7 +48,11 @@ export function PeaksPanel({ jar }: { readonly jar: Jar }) {
     );
   const quickest = peaks.reduce((a, b) => (b.hours < a.hours ? b : a));
   const slowest = peaks.reduce((a, b) => (b.hours > a.hours ? b : a));
-  const said = `${peaks.length} peaks seen, from ${words.span(quickest.hours)} at ${words.celsius(quickest.celsius)} to ${words.span(slowest.hours)} at ${words.celsius(slowest.celsius)}.`;
+  const [warm, cool] = [quickest, slowest].map(({ celsius }) => words.celsius(celsius));
+  const said =
+    warm === cool
+      ? `${peaks.length} peaks seen, after ${words.span(quickest.hours)} to ${words.span(slowest.hours)}, the quickest and the slowest both at ${warm}.`
+      : `${peaks.length} peaks seen, from ${words.span(quickest.hours)} at ${warm} to ${words.span(slowest.hours)} at ${cool}.`;
   return (
     <Panel label="Peaks and warmth" style={styles.panel}>
       <Words strong level={2}>

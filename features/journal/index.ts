@@ -1,3 +1,3 @@
-/** The journal: everything logged, by jar and time. */
-export { EventRow } from './EventRow';
+/** Everything that was logged: by day, feed by feed; entries put right or struck out. */
+export { EntryRow } from './EntryRow';
 export { JournalScreen } from './JournalScreen';

@@ -1,9 +1,9 @@
-import { act, cleanup, screen, within } from '@testing-library/react';
+import { act, cleanup, screen } from '@testing-library/react';
 
 import { type JournalEvent } from '@core/journal';
 import { selectJarEvents, undoNotice } from '@state';
 
-import { PLACES, iso, kitchenStore, show, tern, touch } from '../../tests/kitchen';
+import { PLACES, iso, kitchenStore, show, tern, touch, type } from '../../tests/kitchen';
 import { JournalScreen } from './JournalScreen';
 
 const noted = (n: number, jar = 'tern'): JournalEvent => ({
@@ -14,39 +14,142 @@ const noted = (n: number, jar = 'tern'): JournalEvent => ({
   note: `Note ${n} on ${jar}`,
 });
 const puffin: JournalEvent = { ...tern({ name: 'Puffin' }), id: 'puffin begins', jar: 'puffin' };
-const entries = () => within(screen.getByRole('region', { name: 'Entries', hidden: true }));
+const fed = (n: number, jar = 'tern'): JournalEvent => ({
+  kind: 'fed',
+  id: `${jar} fed ${n}`,
+  jar,
+  at: iso(-n),
+  keepG: 20,
+  flourG: 40,
+  waterG: 40,
+  flour: { white: 1 },
+});
+const looked = (n: number, height: number): JournalEvent => ({
+  kind: 'looked',
+  id: `look ${n}`,
+  jar: 'tern',
+  at: iso(-n),
+  height,
+});
+const lines = () =>
+  screen
+    .queryAllByRole('button', { name: /(Note \d|fed:|looked:)/, hidden: true })
+    .map((row) => row.getAttribute('aria-label')!);
+const days = () =>
+  screen
+    .getAllByRole('heading', { level: 2, hidden: true })
+    .map((day) => day.textContent)
+    .filter((title) => /^(Today|Yesterday|\w{3} \d)/.test(title));
 
 describe('the journal', () => {
-  it('is told newest first, of all jars or one', () => {
+  it('is told by day, newest first, of all jars or one', () => {
     show(
       <JournalScreen />,
-      kitchenStore([...PLACES, tern(), puffin, noted(3), noted(1, 'puffin')]),
+      kitchenStore([...PLACES, tern(), puffin, noted(30), noted(1, 'puffin')]),
     );
-    const said = entries()
-      .getAllByText(/^.?Note \d on/)
-      .map((row) => /Note \d on \w+/.exec(row.textContent)![0]);
-    expect(said).toEqual(['Note 1 on puffin', 'Note 3 on tern']);
+    expect(lines().map((line) => /Note \d+ on \w+/.exec(line)![0])).toEqual([
+      'Note 1 on puffin',
+      'Note 30 on tern',
+    ]);
+    expect(days()).toHaveLength(2);
+    expect(days()[0]).toMatch(/^Today, \w{3} \d+ \w+$/);
     touch('radio', 'Tern');
-    expect(entries().queryByText(/on puffin/)).toBeNull();
-    expect(entries().queryByText('Puffin')).toBeNull();
+    expect(lines()).toHaveLength(1);
+  });
+
+  it('tells what was seen of a feed with it, even on the next day, and how far it rose', () => {
+    show(
+      <JournalScreen />,
+      kitchenStore([
+        ...PLACES,
+        { ...tern(), at: iso(-100) },
+        fed(40),
+        looked(34, 2.1),
+        looked(20, 1.4),
+        fed(2),
+      ]),
+    );
+    expect(lines().map((line) => line.replace(/^.*?(fed|looked)/, '$1').slice(0, 16))).toEqual([
+      'fed: keep 20, wa',
+      'fed: keep 20, wa',
+      'looked: + 110 %',
+      'looked: + 40 %',
+    ]);
+    expect(screen.getByText('highest seen + 110 %, after 6 hours')).toBeVisible();
+  });
+
+  it('is narrowed to a sort, to words, and to what was up to a day', () => {
+    show(
+      <JournalScreen />,
+      kitchenStore([
+        ...PLACES,
+        { ...tern(), at: iso(-100) },
+        fed(50),
+        looked(44, 2.1),
+        noted(30),
+        noted(1),
+      ]),
+    );
+    touch('button', 'Narrow it');
+    touch('radio', 'Looks');
+    expect(lines()).toEqual([expect.stringContaining('+ 110 %')]);
+    touch('radio', 'Everything');
+    type('With these words', 'NOTE tern 30');
+    expect(lines()).toEqual([expect.stringContaining('Note 30')]);
+    type('With these words', 'pelican');
+    expect(screen.getByText('Nothing like that was logged.')).toBeVisible();
+    type('With these words', '');
+    type('Up to the day', iso(-26).slice(0, 10));
+    expect(lines().some((line) => line.includes('Note 1 '))).toBe(false);
+    expect(lines().some((line) => line.includes('Note 30'))).toBe(true);
   });
 
   it('strikes an entry out without losing it', () => {
     const store = show(<JournalScreen />, kitchenStore([...PLACES, tern(), noted(3)]));
-    touch('button', /^Strike out: .*Note 3/);
+    touch('button', /Note 3/);
+    touch('button', 'Strike it out');
     expect(selectJarEvents(store.getState(), 'tern')).toHaveLength(1);
     expect(store.getState().kitchen.events.some(({ id }) => id === 'tern note 3')).toBe(true);
     act(() => void store.dispatch(undoNotice()));
     expect(selectJarEvents(store.getState(), 'tern')).toHaveLength(2);
   });
 
-  it('is long, and shown in parts', () => {
+  it('puts an entry right, tells what it was before, and takes that back', () => {
+    const store = show(
+      <JournalScreen />,
+      kitchenStore([...PLACES, { ...tern(), at: iso(-100) }, fed(2)]),
+    );
+    touch('button', /fed: /);
+    touch('button', 'Put it right');
+    type('Keep', 'much');
+    touch('button', 'Save it so');
+    expect(screen.getByLabelText('Keep')).toHaveAccessibleDescription('Give a weight in grams.');
+    expect(screen.getByLabelText('Keep')).toHaveValue('much');
+    type('Keep', '25');
+    touch('button', 'Save it so');
+    expect(selectJarEvents(store.getState(), 'tern').at(-1)).toMatchObject({
+      keepG: 25,
+      flourG: 40,
+    });
+    touch('button', /fed: keep 25/);
+    expect(screen.getByText(/^Put right\. Before: .*keep 20/)).toBeVisible();
+    act(() => void store.dispatch(undoNotice()));
+    expect(selectJarEvents(store.getState(), 'tern').at(-1)).toMatchObject({ keepG: 20 });
+  });
+
+  it('is long, and shown some days at a time', () => {
     show(
       <JournalScreen />,
-      kitchenStore([...PLACES, tern(), ...Array.from({ length: 70 }, (_, i) => noted(i / 10))]),
+      kitchenStore([
+        ...PLACES,
+        { ...tern(), at: iso(-1000) },
+        ...Array.from({ length: 20 }, (_, i) => fed(24 * i + 1)),
+      ]),
     );
-    touch('button', 'Earlier entries (11)');
-    expect(screen.queryByRole('button', { name: /^Earlier entries/, hidden: true })).toBeNull();
+    expect(lines()).toHaveLength(14);
+    touch('button', 'Earlier days');
+    expect(lines()).toHaveLength(20);
+    expect(screen.queryByRole('button', { name: 'Earlier days', hidden: true })).toBeNull();
   });
 
   it('draws how warmth changes the hours of a jar, from three peaks on', () => {

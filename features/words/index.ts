@@ -3,6 +3,7 @@ export * from './bakeWords';
 export * from './flourWords';
 export * from './jarWords';
 export * from './kitchenWords';
+export * from './useEntryWords';
 export * from './useKitchenWords';
 export * from './eventWords';
 export * from './larderWords';

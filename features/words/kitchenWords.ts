@@ -37,6 +37,8 @@ export interface KitchenWords {
   date(at: Instant): string;
   /** The day alone: "today", "tomorrow", "Mon 16 Mar". */
   day(at: Instant): string;
+  /** A day whatever day it is read on: "Fri 13 Mar", with its year where that is another. */
+  fullDay(at: Instant): string;
   /** "40 min", "7½ hours", "3 days" */
   span(hours: number): string;
   /** "21 °C" */
@@ -121,6 +123,11 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
     weekday: (at) => days.format(at).replace(',', '').replace(/ \w+$/, ''),
     date: (at) => dates.format(at),
     dated,
+    fullDay: (at) => {
+      const year = numbers.format(at).slice(0, 4);
+      const said = days.format(at).replace(',', '');
+      return year === numbers.format(now).slice(0, 4) ? said : `${said} ${year}`;
+    },
     after: (first, at) => (dayNumber(first) === dayNumber(at) ? time(at) : dated(at)),
     span,
     celsius: (celsius) => `${degrees(celsius)} ${unit}`,

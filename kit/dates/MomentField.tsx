@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 
 import { IconOnly } from '../Button';
 import { Field } from '../Field';
-import { type DateStyle, dateExample, isKept, useDateStyle, written } from './dateStyle';
+import { type DateStyle, dateExample, dateParts, isKept, useDateStyle, written } from './dateStyle';
 import { type ReadDate } from './readDate';
 
 // Fetched when it is first asked for, so that the first page need not carry it.
@@ -73,7 +73,7 @@ function DateField({
             // What was read is shown as it was read.
             if (!wrong) setTyped(null);
           }}
-          placeholder={dateExample(withTime, style)}
+          placeholder={dateParts(withTime, style)}
           problem={wrong ?? problem ?? null}
         />
         <View style={styles.beside}>

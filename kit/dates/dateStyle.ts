@@ -48,6 +48,16 @@ export function isKept(text: string, withTime: boolean): boolean {
   return !Number.isNaN(instant) && new Date(instant).toISOString().startsWith(whole);
 }
 
-/** What a field shows that nothing stands in yet. */
+/** What a field shows that nothing stands in yet: the order of its parts, and nothing that looks like a day. */
+export const dateParts = (withTime: boolean, { order }: DateStyle): string => {
+  const date = {
+    dayFirst: 'day/month/year',
+    monthFirst: 'month/day/year',
+    yearFirst: 'year-month-day',
+  }[order];
+  return withTime ? `${date} time` : date;
+};
+
+/** How a day is to be typed, said where one could not be read. */
 export const dateExample = (withTime: boolean, style: DateStyle): string =>
   written(withTime ? '2026-01-31T07:30' : '2026-01-31', style);

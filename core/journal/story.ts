@@ -1,0 +1,107 @@
+import { HOUR, type Instant, MINUTE } from '../measure';
+import { type Fed, type JarEvent, instantOf, risenTo } from './events';
+
+/** A feed with what was done for it and what was seen of it within a day and a half; or what belongs to no feed. */
+export interface Chapter {
+  readonly jar: string;
+  /** When its feed was; without one, when its first entry was. */
+  readonly at: Instant;
+  readonly fed: Fed | null;
+  /** Oldest first, its feed among them. */
+  readonly entries: readonly JarEvent[];
+}
+
+/** How far a feed rose by what was logged: the highest of its looks, and hours until then. */
+export interface Rise {
+  /** Against the band, 1 at the band. */
+  readonly height: number;
+  /** Null where only the streak on the glass tells of it: nobody knows when. */
+  readonly hours: number | null;
+}
+
+/** What comes out of a jar so shortly before a feed comes out for it. */
+const ONE_VISIT = 15 * MINUTE;
+
+/** What is seen of a feed later than this is told where it was seen, ms. */
+const OF_ITS_FEED = 36 * HOUR;
+
+/** What belongs to no feed is told together for so long, ms. */
+const TOGETHER = 12 * HOUR;
+
+/** They belong to the feed they prepare. */
+const BEFORE_A_FEED: ReadonlySet<JarEvent['kind']> = new Set([
+  'took',
+  'discarded',
+  'pouredOff',
+  'weighed',
+  'rejarred',
+]);
+
+/** They tell of the jar, whatever feed it is at. */
+const BY_ITSELF: ReadonlySet<JarEvent['kind']> = new Set([
+  'started',
+  'described',
+  'thrownOut',
+  'programmeBegun',
+  'programmeEnded',
+  'drying',
+  'backedUp',
+  'backupUsed',
+  'backupTended',
+  'backupDeclined',
+]);
+
+/**
+ * The entries of one jar told feed by feed.
+ *
+ * @param events of one jar, oldest first
+ * @returns chapters in order of their first entries; every entry stands in exactly one
+ */
+export function storyOf(events: readonly JarEvent[]): readonly Chapter[] {
+  const chapters: { jar: string; fed: Fed | null; entries: JarEvent[] }[] = [];
+  let current: (typeof chapters)[number] | null = null;
+  for (const event of events) {
+    if (BY_ITSELF.has(event.kind)) {
+      chapters.push({ jar: event.jar, fed: null, entries: [event] });
+      continue;
+    }
+    if (event.kind === 'fed' || !current || isLate(event, current)) {
+      const fed = event.kind === 'fed' ? event : null;
+      const before: JarEvent[] = [];
+      while (fed && current && belongsTo(fed, current.entries.at(-1), current.fed))
+        before.unshift(current.entries.pop()!);
+      if (current?.entries.length === 0) chapters.splice(chapters.indexOf(current), 1);
+      current = { jar: event.jar, fed, entries: before };
+      chapters.push(current);
+    }
+    current.entries.push(event);
+  }
+  return chapters.map((chapter) => ({
+    ...chapter,
+    at: instantOf(chapter.fed ?? chapter.entries[0]!),
+  }));
+}
+
+const isLate = (event: JarEvent, { fed, entries }: Pick<Chapter, 'fed' | 'entries'>): boolean =>
+  instantOf(event) - instantOf(fed ?? entries[0]!) > (fed ? OF_ITS_FEED : TOGETHER);
+
+const belongsTo = (fed: Fed, last: JarEvent | undefined, feedBefore: Fed | null): boolean =>
+  last !== undefined &&
+  last !== feedBefore &&
+  BEFORE_A_FEED.has(last.kind) &&
+  instantOf(fed) - instantOf(last) <= ONE_VISIT;
+
+/** How far a chapter's feed was seen to rise; null where nobody saw it above the band. */
+export function riseOf({ fed, entries }: Chapter): Rise | null {
+  if (!fed) return null;
+  let rise: Rise | null = null;
+  for (const event of entries) {
+    if (event.kind !== 'looked' || risenTo(event) <= (rise?.height ?? 1)) continue;
+    const streakOnly = (event.height ?? 0) < (event.streak ?? 0);
+    rise = {
+      height: risenTo(event),
+      hours: streakOnly ? null : (instantOf(event) - instantOf(fed)) / HOUR,
+    };
+  }
+  return rise;
+}

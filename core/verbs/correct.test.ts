@@ -1,0 +1,128 @@
+import { type JarEvent, type JournalEvent, foldJar, logOf } from '../journal';
+import { someFeed, someStart, usualKitchen } from '../journal/someJar.testing';
+import { HOUR, MINUTE } from '../measure';
+import { canBeCorrected, correct } from '.';
+
+const NOW = Date.parse('2026-03-13T18:20:00Z');
+const iso = (hoursAgo: number) => new Date(NOW - hoursAgo * HOUR).toISOString();
+const at = (hoursAgo: number) => NOW - hoursAgo * HOUR;
+
+const OUT: JarEvent = {
+  kind: 'discarded',
+  id: 'out',
+  jar: 'tern',
+  at: iso(24),
+  grams: 80,
+  to: 'compost',
+};
+const FED = someFeed('fed', iso(24));
+const LOOKED: JarEvent = {
+  kind: 'looked',
+  id: 'look',
+  jar: 'tern',
+  at: iso(18),
+  height: 1.8,
+  note: 'bubbly',
+};
+const NOTED: JarEvent = {
+  kind: 'noted',
+  id: 'note',
+  jar: 'tern',
+  at: iso(10),
+  note: 'smells of pears',
+};
+const EARLIER: readonly JarEvent[] = [someStart(iso(48)), OUT, FED, LOOKED, NOTED];
+
+const objected = (...asked: Parameters<typeof correct>) =>
+  correct(...asked).objections?.map(({ field }) => field) ?? [];
+/** What counts after a correction, oldest first. */
+const live = (...[event, to, earlier, now]: Parameters<typeof correct>) => {
+  const entries = correct(event, to, earlier, now).entries!;
+  const added = entries.map((entry, i) => ({ ...entry, id: `new ${i}` }));
+  const all = [...earlier, ...added].map((one, i) => [one, i] as const);
+  // As a journal has them: by time, those of one instant in order of entry.
+  all.sort(([a, i], [b, j]) => Date.parse(a.at) - Date.parse(b.at) || i - j);
+  return logOf(
+    all.map(([one]) => one),
+    now,
+  ).byJar.get('tern')!;
+};
+
+describe('an entry that is put right', () => {
+  it('counts as it should have been, and names what it was', () => {
+    const events = live(FED, { at: at(24), keepG: 30 }, EARLIER, NOW);
+    expect(events.filter(({ kind }) => kind === 'fed')).toEqual([
+      expect.objectContaining({ keepG: 30, flourG: 80, waterG: 80, corrects: 'fed' }),
+    ]);
+    expect(foldJar(events, usualKitchen())!.jar.massG).toBeCloseTo(190);
+  });
+
+  it('keeps the order of what happened at one instant: what came out comes out of the old jar', () => {
+    const events = live(OUT, { at: at(24), grams: 70 }, EARLIER, NOW);
+    expect(events.map(({ kind }) => kind)).toEqual([
+      'started',
+      'discarded',
+      'fed',
+      'looked',
+      'noted',
+    ]);
+    expect(foldJar(events, usualKitchen())!.jar.massG).toBeCloseTo(180);
+  });
+
+  it('takes what came out for a feed along to another hour', () => {
+    const events = live(FED, { at: at(25) }, EARLIER, NOW);
+    expect(events.slice(0, 3).map(({ kind, at: when }) => [kind, when])).toEqual([
+      ['started', iso(48)],
+      ['discarded', iso(25)],
+      ['fed', iso(25)],
+    ]);
+  });
+
+  it('put right twice still names the first, so that what was said of that one holds', () => {
+    const [, again] = live(OUT, { at: at(24), grams: 70 }, EARLIER, NOW) as [JarEvent, JarEvent];
+    const [entry] = correct(
+      again,
+      { at: at(24), grams: 75 },
+      [EARLIER[0]!, again, FED],
+      NOW,
+    ).entries!;
+    expect(entry).toMatchObject({ grams: 75, corrects: 'out' });
+  });
+
+  it('loses a note that is emptied, but is not all gone by that', () => {
+    const [entry] = correct(LOOKED, { at: at(18), note: ' ' }, EARLIER, NOW).entries!;
+    expect(entry).not.toHaveProperty('note');
+    expect(objected(NOTED, { at: at(10), note: ' ' }, EARLIER, NOW)).toEqual(['note']);
+  });
+
+  it.each([
+    ['no time', FED, { at: NaN }, 'at'],
+    ['a time to come', FED, { at: at(-3) }, 'at'],
+    ['a time before the jar came', FED, { at: at(90) }, 'at'],
+    ['no weight', FED, { at: at(24), keepG: NaN }, 'keep'],
+    ['more than a kitchen holds', OUT, { at: at(24), grams: 20_000 }, 'grams'],
+    ['a rise that no jar has', LOOKED, { at: at(18), height: 40 }, 'rise'],
+    ['a height of another feed’s band', LOOKED, { at: at(30), height: 1.8 }, 'at'],
+    ['a novel', NOTED, { at: at(10), note: 'x'.repeat(3000) }, 'note'],
+  ])('does not become %s', (_, event, to, field) => {
+    expect(objected(event, to, EARLIER, NOW)).toContain(field);
+  });
+
+  it('may move by minutes within its feed', () => {
+    expect(objected(LOOKED, { at: at(18) + 5 * MINUTE, height: 1.9 }, EARLIER, NOW)).toEqual([]);
+  });
+});
+
+it('what makes a jar, and a move that was only meant to happen, are changed where they stand', () => {
+  const move = (said?: string): JarEvent => ({
+    kind: 'moved',
+    id: 'moved',
+    jar: 'tern',
+    at: iso(2),
+    place: 'fridge',
+    ...(said && { said }),
+  });
+  expect(canBeCorrected(EARLIER[0]!)).toBe(false);
+  expect(canBeCorrected(move(iso(3)))).toBe(false);
+  expect(canBeCorrected(move())).toBe(true);
+});

@@ -1,0 +1,167 @@
+import {
+  type Answer,
+  type JarEvent,
+  NOTE_LENGTH,
+  type NewEntry,
+  type Objection,
+  RISE_PCT,
+  answer,
+  firstIdOf,
+  instantOf,
+  isPromise,
+  isoOf,
+  objectionsTo,
+  storyOf,
+} from '../journal';
+import { type Instant } from '../measure';
+
+/** What of an entry can be put right; each only where the entry has it. */
+export interface Correction {
+  /** When it was; NaN where that cannot be read. */
+  readonly at: Instant;
+  readonly keepG?: number;
+  readonly flourG?: number;
+  readonly waterG?: number;
+  readonly grams?: number;
+  /** Against the band, 1 at the band. */
+  readonly height?: number;
+  readonly note?: string;
+}
+
+const CORRECTABLE: Readonly<Partial<Record<JarEvent['kind'], readonly (keyof Correction)[]>>> = {
+  fed: ['keepG', 'waterG', 'flourG'],
+  weighed: ['grams'],
+  discarded: ['grams'],
+  pouredOff: ['grams'],
+  took: ['grams', 'note'],
+  looked: ['height', 'note'],
+  noted: ['note'],
+};
+
+/** The fields beside its time that can be put right in an entry. A look without a height gets none. */
+export const correctable = (event: JarEvent): readonly (keyof Correction)[] =>
+  (CORRECTABLE[event.kind] ?? []).filter(
+    (field) => field !== 'height' || (event.kind === 'looked' && event.height !== undefined),
+  );
+
+/** Whether something of an entry can be put right: what makes a jar or a backup is changed where it stands. */
+export const canBeCorrected = (event: JarEvent): boolean =>
+  correctable(event).length > 0 || (event.kind === 'moved' && !isPromise(event));
+
+/**
+ * An entry as it should have been: the old one counts no more, and the new one names it.
+ *
+ * @param earlier the live entries of its jar, oldest first, it among them
+ * @returns objections to `at`, `keep`, `flour`, `water`, `grams`, `rise` or `note`
+ */
+export function correct(
+  event: JarEvent,
+  { at, ...changed }: Correction,
+  earlier: readonly JarEvent[],
+  now: Instant,
+): Answer {
+  const allowed = correctable(event);
+  const kept = Object.fromEntries(
+    Object.entries(changed).filter(([key]) => allowed.includes(key as keyof Correction)),
+  );
+  const { id, ...before } = event;
+  const after = withoutEmptyNote({
+    ...before,
+    ...kept,
+    at: isoOf(at),
+    // The first of all, so that what was said of it still holds.
+    corrects: firstIdOf(event),
+  });
+  const others = earlier.filter((other) => other.id !== id);
+  const entry = { ...after, id: 'new' } as JarEvent;
+  const along = goesAlong(event, at, earlier);
+  const shift = at - instantOf(event);
+  const again = (other: JarEvent): NewEntry => {
+    const { id: otherId, ...rest } = other;
+    return {
+      ...rest,
+      at: isoOf(instantOf(other) + (event.kind === 'fed' ? shift : 0)),
+      corrects: other.corrects ?? otherId,
+    };
+  };
+  const objections = [
+    ...objectionsTo(entry, null, others, now),
+    ...riseObjection(changed.height),
+    ...noteObjection(event, changed.note),
+    ...placeInTime(event, entry, others),
+  ];
+  const gone = [...along.before, event, ...along.after].map((one) => one.id);
+  return answer(
+    [
+      ...along.before.map(again),
+      after,
+      ...along.after.map(again),
+      { kind: 'withdrew', at: isoOf(now), entries: gone },
+    ],
+    objections,
+  );
+}
+
+/**
+ * What is written down anew with an entry: a feed takes along what was done for it in the same visit, and what happened at
+ * one instant stays in its order.
+ */
+function goesAlong(event: JarEvent, at: Instant, earlier: readonly JarEvent[]) {
+  const place = earlier.findIndex(({ id }) => id === event.id);
+  const moves = at !== instantOf(event);
+  const after = earlier
+    .slice(place + 1)
+    .filter((other) => instantOf(other) === instantOf(event) && !isPromise(other));
+  if (event.kind !== 'fed') return { before: [], after: moves ? [] : after };
+  const visit = storyOf(earlier).find(({ fed }) => fed?.id === event.id)?.entries ?? [];
+  return {
+    before: moves
+      ? visit.slice(
+          0,
+          visit.findIndex(({ id }) => id === event.id),
+        )
+      : [],
+    after,
+  };
+}
+
+function withoutEmptyNote(entry: NewEntry): NewEntry {
+  if (!('note' in entry) || entry.kind === 'noted' || entry.note?.trim()) return entry;
+  const { note: _, ...rest } = entry;
+  return rest;
+}
+
+function riseObjection(height: number | undefined): readonly Objection[] {
+  const [low, high] = RISE_PCT;
+  const pct = 100 * ((height ?? 1) - 1);
+  if (pct >= low && pct <= high) return [];
+  return [{ field: 'rise', message: `Give the rise as a number between ${low} and ${high} %.` }];
+}
+
+function noteObjection(event: JarEvent, note: string | undefined): readonly Objection[] {
+  if (event.kind === 'noted' && note !== undefined && note.trim() === '')
+    return [{ field: 'note', message: 'Nothing is written yet.' }];
+  if ((note?.length ?? 0) <= NOTE_LENGTH) return [];
+  const message = `That is a long note. Keep it under ${NOTE_LENGTH} characters.`;
+  return [{ field: 'note', message }];
+}
+
+/** An entry stays with its jar, and a height with its feed: another has another band. */
+function placeInTime(
+  before: JarEvent,
+  after: JarEvent,
+  others: readonly JarEvent[],
+): readonly Objection[] {
+  const at = instantOf(after);
+  if (Number.isNaN(at)) return [];
+  const [first] = others;
+  if (first?.kind === 'started' && at < instantOf(first))
+    return [{ field: 'at', message: 'The jar was not in the kitchen yet at that time.' }];
+  const feedAt = (when: Instant) =>
+    others.findLast((other) => other.kind === 'fed' && instantOf(other) <= when);
+  if (after.kind !== 'looked' || after.height === undefined) return [];
+  if (feedAt(at) === feedAt(instantOf(before))) return [];
+  const message =
+    'There is a feed between, when the band was somewhere else. Strike it out instead.';
+  return [{ field: 'at', message }];
+}
