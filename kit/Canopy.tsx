@@ -83,7 +83,7 @@ export function Canopy({
   );
   const nowX = x(Math.min(now.hours, until));
   return (
-    <Plot label={label} height={height} across={across} style={styles.box}>
+    <Plot label={label} height={height} across={across} style={styles.box} opens>
       <Defs>
         <ClipPath id={clip}>
           <Path d={under} />

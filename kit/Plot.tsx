@@ -19,12 +19,15 @@ export function Plot({
   height,
   across: { width, onWidth },
   style,
+  opens = false,
   children,
 }: {
   readonly label: string;
   readonly height: number;
   readonly across: PlotWidth;
   readonly style?: StyleProp<ViewStyle>;
+  /** It opens when it is first seen, for those who like motion (index.html). */
+  readonly opens?: boolean;
   readonly children: ReactNode;
 }) {
   return (
@@ -35,9 +38,11 @@ export function Plot({
       style={[{ height }, style]}
     >
       {width > 0 && (
-        <Svg width={width} height={height} aria-hidden>
-          {children}
-        </Svg>
+        <View {...(opens ? { testID: 'opens' } : {})}>
+          <Svg width={width} height={height} aria-hidden>
+            {children}
+          </Svg>
+        </View>
       )}
     </View>
   );

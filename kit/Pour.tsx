@@ -43,6 +43,8 @@ export function Pour({
       top: jarY(Math.min(1, below + layer.share)),
     };
   });
+  // What has just come in is seen to pour; index.html has the motion, and none for who wants none.
+  const lastIn = stacked.findLast(({ state }) => state === 'in');
   const third = jarY(1 / 3);
   return (
     <Svg
@@ -73,6 +75,7 @@ export function Pour({
           layer.state === 'in' ? (
             <Rect
               key={layer.kind}
+              {...(layer === lastIn ? { id: `pours ${clip}` } : {})}
               x={left}
               y={layer.top}
               width={inner}

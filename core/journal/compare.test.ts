@@ -1,5 +1,5 @@
 import { HOUR } from '../measure';
-import { compareJars } from './compare';
+import { bestPair, compareJars } from './compare';
 import { type JarEvent } from './events';
 import { foldJar } from './fold';
 import { someCard, someFeed, someStart, usualKitchen } from './someJar.testing';
@@ -29,6 +29,30 @@ function jar(
   const folded = foldJar(events, context)!.jar;
   return standingAt(folded, outlookOf(folded, context, 48), context, T0 + 12 * HOUR);
 }
+
+describe('the pair that says most', () => {
+  const idsOf = (...asked: Parameters<typeof bestPair>) =>
+    bestPair(...asked)?.map(({ jar: { id } }) => id);
+  const [a, b, c] = [
+    jar('a', { fedAt: 1 }),
+    jar('b', { fedAt: 6, parts: 2 }),
+    jar('c', { fedAt: 7 }),
+  ];
+
+  it('was fed alike and together, else at hours that lie nearest', () => {
+    expect(idsOf([a, b, c])).toEqual(['b', 'c']);
+    expect(idsOf([a, b, c, jar('d', { fedAt: 1.5 })])).toEqual(['a', 'd']);
+  });
+
+  it('holds the jar that was asked for, first', () => {
+    expect(idsOf([a, b, c], 'a')).toEqual(['a', 'b']);
+    expect(idsOf([a, b, c], 'c')).toEqual(['c', 'b']);
+  });
+
+  it('is none where there are not two', () => {
+    expect(bestPair([a])).toBeNull();
+  });
+});
 
 describe('two jars side by side', () => {
   it('are fed alike when they began together with the same ratio', () => {

@@ -57,6 +57,29 @@ export function compareJars(a: Standing, b: Standing): Comparison {
   return { fedAlike: fedAlike(a.jar, b.jar), differences };
 }
 
+/**
+ * Two jars that say most about each other: fed alike and together, else fed at hours that lie nearest. Null where there are
+ * not two.
+ *
+ * @param one a jar that is to be one of them
+ */
+export function bestPair(
+  standings: readonly Standing[],
+  one?: string,
+): readonly [Standing, Standing] | null {
+  let best: readonly [Standing, Standing] | null = null;
+  let least = Infinity;
+  for (const [i, a] of standings.entries())
+    for (const b of standings.slice(i + 1)) {
+      if (one !== undefined && a.jar.id !== one && b.jar.id !== one) continue;
+      const between = fedAlike(a.jar, b.jar) ? -1 : Math.abs(a.jar.since - b.jar.since);
+      if (between >= least) continue;
+      least = between;
+      best = b.jar.id === one ? [b, a] : [a, b];
+    }
+  return best;
+}
+
 /** Whether two bands leave no doubt which comes first. */
 const apart = (x: Between | null, y: Between | null): boolean =>
   x !== null && y !== null && (x.high < y.low || y.high < x.low);

@@ -43,6 +43,8 @@ export interface Formula {
   readonly minutes: number;
   /** Pieces that one of these holds, and the minutes that each further one takes. */
   readonly batch: { readonly pieces: number; readonly minutes: number };
+  /** What one person eats of it, pieces. */
+  readonly serving: number;
   /** The sourest discard that suits it, ml 0.1 N per 10 g. */
   readonly acidUpTo: number;
   /** Grams of finished mix to one piece. */
@@ -59,6 +61,7 @@ export const FORMULAS: readonly Formula[] = [
     allergens: ['gluten', 'sesame'],
     minutes: 60,
     batch: { pieces: 70, minutes: 18 },
+    serving: 15,
     acidUpTo: 20,
     pieceG: 6,
   },
@@ -70,6 +73,7 @@ export const FORMULAS: readonly Formula[] = [
     allergens: ['gluten', 'milk', 'egg'],
     minutes: 20,
     batch: { pieces: 3, minutes: 4 },
+    serving: 3,
     acidUpTo: 15,
     pieceG: 60,
   },
@@ -81,6 +85,7 @@ export const FORMULAS: readonly Formula[] = [
     allergens: ['gluten'],
     minutes: 40,
     batch: { pieces: 1, minutes: 3 },
+    serving: 2,
     acidUpTo: 15,
     pieceG: 90,
   },
@@ -92,6 +97,7 @@ export const FORMULAS: readonly Formula[] = [
     allergens: ['gluten', 'milk', 'egg'],
     minutes: 25,
     batch: { pieces: 2, minutes: 5 },
+    serving: 2,
     acidUpTo: 15,
     pieceG: 110,
   },
@@ -103,6 +109,7 @@ export const FORMULAS: readonly Formula[] = [
     allergens: ['gluten'],
     minutes: 20,
     batch: { pieces: 4, minutes: 9 },
+    serving: 2,
     acidUpTo: 18,
     pieceG: 75,
   },
@@ -114,6 +121,7 @@ export const FORMULAS: readonly Formula[] = [
     allergens: ['gluten', 'milk', 'egg'],
     minutes: 40,
     batch: { pieces: 12, minutes: 22 },
+    serving: 2,
     acidUpTo: 14,
     pieceG: 85,
   },
@@ -125,6 +133,7 @@ export const FORMULAS: readonly Formula[] = [
     allergens: ['gluten'],
     minutes: 20,
     batch: { pieces: 6, minutes: 4 },
+    serving: 6,
     acidUpTo: 18,
     pieceG: 25,
   },
@@ -136,6 +145,7 @@ export const FORMULAS: readonly Formula[] = [
     allergens: ['gluten', 'milk'],
     minutes: 75,
     batch: { pieces: 32, minutes: 50 },
+    serving: 3,
     acidUpTo: 16,
     pieceG: 60,
   },
@@ -222,6 +232,12 @@ export const TEASPOON_G: Readonly<Partial<Record<Extra, number>>> = {
 export const minutesFor = ({ minutes, batch }: Formula, pieces: number): number =>
   minutes + batch.minutes * Math.max(0, Math.ceil(pieces / batch.pieces) - 1);
 
+/** What is to be made: in so many minutes, for so many people; Infinity for as many as there is discard for. */
+export interface Occasion {
+  readonly minutes: number;
+  readonly people: number;
+}
+
 /** Discard that so many pieces of a formula use, grams. */
 export function discardFor(
   formula: Formula,
@@ -230,6 +246,27 @@ export function discardFor(
 ): number {
   const one = mixtureFor(formula, { ...discard, grams: 100 });
   return 'tooWet' in one ? NaN : (100 * pieces * formula.pieceG) / one.totalG;
+}
+
+/** So much of a formula. */
+export interface Portion {
+  readonly pieces: number;
+  readonly discardG: number;
+}
+
+/** How much of a formula to make: for the people there are, and no more than the time and the discard allow; at least one piece. */
+export function portionFor(
+  formula: Formula,
+  discard: Pouring,
+  { minutes, people }: Occasion,
+): Portion {
+  const mixture = mixtureFor(formula, discard);
+  if ('tooWet' in mixture) return { pieces: 1, discardG: NaN };
+  const batches = 1 + Math.floor((minutes - formula.minutes) / formula.batch.minutes);
+  const wanted = Math.max(1, Math.min(batches * formula.batch.pieces, people * formula.serving));
+  // The last piece may be a little short: nothing stays behind for it.
+  if (wanted >= mixture.pieces) return { pieces: mixture.pieces, discardG: discard.grams };
+  return { pieces: wanted, discardG: discardFor(formula, wanted, discard) };
 }
 
 /** Why a formula does not suit what there is. */

@@ -4,7 +4,15 @@ import { type JarEvent, type JournalEvent } from '../journal';
 import { someCard, someStart, usualKitchen } from '../journal/someJar.testing';
 import { DAY, kitchenTime } from '../measure';
 import { discardLevain } from './discardLevain';
-import { EXTRAS, FORMULAS, discardFor, minutesFor, mixtureFor, unfit } from './formulas';
+import {
+  EXTRAS,
+  FORMULAS,
+  discardFor,
+  minutesFor,
+  mixtureFor,
+  portionFor,
+  unfit,
+} from './formulas';
 import { type Lot, lotsFor, lotsOf, originsOf, takeOldest, together } from './ledger';
 import { leanerKeep, usesByMonth } from './saved';
 
@@ -197,6 +205,36 @@ describe('what can be made', () => {
     expect(unfit(pancakes, { ...discard, acid: 17 }, 60)).toBe('tooSour');
     expect(unfit(pancakes, { ...discard, grams: 20 }, 60)).toBe('tooLittle');
     expect(unfit(pancakes, discard, 15)).toBe('tooLong');
+  });
+
+  it('makes no more than people eat, time allows and discard is there for', () => {
+    const all = { ...discard, grams: 2000 };
+    const pieces = (minutes: number, people: number, of = all) =>
+      portionFor(pancakes, of, { minutes, people }).pieces;
+    expect(pieces(90, 2)).toBe(6);
+    expect(pieces(20, 6)).toBe(3);
+    expect(minutesFor(pancakes, pieces(45, Infinity))).toBeLessThanOrEqual(45);
+    expect(pieces(45, Infinity)).toBeGreaterThan(15);
+    expect(pieces(900, Infinity, { ...discard, grams: 100 })).toBeLessThan(15);
+  });
+
+  it('what fits the time for anybody is done in that time', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...FORMULAS),
+        fc.integer({ min: 30, max: 240 }),
+        fc.integer({ min: 1, max: 12 }),
+        fc.integer({ min: 150, max: 3000 }),
+        (formula, minutes, people, grams) => {
+          const pouring = { ...discard, grams };
+          fc.pre(unfit(formula, pouring, minutes) === null);
+          const { pieces, discardG } = portionFor(formula, pouring, { minutes, people });
+          expect(discardG).toBeLessThanOrEqual(grams);
+          expect(minutesFor(formula, pieces)).toBeLessThanOrEqual(minutes);
+          expect(pieces).toBeLessThanOrEqual(people * formula.serving);
+        },
+      ),
+    );
   });
 
   it('takes the water that thin discard brings off the milk, not out of nowhere', () => {

@@ -1,4 +1,4 @@
-import { type JarEvent, type JournalEvent, foldJar, logOf } from '../journal';
+import { type JarEvent, foldJar, logOf } from '../journal';
 import { someFeed, someStart, usualKitchen } from '../journal/someJar.testing';
 import { HOUR, MINUTE } from '../measure';
 import { canBeCorrected, correct } from '.';

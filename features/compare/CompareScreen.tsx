@@ -3,8 +3,8 @@ import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { amountsAfter } from '@core/bench';
-import { type Standing, compareJars } from '@core/journal';
-import { HOUR, highest } from '@core/measure';
+import { type Standing, bestPair, compareJars } from '@core/journal';
+import { HOUR, highest, lowest } from '@core/measure';
 import { Choice, Page, Panel, Button, TwoCanopies, TwoPanes, Words, useWide } from '@kit';
 import { fillBench, selectStandings, useAppDispatch, useAppSelector } from '@state';
 
@@ -22,11 +22,12 @@ export function CompareScreen({
 }) {
   const standings = useAppSelector(selectStandings);
   const router = useRouter();
-  const one = standings.find(({ jar }) => jar.id === a) ?? standings[0];
-  const other =
-    standings.find(({ jar }) => jar.id === b && jar.id !== one?.jar.id) ??
-    standings.find(({ jar }) => jar.id !== one?.jar.id);
-  if (!one || !other)
+  const chosen = (id: string | undefined) => standings.find(({ jar }) => jar.id === id);
+  const pair =
+    chosen(a) && chosen(b) && a !== b
+      ? ([chosen(a)!, chosen(b)!] as const)
+      : bestPair(standings, chosen(a)?.jar.id);
+  if (!pair)
     return (
       <Page title="Side by side" narrow>
         <Words size="heading" level={1}>
@@ -38,6 +39,7 @@ export function CompareScreen({
         </Panel>
       </Page>
     );
+  const [one, other] = pair;
   const choose = (first: string, second: string) =>
     router.setParams({ a: first, b: first === second ? one.jar.id : second });
   const names = standings.map(({ jar }) => ({ is: jar.id, text: jar.card.name }));
@@ -118,14 +120,17 @@ const lineOf = ({ jar, outlook }: Standing) => ({
   ),
 });
 
-/** Hours that both canopies fit in: to where the later one has clearly fallen, a fortnight at most. */
+/**
+ * Hours in which both canopies show something: to where the later one has clearly fallen, but no more than twice as far as
+ * the quicker one tells anything. A fortnight at most.
+ */
 function spanOf(pair: readonly Standing[]): number {
   const ends = pair.map(({ outlook, hours }) => {
     const { ripeUntilH, peaksAtH, curve } = outlook.forecast;
     const last = curve[curve.length - 1]!.hours;
     return Math.min(last, Math.max(12, hours, 1.4 * (ripeUntilH ?? peaksAtH ?? 12)));
   });
-  return Math.min(336, highest(ends));
+  return Math.min(336, highest(ends), 2 * lowest(ends));
 }
 
 const styles = StyleSheet.create({

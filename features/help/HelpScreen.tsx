@@ -75,9 +75,14 @@ const WAYS: readonly { readonly title: string; readonly hint: string; readonly h
 export function HelpScreen() {
   return (
     <Page title="Help" narrow>
-      <Words size="heading" level={1}>
-        Help
-      </Words>
+      <View style={styles.head}>
+        <Words size="heading" level={1}>
+          Help
+        </Words>
+        <Button kind="bare" icon="cog-outline" href="/settings">
+          Settings
+        </Button>
+      </View>
       <Button kind="main" big href="/trouble">
         Something is wrong with a jar
       </Button>
@@ -85,14 +90,6 @@ export function HelpScreen() {
         {WAYS.map((way, i) => (
           <ActionRow key={way.title} {...way} first={i === 0} />
         ))}
-      </Panel>
-      <Panel label="Settings" style={styles.panel}>
-        <ActionRow
-          title="Settings"
-          hint="units, clock, places, reminders, export and import"
-          href="/settings"
-          first
-        />
       </Panel>
       <Panel label="Stage marks">
         <Words size="title" level={2}>
@@ -150,6 +147,7 @@ export function HelpScreen() {
 }
 
 const styles = StyleSheet.create({
+  head: { flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between' },
   row: { flexDirection: 'row', gap: 14, alignItems: 'center' },
   fill: { flex: 1 },
   panel: { gap: 0, paddingVertical: 8 },

@@ -30,7 +30,7 @@ function Paper({ standing }: { readonly standing: Standing }) {
   const next = useAppSelector((state) => selectNextOf(state, id));
   const label = useMemo(() => labelText(standing, next, words), [standing, next, words]);
   const svg = useMemo(() => labelSvg(label), [label]);
-  const care = useMemo(() => careText(standing, words), [standing, words]);
+  const care = useMemo(() => careText(standing, next, words), [standing, next, words]);
   const copy = useCopy();
   return (
     <>

@@ -5,10 +5,12 @@ import {
   type Extra,
   type Formula,
   type Lot,
+  type Occasion,
   TEASPOON_G,
   discardFor,
   minutesFor,
   mixtureFor,
+  portionFor,
   together,
 } from '@core/larder';
 import { spendLots } from '@core/verbs';
@@ -27,17 +29,22 @@ const UNKNOWN = { hydrationPct: 100, acid: 11 };
 export function MakeItPanel({
   formula,
   lots,
+  occasion,
 }: {
   readonly formula: Formula;
   readonly lots: readonly Lot[];
+  /** It begins with what suits the time and the people there are. */
+  readonly occasion: Occasion;
 }) {
   const look = useLook();
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
   const here = together(lots);
-  const [wanted, setWanted] = useState<number | null>(null);
   const all = here.grams >= 1 ? here.grams : EXAMPLE_G;
   const discard = here.grams >= 1 ? here : UNKNOWN;
+  const begun = portionFor(formula, { ...discard, grams: all }, occasion);
+  // Null for all there is.
+  const [wanted, setWanted] = useState<number | null>(begun.discardG < all ? begun.pieces : null);
   const discardG = wanted === null ? all : discardFor(formula, wanted, discard);
   const made = mixtureFor(formula, { ...discard, grams: discardG });
   const { name, piece, method, instead } = FORMULA_WORDS[formula.id];

@@ -6,9 +6,10 @@ import {
   type Formula,
   type FormulaId,
   type Lot,
+  type Occasion,
   lotsFor,
   minutesFor,
-  mixtureFor,
+  portionFor,
   together,
   unfit,
 } from '@core/larder';
@@ -27,13 +28,15 @@ import {
 import { selectGoodLots, selectNow, useAppSelector } from '@state';
 
 import { useJarName } from '../words/useJarName';
-import { useKitchenWords } from '../words';
+import { type KitchenWords, useKitchenWords } from '../words';
 import { DiscardLevain } from './DiscardLevain';
 import { DiscardPanel } from './DiscardPanel';
 import { MakeItPanel } from './MakeItPanel';
 import { FORMULA_WORDS, UNFIT_WORDS } from './formulaWords';
 
 const EVERYBODYS = '';
+
+const EVERYTHING = Infinity;
 
 /** What the discard can become, by how much there is, how sour it is, and the time. */
 export function MakeScreen() {
@@ -52,6 +55,8 @@ export function MakeScreen() {
   const from = jars.includes(whose) ? whose : EVERYBODYS;
   const usable = thawed.filter(({ jar }) => from === EVERYBODYS || jar === from);
   const [minutes, setMinutes] = useState(90);
+  const [people, setPeople] = useState(2);
+  const occasion = { minutes, people };
   const [chosen, setChosen] = useState<FormulaId | null>(null);
   const discard = together(usable);
   const fitting = FORMULAS.map((formula) => ({
@@ -97,12 +102,21 @@ export function MakeScreen() {
           chosen={minutes}
           onChoose={setMinutes}
         />
+        <Choice
+          label="For how many"
+          options={[
+            ...[1, 2, 4, 6].map((is) => ({ is, text: is === 1 ? 'one' : String(is) })),
+            { is: EVERYTHING, text: 'use it up' },
+          ]}
+          chosen={people}
+          onChoose={setPeople}
+        />
       </View>
       {sorted.map(({ formula, not }) => (
         <FormulaRow
           key={formula.id}
           formula={formula}
-          text={not ? UNFIT_WORDS[not] : piecesOf(formula, lotsFor(formula, usable))}
+          text={not ? UNFIT_WORDS[not] : madeOf(formula, lotsFor(formula, usable), occasion, words)}
           dim={not !== null}
           on={shown?.id === formula.id}
           onPress={() => setChosen(formula.id)}
@@ -113,7 +127,12 @@ export function MakeScreen() {
   const beside = (
     <>
       {shown && (
-        <MakeItPanel key={`${shown.id} ${from}`} formula={shown} lots={lotsFor(shown, usable)} />
+        <MakeItPanel
+          key={`${shown.id} ${from} ${minutes} ${people}`}
+          formula={shown}
+          lots={lotsFor(shown, usable)}
+          occasion={occasion}
+        />
       )}
       <DiscardLevain lots={usable} />
     </>
@@ -144,9 +163,10 @@ export function MakeScreen() {
         <>
           {shown && (
             <MakeItPanel
-              key={`${shown.id} ${from}`}
+              key={`${shown.id} ${from} ${minutes} ${people}`}
               formula={shown}
               lots={lotsFor(shown, usable)}
+              occasion={occasion}
             />
           )}
           {list}
@@ -158,11 +178,16 @@ export function MakeScreen() {
   );
 }
 
-function piecesOf(formula: Formula, lots: readonly Lot[]): string {
-  const made = mixtureFor(formula, together(lots));
-  if ('tooWet' in made) return '';
+/** "6 pancakes in 24 min, from 110 g" */
+function madeOf(
+  formula: Formula,
+  lots: readonly Lot[],
+  occasion: Occasion,
+  words: KitchenWords,
+): string {
+  const { pieces, discardG } = portionFor(formula, together(lots), occasion);
   const [one, several] = FORMULA_WORDS[formula.id].piece;
-  return `${made.pieces} ${made.pieces === 1 ? one : several} from all of it, ${minutesFor(formula, made.pieces)} min`;
+  return `${pieces} ${pieces === 1 ? one : several} in ${minutesFor(formula, pieces)} min, from ${words.grams(discardG)}`;
 }
 
 function FormulaRow({

@@ -118,6 +118,7 @@ describe('the larder', () => {
       expect(screen.getByText(/^270 g in the fridge, all together/)).toBeVisible();
       touch('radio', 'Puffin');
       expect(screen.getByText(/^90 g in the fridge of Puffin at 100 % hydration\.$/)).toBeVisible();
+      touch('radio', 'use it up');
       press(/^Pancakes: /);
       press(/^Made: take 90 g off$/);
       expect(here(store)).toEqual([
@@ -213,6 +214,15 @@ describe('what can I make', () => {
     const long = names.findIndex((name) => name.endsWith('takes longer'));
     expect(long).toBeGreaterThan(0);
     expect(names.slice(long).every((name) => name.endsWith('takes longer'))).toBe(true);
+  });
+
+  it('begins with what two people eat, and with the time there is', () => {
+    show(<MakeScreen />);
+    touch('button', /^Pancakes: 6 pancakes in 24 min, from \d+ g$/);
+    expect(screen.getByLabelText('How many pancakes')).toHaveValue('6');
+    touch('radio', 'use it up');
+    touch('radio', '30 min');
+    expect(screen.getByText(/^About (2\d|30) minutes for \d+ pancakes/)).toBeVisible();
   });
 
   it('scales to a number that is wanted, and takes what is used off the ledger', () => {

@@ -107,6 +107,23 @@ export function Shell() {
             </View>
             <Words size="small">Find</Words>
           </TouchArea>
+          {rail && !low && (
+            // At the rail's foot, away from the places of every day.
+            <View style={styles.last}>
+              <LinkArea
+                href="/settings"
+                current={path === '/settings' ? 'page' : undefined}
+                style={styles.place}
+              >
+                <View style={styles.mark}>
+                  <Icon name="cog-outline" size={24} color={look.ink} />
+                </View>
+                <Words size="small" strong={path === '/settings'}>
+                  Settings
+                </Words>
+              </LinkArea>
+            </View>
+          )}
         </View>
       </TabList>
       <Shortcuts />
@@ -188,6 +205,7 @@ const styles = StyleSheet.create({
   },
   away: { display: 'none' },
   place: { alignItems: 'center', justifyContent: 'center', gap: 3, minWidth: 52, minHeight: 52 },
+  last: { marginTop: 'auto' },
   skip: { position: 'absolute', top: 8, left: 8, zIndex: 2 },
   // Out of the way of fingers too, until it has the focus.
   unseen: { top: -200 },

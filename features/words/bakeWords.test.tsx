@@ -92,7 +92,7 @@ describe('a jar on paper', () => {
   });
 
   it('tells whoever gets a part how to keep it, and what to mind', () => {
-    const text = careText(dunlin, words);
+    const text = careText(dunlin, null, words);
     expect(text).toContain('Keep 15 g, add 75 g water and 75 g flour (1 : 5 : 5');
     expect(text).toMatch(/tight lid/);
     expect(text).toMatch(/throw all of it out/);

@@ -1,6 +1,6 @@
 import { ratioText } from '@core/bench';
 import { type Standing } from '@core/journal';
-import { HOUR, isGlutenFree } from '@core/measure';
+import { isGlutenFree } from '@core/measure';
 import { type WhatNext } from '@core/next';
 import { type LabelText } from '@kit';
 
@@ -56,11 +56,14 @@ function dueLine(
 }
 
 /** How to keep a starter, for whoever gets a part of it. */
-export function careText({ jar, outlook, now }: Standing, words: KitchenWords): string {
+export function careText(
+  { jar, outlook }: Standing,
+  next: WhatNext | null,
+  words: KitchenWords,
+): string {
   const { card, feeds, started } = jar;
   const { keepG, ratio, flour } = card;
   const hydration = Math.round((100 * ratio.water) / ratio.flour);
-  const due = outlook.forecast.feedByH;
   const ripe = outlook.forecast.ripeFromH;
   return [
     `This is a part of ${card.name}, kept since ${words.date(started)}${feeds > 0 ? ` and fed ${feeds} ${feeds === 1 ? 'time' : 'times'}` : ''}.`,
@@ -71,9 +74,9 @@ export function careText({ jar, outlook, now }: Standing, words: KitchenWords): 
       : `It is ripe about ${words.span(ripe)} after a feed in a kitchen like this one: domed, full of bubbles.`,
     ...(card.rhythm ? [`I feed it ${rhythmWords(card.rhythm, words)}.`] : []),
     'In the fridge: feed it once a week, an hour or two out before and after.',
-    ...(due === null || jar.since + due * HOUR <= now
-      ? []
-      : [`It keeps until ${words.date(jar.since + due * HOUR)} at the latest; sooner is better.`]),
+    ...(next?.because.is === 'feed' && next.by !== null && !next.late
+      ? [`Its next feed is due by ${words.date(next.by)}; sooner is better.`]
+      : []),
     '',
     'Cover it loosely: a tight lid on a feeding starter is under pressure. Grey liquid on top is hunger: pour it off or stir it in, and feed. Fuzz, coloured spots, pink or orange streaks: throw all of it out.',
     `Do not taste it raw. ${isGlutenFree(flour) ? 'Its flour holds no gluten, but spoons and hands may bring some.' : 'It holds gluten.'}`,

@@ -88,7 +88,7 @@ function tell(of: string, jar: Jar, outlook: Outlook, hours: number): Told {
       jarSentence(standing, words),
       ripeWords(standing, words),
       ...label.lines,
-      careText(standing, words),
+      careText(standing, next, words),
     ],
   };
 }
