@@ -2,6 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import { Line, Rect, Text as SvgText } from 'react-native-svg';
 
 import { type Look, TEXT_FONT, useLook } from './look';
+import { drawnType, useTextScale } from './textScale';
 import { Plot, usePlotWidth } from './Plot';
 import { Words } from './Words';
 
@@ -30,6 +31,7 @@ export function BarChart({
   readonly unit: string;
 }) {
   const look = useLook();
+  const scale = useTextScale();
   const across = usePlotWidth();
   const { width } = across;
   const totals = bars.map(({ parts }) => parts.reduce((sum, { amount }) => sum + amount, 0));
@@ -67,7 +69,7 @@ export function BarChart({
               key={name}
               x={x + wide / 2}
               y={HEIGHT - 5}
-              fontSize={12}
+              fontSize={drawnType(12, scale)}
               fontFamily={TEXT_FONT}
               textAnchor="middle"
               fill={look.quiet}
@@ -78,7 +80,7 @@ export function BarChart({
               key={`${name} total`}
               x={x + wide / 2}
               y={y - 3}
-              fontSize={11}
+              fontSize={drawnType(11, scale)}
               fontFamily={TEXT_FONT}
               textAnchor="middle"
               fill={look.ink}

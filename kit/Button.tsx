@@ -1,12 +1,13 @@
 import { type Href } from 'expo-router';
-import { StyleSheet, type TextStyle } from 'react-native';
+import { StyleSheet, type TextStyle, type ViewStyle } from 'react-native';
 import { IconButton, Button as PaperButton } from 'react-native-paper';
 
 import Icon from './Icon';
 import { type IconName } from './iconPaths';
 import { Leading, followed } from './Leading';
 import { BENCH_TOUCH, type Look, RADIUS, RIM, TOUCH, useLook } from './look';
-import { SIZES } from './Words';
+import { LARGE_TEXT, useTextScale } from './textScale';
+import { useType } from './Words';
 
 /** `main` is the one bright action of a screen. */
 type Kind = 'main' | 'plain' | 'danger' | 'bare';
@@ -48,6 +49,8 @@ export function Button({
 }: ButtonProps) {
   const look = useLook();
   const { ink, paint } = coloursOf(kind, look);
+  const type = useType(big ? 'title' : 'body');
+  const scale = useTextScale();
   const button = (
     <PaperButton
       mode={MODES[kind]}
@@ -61,11 +64,13 @@ export function Button({
       style={[
         styles.button,
         kind === 'bare' ? null : [styles.rim, { borderColor: disabled ? look.seam : ink }],
-        grow && styles.grow,
+        // Large words take the room they need, and go to a line of their own.
+        scale >= LARGE_TEXT && styles.wholeWord,
+        grow && (scale < LARGE_TEXT ? styles.grow : styles.growWide),
       ]}
       contentStyle={big ? styles.big : styles.content}
       labelStyle={[
-        big ? SIZES.title : SIZES.body,
+        type,
         styles.label,
         kind === 'bare' ? (icon ? styles.bareBesideIcon : styles.bareLabel) : null,
         kind !== 'bare' && (icon ? styles.besideIcon : styles.aloneLabel),
@@ -116,6 +121,9 @@ const styles = StyleSheet.create({
   button: { flexShrink: 1, minWidth: TOUCH },
   rim: { borderWidth: RIM },
   grow: { flexGrow: 1, flexBasis: 0 },
+  // No narrower than its longest word.
+  wholeWord: { minWidth: 'min-content' } as unknown as ViewStyle,
+  growWide: { flexGrow: 1, flexBasis: 'auto' },
   content: { minHeight: TOUCH - 2 * RIM },
   big: { minHeight: BENCH_TOUCH - 2 * RIM },
   // Paper would cut a long label; here it wraps.

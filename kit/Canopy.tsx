@@ -4,6 +4,7 @@ import { useId } from 'react';
 import { Circle, ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 
 import { TEXT_FONT, useLook } from './look';
+import { drawnType, useTextScale } from './textScale';
 import { Plot, usePlotWidth } from './Plot';
 import { apartEnough } from './apartEnough';
 
@@ -43,6 +44,7 @@ export function Canopy({
   label,
 }: CanopyProps) {
   const look = useLook();
+  const scale = useTextScale();
   const clip = useId();
   const across = usePlotWidth();
   const { width } = across;
@@ -127,7 +129,7 @@ export function Canopy({
           <SvgText
             x={MARGIN.left}
             y={y(height) - 4}
-            fontSize={12}
+            fontSize={drawnType(12, scale)}
             fontFamily={TEXT_FONT}
             fill={look.quiet}
           >
@@ -173,7 +175,7 @@ export function Canopy({
           x={Math.min(width - MARGIN.right, Math.max(MARGIN.left, x(tick.hours)))}
           y={base + 40}
           textAnchor={anchorAt(x(tick.hours), width)}
-          fontSize={12.5}
+          fontSize={drawnType(12.5, scale)}
           fontFamily={TEXT_FONT}
           fill={look.quiet}
         >
@@ -185,7 +187,7 @@ export function Canopy({
           x={nowX > width - 90 ? nowX - 20 : nowX + 7}
           textAnchor={nowX > width - 90 ? 'end' : 'start'}
           y={base + 22}
-          fontSize={12.5}
+          fontSize={drawnType(12.5, scale)}
           fontWeight="700"
           fontFamily={TEXT_FONT}
           fill={look.ink}

@@ -3,7 +3,7 @@ import { StyleSheet, type TextStyle, View } from 'react-native';
 import { Chip } from 'react-native-paper';
 
 import { RADIUS, RIM, TOUCH, useLook } from './look';
-import { SIZES, Words } from './Words';
+import { SIZES, Words, useType } from './Words';
 
 /** The label of a choice, and its words in a row that wraps. */
 export function ChoiceFrame({
@@ -47,6 +47,7 @@ export function ChoiceWord({
   readonly onPress: () => void;
 }) {
   const look = useLook();
+  const type = useType('body');
   // A dashed frame says that others may be chosen with it.
   const several = role === 'checkbox';
   return (
@@ -64,7 +65,7 @@ export function ChoiceWord({
           backgroundColor: on ? look.rim : look.enamel,
         },
       ]}
-      textStyle={[styles.text, on && styles.chosen, { color: on ? look.enamel : look.ink }]}
+      textStyle={[type, styles.text, on && styles.chosen, { color: on ? look.enamel : look.ink }]}
       {...(swatch === undefined
         ? {}
         : {
@@ -84,13 +85,12 @@ export function ChoiceWord({
 }
 
 const styles = StyleSheet.create({
-  frame: { gap: 6 },
+  frame: { gap: 6, maxWidth: '100%' },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   word: { borderWidth: RIM, borderRadius: RADIUS, maxWidth: '100%', justifyContent: 'center' },
   dashed: { borderStyle: 'dashed' },
   // The text gives the chip its height, so that all of it is touched; Paper would cut a long one.
   text: {
-    ...SIZES.body,
     marginHorizontal: 14,
     marginVertical: (TOUCH - 2 * RIM - SIZES.body.lineHeight) / 2,
     letterSpacing: 0,

@@ -3,6 +3,7 @@ import { StyleSheet, type TextInput as NativeInput, View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 
 import { HEADING_FONT, RADIUS, TEXT_FONT, useLook } from './look';
+import { scaledType, useTextScale } from './textScale';
 import { Words } from './Words';
 
 interface FieldProps {
@@ -43,6 +44,7 @@ export function Field({
   inputRef,
 }: FieldProps) {
   const look = useLook();
+  const scale = useTextScale();
   const id = useId();
   const below = problem ?? hint;
   return (
@@ -70,12 +72,18 @@ export function Field({
         outlineStyle={{ borderRadius: RADIUS, borderWidth: 2 }}
         contentStyle={{
           fontFamily: big ? HEADING_FONT : TEXT_FONT,
-          fontSize: big ? 34 : 16,
-          minHeight: big ? 68 : 48,
+          fontSize: scaledType(big ? 34 : 16, scale),
+          minHeight: scaledType(big ? 68 : 48, scale),
           fontVariant: ['tabular-nums'],
         }}
         style={{ backgroundColor: look.enamel }}
-        {...(unit ? { right: <TextInput.Affix text={unit} /> } : {})}
+        {...(unit
+          ? {
+              right: (
+                <TextInput.Affix text={unit} textStyle={{ fontSize: scaledType(16, scale) }} />
+              ),
+            }
+          : {})}
       />
       {below ? (
         <Words id={id} size="small" tone={problem ? 'beet' : 'quiet'} live={!!problem}>

@@ -3,6 +3,7 @@ import { Circle, Line, Text as SvgText } from 'react-native-svg';
 import { highest, lowest } from '@core/measure';
 
 import { TEXT_FONT, useLook } from './look';
+import { drawnType, useTextScale } from './textScale';
 import { Plot, usePlotWidth } from './Plot';
 
 const HEIGHT = 120;
@@ -22,6 +23,7 @@ export function ForetoldPlot({
   readonly label: string;
 }) {
   const look = useLook();
+  const scale = useTextScale();
   const across = usePlotWidth();
   const { width } = across;
   const from = lowest(peaks.map((p) => Math.min(p.low, p.seenH)));
@@ -33,7 +35,14 @@ export function ForetoldPlot({
   return (
     <Plot label={label} height={HEIGHT} across={across}>
       {hours.map((h) => (
-        <SvgText key={h} x={0} y={y(h) + 4} fontSize={12} fontFamily={TEXT_FONT} fill={look.quiet}>
+        <SvgText
+          key={h}
+          x={0}
+          y={y(h) + 4}
+          fontSize={drawnType(12, scale)}
+          fontFamily={TEXT_FONT}
+          fill={look.quiet}
+        >
           {`${h} h`}
         </SvgText>
       ))}

@@ -1,10 +1,12 @@
-import { type ReactNode, useEffect } from 'react';
+import { type ReactNode, useEffect, useMemo, useState } from 'react';
 import { useColorScheme } from 'react-native';
 import { PaperProvider } from 'react-native-paper';
 
 import { DARK, LIGHT, LookContext } from './look';
-import { PAPER_THEMES } from './paper/theme';
+import { paperTheme } from './paper/theme';
 import { paintPage } from './platform/page.web';
+import { textScaleNow, watchTextScale } from './platform/textScale.web';
+import { TextScaleContext } from './textScale';
 
 /** No ripple: what is touched answers at once, and flat. */
 const SETTINGS = { rippleEffectEnabled: false };
@@ -23,11 +25,16 @@ export function LookProvider({
   useEffect(() => {
     paintPage(look.ground, dark);
   }, [look, dark]);
+  const [scale, setScale] = useState(textScaleNow);
+  useEffect(() => watchTextScale(setScale), []);
+  const paper = useMemo(() => paperTheme(look, scale), [look, scale]);
   return (
     <LookContext.Provider value={look}>
-      <PaperProvider theme={dark ? PAPER_THEMES.dark : PAPER_THEMES.light} settings={SETTINGS}>
-        {children}
-      </PaperProvider>
+      <TextScaleContext.Provider value={scale}>
+        <PaperProvider theme={paper} settings={SETTINGS}>
+          {children}
+        </PaperProvider>
+      </TextScaleContext.Provider>
     </LookContext.Provider>
   );
 }

@@ -4,9 +4,13 @@ import { StyleSheet, ScrollView, View, useWindowDimensions } from 'react-native'
 import { WIDE, useLook } from './look';
 import { useFooted } from './foot';
 import { focusHeading, titlePage } from './platform/page.web';
+import { useTextScale } from './textScale';
 
 /** Whether there is room for a rail and two panes. */
-export const useWide = (): boolean => useWindowDimensions().width >= WIDE;
+export const useWide = (): boolean => {
+  const scale = useTextScale();
+  return useWindowDimensions().width / scale >= WIDE;
+};
 
 /** A telephone on its side: too low for a bar along the bottom. */
 const LOW = 500;

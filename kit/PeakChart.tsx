@@ -4,6 +4,7 @@ import { Circle, Line, Path, Text as SvgText } from 'react-native-svg';
 import { highest } from '@core/measure';
 
 import { TEXT_FONT, useLook } from './look';
+import { drawnType, useTextScale } from './textScale';
 import { Plot, usePlotWidth } from './Plot';
 
 type Point = readonly [warmth: number, hours: number];
@@ -25,6 +26,7 @@ export function PeakChart({
   readonly label: string;
 }) {
   const look = useLook();
+  const scale = useTextScale();
   const across = usePlotWidth();
   const { width } = across;
   const low = expected[0]![0];
@@ -44,7 +46,7 @@ export function PeakChart({
     { length: Math.floor((high - low) / 2) + 1 },
     (_, i) => Math.ceil(low) + 2 * i,
   ).filter((warmth) => warmth <= high);
-  const text = { fontSize: 12, fontFamily: TEXT_FONT, fill: look.quiet } as const;
+  const text = { fontSize: drawnType(12, scale), fontFamily: TEXT_FONT, fill: look.quiet } as const;
   return (
     <Plot label={label} height={HEIGHT} across={across}>
       {rows.map((hours) => (

@@ -2,6 +2,7 @@ import { curveMonotoneX, line } from 'd3-shape';
 import { Circle, Line, Path, Text as SvgText } from 'react-native-svg';
 
 import { TEXT_FONT, useLook } from './look';
+import { drawnType, useTextScale } from './textScale';
 import { Plot, usePlotWidth } from './Plot';
 
 type Point = readonly [hours: number, height: number];
@@ -27,6 +28,7 @@ export function TwoCanopies({
   readonly label: string;
 }) {
   const look = useLook();
+  const scale = useTextScale();
   const across = usePlotWidth();
   const { width } = across;
   const shown = lines.map(({ heights }) => heights.filter(([hours]) => hours <= until));
@@ -60,7 +62,7 @@ export function TwoCanopies({
           x={Math.min(width - 16, x(hours))}
           y={HEIGHT - 8}
           textAnchor="middle"
-          fontSize={12.5}
+          fontSize={drawnType(12.5, scale)}
           fontFamily={TEXT_FONT}
           fill={look.quiet}
         >
@@ -109,7 +111,7 @@ export function TwoCanopies({
           x={MARGIN.left + (i === 0 ? 0 : width - MARGIN.left - MARGIN.right)}
           y={14}
           textAnchor={i === 0 ? 'start' : 'end'}
-          fontSize={14}
+          fontSize={drawnType(14, scale)}
           fontWeight="700"
           fontFamily={TEXT_FONT}
           fill={styles[i]!.stroke}

@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { Circle, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 
 import { TEXT_FONT, useLook } from './look';
+import { drawnType, useTextScale } from './textScale';
 import { Plot, usePlotWidth } from './Plot';
 import { apartEnough } from './apartEnough';
 import { type Wanted, WantedGrip } from './WantedGrip';
@@ -50,6 +51,7 @@ export function WeekCanopy({
   label,
 }: WeekCanopyProps) {
   const look = useLook();
+  const scale = useTextScale();
   const across = usePlotWidth();
   const { width } = across;
   const x = (at: number) => ((at - from) / (until - from)) * width;
@@ -133,7 +135,7 @@ export function WeekCanopy({
             key={day.at}
             x={Math.max(0, x(day.at)) + 2}
             y={HEIGHT - 2}
-            fontSize={11.5}
+            fontSize={drawnType(11.5, scale)}
             fontFamily={TEXT_FONT}
             fill={look.quiet}
           >

@@ -1,14 +1,16 @@
-import { type ReactNode } from 'react';
+import { type ReactNode, useMemo } from 'react';
 import { StyleSheet, type StyleProp, type TextStyle } from 'react-native';
 import { Text } from 'react-native-paper';
 
 import { HEADING_FONT, type Look, TEXT_FONT, useLook } from './look';
+import { scaledType, useTextScale } from './textScale';
 
 export const SIZES = {
   giant: { fontFamily: HEADING_FONT, fontWeight: '700', fontSize: 116, lineHeight: 116 },
   number: { fontFamily: HEADING_FONT, fontWeight: '700', fontSize: 34, lineHeight: 40 },
   heading: { fontFamily: HEADING_FONT, fontWeight: '700', fontSize: 26, lineHeight: 32 },
   title: { fontFamily: HEADING_FONT, fontWeight: '650' as '600', fontSize: 19, lineHeight: 24 },
+  large: { fontFamily: TEXT_FONT, fontWeight: '400', fontSize: 18, lineHeight: 25 },
   body: { fontFamily: TEXT_FONT, fontWeight: '400', fontSize: 16, lineHeight: 23 },
   small: { fontFamily: TEXT_FONT, fontWeight: '400', fontSize: 14, lineHeight: 19 },
 } as const satisfies Record<string, TextStyle>;
@@ -35,6 +37,21 @@ interface WordsProps {
   readonly children: ReactNode;
 }
 
+/** A size of type as large as the browser is set to show text. */
+export function useType(size: WordSize): (typeof SIZES)[WordSize] | TextStyle {
+  const scale = useTextScale();
+  return useMemo(() => {
+    const type = SIZES[size];
+    if (scale === 1) return type;
+    const fontSize = scaledType(type.fontSize, scale);
+    return {
+      ...type,
+      fontSize,
+      lineHeight: Math.round((type.lineHeight / type.fontSize) * fontSize),
+    };
+  }, [size, scale]);
+}
+
 /** All text there is: a size, a tone, and figures that stand under each other. */
 export function Words({
   size = 'body',
@@ -50,6 +67,7 @@ export function Words({
   children,
 }: WordsProps) {
   const look = useLook();
+  const type = useType(size);
   return (
     <Text
       {...(id ? { nativeID: id } : {})}
@@ -58,7 +76,7 @@ export function Words({
       {...(lasting ? { testID: 'lasting' } : {})}
       {...(lines ? { numberOfLines: lines } : {})}
       style={[
-        SIZES[size],
+        type,
         styles.words,
         { color: look[tone] },
         strong && { fontWeight: '700' },

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 
 import { INOCULATIONS, type DoughFormula, inoculationBySeason } from '@core/bench';
-import { NumberField, Panel, Button, Words } from '@kit';
+import { FieldRow, NumberField, Panel, Button, Words } from '@kit';
 import { doughChanged, useAppDispatch, useAppSelector, selectDough } from '@state';
 
 import { useKitchenWords } from '../words';
@@ -78,17 +78,19 @@ export function PercentagesPanel() {
   return (
     <Panel label="The dough">
       {FIELDS.map((row) => (
-        <View key={row[0]!.of} style={styles.row}>
-          {row.map(({ of, label, unit, low, high }) => (
-            <View key={of} style={styles.fill}>
-              {unit === 'g' ? (
-                <WeightNumber of="white" {...fieldOf(of, label, low, high)} />
-              ) : (
-                <NumberField {...fieldOf(of, label, low, high)} {...(unit ? { unit } : {})} />
-              )}
-            </View>
-          ))}
-        </View>
+        <FieldRow key={row[0]!.of}>
+          {row.map(({ of, label, unit, low, high }) =>
+            unit === 'g' ? (
+              <WeightNumber key={of} of="white" {...fieldOf(of, label, low, high)} />
+            ) : (
+              <NumberField
+                key={of}
+                {...fieldOf(of, label, low, high)}
+                {...(unit ? { unit } : {})}
+              />
+            ),
+          )}
+        </FieldRow>
       ))}
       <Words size="small" tone="quiet">
         Percentages are of all the flour, the levain’s included.
@@ -100,6 +102,4 @@ export function PercentagesPanel() {
 
 const styles = StyleSheet.create({
   stack: { gap: 6 },
-  row: { flexDirection: 'row', gap: 12 },
-  fill: { flex: 1 },
 });

@@ -131,7 +131,7 @@ function BenchHeader({
   const { outcome } = bench.chosen;
   return (
     <View style={styles.row}>
-      <Words size="small" tone="quiet" lines={1} style={styles.fill}>
+      <Words size="small" tone="quiet" style={styles.fill}>
         {`${name} at the bench · ${stepText(bench)}${more > 0 ? `, ${more} more ${more === 1 ? 'jar' : 'jars'} after` : ''}`}
       </Words>
       <Words size="small" tone="quiet">

@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { BY_EYE_ERROR, type Texture, gramsFromText } from '@core/bench';
 import { type Standing, contentOf, weightObjections } from '@core/journal';
 import { HOUR, mainFlour } from '@core/measure';
-import { Button, Choice, Panel, Words } from '@kit';
+import { Button, Choice, Panel, Words, FieldRow } from '@kit';
 
 import { WeighSheet } from '../parts/WeighSheet';
 import { WeightField } from '../parts/WeightField';
@@ -46,7 +46,7 @@ export function FreeFeedStep({
       <WayChoice bench={bench} />
       <InTheJar standing={standing} />
       {way === 'add' ? (
-        <View style={styles.row}>
+        <FieldRow>
           <WeightField
             label="Flour"
             of={mainFlour(bench.flour)}
@@ -62,7 +62,7 @@ export function FreeFeedStep({
             onText={(water) => bench.change({ added: { ...added, water } })}
             onSubmit={done}
           />
-        </View>
+        </FieldRow>
       ) : (
         <ByEye bench={bench} standing={standing} />
       )}
@@ -191,7 +191,6 @@ function ripeWordsOf(
 }
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', gap: 12 },
   line: { flexDirection: 'row', alignItems: 'center', gap: 8 },
   fill: { flex: 1 },
 });

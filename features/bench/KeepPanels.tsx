@@ -5,7 +5,7 @@ import { gramsFromText, ratioText } from '@core/bench';
 import { type Standing, contentOf } from '@core/journal';
 import { HOUR } from '@core/measure';
 import { leftOver, partsObjections } from '@core/verbs';
-import { Field, MomentField, Panel, Button, Words, parseNumber } from '@kit';
+import { Field, MomentField, Panel, Button, Words, parseNumber, FieldRow } from '@kit';
 import { selectLots, selectNow, selectSettings, useAppSelector } from '@state';
 
 import { PartsOut } from '../parts/PartsOut';
@@ -109,7 +109,7 @@ function RatioPanel({ bench }: { readonly bench: Bench }) {
   const { ripeFromH, ripeUntilH } = bench.chosen.forecast;
   return (
     <Panel label="The feed">
-      <View style={styles.row}>
+      <FieldRow>
         <WeightField
           label="Keep"
           text={keep}
@@ -123,7 +123,7 @@ function RatioPanel({ bench }: { readonly bench: Bench }) {
           numeric
           problem={positive(parts, 0.25, 20) === null ? 'Between 0.25 and 20, please.' : null}
         />
-      </View>
+      </FieldRow>
       <Words>
         {ripeFromH === null
           ? 'Fed like this it will not be ripe within four days where it stands.'
@@ -177,6 +177,5 @@ function Suggestion({
 }
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', gap: 12 },
   stack: { gap: 8 },
 });

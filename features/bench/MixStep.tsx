@@ -58,7 +58,9 @@ export function MixStep({
             <Words size="title" tone="rim" style={styles.column}>
               {i + 1}
             </Words>
-            <Words style={styles.fill}>{step}</Words>
+            <Words size="large" style={styles.fill}>
+              {step}
+            </Words>
           </View>
         ))}
       </View>
@@ -143,6 +145,6 @@ export function RoomWarning({
 const styles = StyleSheet.create({
   stack: { gap: 10 },
   row: { flexDirection: 'row', gap: 12 },
-  column: { width: 20 },
-  fill: { flex: 1, fontSize: 18, lineHeight: 25 },
+  column: { minWidth: 20 },
+  fill: { flex: 1 },
 });

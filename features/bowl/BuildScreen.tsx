@@ -9,7 +9,7 @@ import { feedFlour } from '@core/larder';
 import { mainFlour } from '@core/measure';
 import { type Step } from '@core/plan';
 import { atBench, benchTrial, buildInBowl } from '@core/verbs';
-import { Button, Choice, Field, Page, Panel, Words } from '@kit';
+import { Button, Choice, Field, Page, Panel, Words, FieldRow } from '@kit';
 import {
   byField,
   doneTo,
@@ -168,7 +168,7 @@ function Build({
         onText={(name) => set({ name })}
         problem={problems.name ?? null}
       />
-      <View style={styles.row}>
+      <FieldRow>
         <WeightField
           label="Starter"
           text={form.seed}
@@ -189,7 +189,7 @@ function Build({
           onText={(to) => set({ flour: to })}
           problem={problems.flour ?? null}
         />
-      </View>
+      </FieldRow>
       <Choice
         label="Where it stands"
         options={places.map(({ id: is, name }) => ({ is, text: name }))}
@@ -216,6 +216,5 @@ const NO_BAKE = 'none';
 const NO_STEPS: readonly Step[] = [];
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', gap: 12 },
   atEdge: { alignItems: 'flex-start', marginLeft: -8 },
 });

@@ -6,7 +6,7 @@ import { StyleSheet, View } from 'react-native';
 import { gramsFromText } from '@core/bench';
 import { MINUTE, type Instant } from '@core/measure';
 import { addJar } from '@core/verbs';
-import { Choice, MomentField, Page, Panel, Button, Words, parseNumber } from '@kit';
+import { Choice, MomentField, Page, Panel, Button, Words, parseNumber, FieldRow } from '@kit';
 import {
   byField,
   done,
@@ -180,7 +180,7 @@ export function AddJarScreen() {
               onText={setFedAt}
               problem={problems.at ?? null}
             />
-            <View style={styles.row12}>
+            <FieldRow>
               <WeightField
                 label="Kept"
                 text={fed.keep}
@@ -201,7 +201,7 @@ export function AddJarScreen() {
                 onText={(water) => setFed({ water })}
                 problem={problems.water ?? null}
               />
-            </View>
+            </FieldRow>
           </>
         ) : (
           <WeightField
@@ -218,5 +218,4 @@ export function AddJarScreen() {
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', gap: 8 },
-  row12: { flexDirection: 'row', gap: 12 },
 });

@@ -1,7 +1,5 @@
-import { StyleSheet, View } from 'react-native';
-
 import { type Jar } from '@core/journal';
-import { Field, Panel, Words } from '@kit';
+import { Field, Panel, Words, FieldRow } from '@kit';
 
 import { FlourFields } from './FlourFields';
 import { type JarForm, type Problems } from './jarForm';
@@ -36,7 +34,7 @@ export function CardFields({
         <Words size="title" level={2}>
           The usual feed
         </Words>
-        <View style={styles.row}>
+        <FieldRow>
           <WeightField
             label="Keep"
             text={form.keepG}
@@ -50,7 +48,7 @@ export function CardFields({
             numeric
             problem={problems.parts ?? null}
           />
-        </View>
+        </FieldRow>
         <Field
           label="Hydration: water over flour"
           text={form.hydrationPct}
@@ -67,7 +65,7 @@ export function CardFields({
         <Words size="title" level={2}>
           The jar
         </Words>
-        <View style={styles.row}>
+        <FieldRow>
           <Field
             label="Holds"
             text={form.capacityMl}
@@ -82,7 +80,7 @@ export function CardFields({
             onText={set('emptyG')}
             problem={problems.emptyG ?? null}
           />
-        </View>
+        </FieldRow>
         <Field
           label="Base width, as a share of the rim"
           text={form.taperPct}
@@ -99,7 +97,3 @@ export function CardFields({
     </>
   );
 }
-
-const styles = StyleSheet.create({
-  row: { flexDirection: 'row', gap: 12 },
-});

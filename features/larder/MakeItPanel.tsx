@@ -159,6 +159,6 @@ const styles = StyleSheet.create({
     paddingVertical: 5,
   },
   row: { flexDirection: 'row', gap: 10 },
-  column: { width: 18 },
+  column: { minWidth: 18 },
   fill: { flex: 1 },
 });

@@ -90,6 +90,6 @@ const styles = StyleSheet.create({
     paddingVertical: 6,
   },
   step: { flexDirection: 'row', gap: 10, minHeight: TOUCH, alignItems: 'center' },
-  column: { width: 64 },
+  column: { minWidth: 64 },
   fill: { flex: 1 },
 });

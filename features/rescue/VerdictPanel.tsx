@@ -134,6 +134,6 @@ const styles = StyleSheet.create({
   row: { flexDirection: 'row', gap: 14, alignItems: 'center' },
   part: { flex: 1, gap: 2 },
   row10: { flexDirection: 'row', gap: 10 },
-  column: { width: 18 },
+  column: { minWidth: 18 },
   fill: { flex: 1 },
 });

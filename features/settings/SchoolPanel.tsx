@@ -1,6 +1,4 @@
-import { StyleSheet, View } from 'react-native';
-
-import { Choice, NumberField, Panel, Words } from '@kit';
+import { Choice, NumberField, Panel, Words, FieldRow } from '@kit';
 
 import { useSetting } from './useSetting';
 
@@ -15,7 +13,7 @@ export function SchoolPanel() {
       <Words size="small" tone="quiet">
         What a new jar begins with. Each jar has its own feed on its card.
       </Words>
-      <View style={styles.row}>
+      <FieldRow>
         <NumberField
           label="Flour to 1 of keep"
           value={settings.parts}
@@ -31,7 +29,7 @@ export function SchoolPanel() {
           high={200}
           onValue={(hydrationPct) => set({ hydrationPct })}
         />
-      </View>
+      </FieldRow>
       <Choice
         label="Into the jar"
         options={[
@@ -93,7 +91,3 @@ export function SchoolPanel() {
     </Panel>
   );
 }
-
-const styles = StyleSheet.create({
-  row: { flexDirection: 'row', gap: 12 },
-});

@@ -12,6 +12,7 @@ import {
   RADIUS,
   RIM,
   TouchArea,
+  TextScaleContext,
   UndoBar,
   Words,
   onSingleKey,
@@ -19,6 +20,7 @@ import {
   useLook,
   useLow,
   useRail,
+  useTextScale,
 } from '@kit';
 import { noticeClosed, undoNotice, useAppDispatch, useAppSelector } from '@state';
 
@@ -41,6 +43,9 @@ const PLACES: readonly {
   { group: '(journal)', path: '/journal', name: 'Journal', icon: 'notebook-outline' },
   { group: '(help)', path: '/help', name: 'Help', icon: 'help-circle-outline' },
 ];
+
+/** Six names stand side by side at the foot: larger they would not all be there. Each is a mark as well. */
+const MOST_IN_PLACES = 1.2;
 
 /** What stands around every screen: the places, the undo bar, faults of the store, shortcuts. */
 export function Shell() {
@@ -105,7 +110,7 @@ export function Shell() {
             <View style={styles.mark}>
               <Icon name="magnify" size={24} color={look.ink} />
             </View>
-            <Words size="small">Find</Words>
+            <PlaceName>Find</PlaceName>
           </TouchArea>
           {rail && !low && (
             // At the rail's foot, away from the places of every day.
@@ -126,6 +131,7 @@ export function Shell() {
           )}
         </View>
       </TabList>
+
       <Shortcuts />
       {finding && (
         <Suspense fallback={null}>
@@ -173,10 +179,25 @@ function PlaceLink({
       <View style={[styles.mark, isFocused && { backgroundColor: look.canopy }]}>
         <Icon name={icon} size={24} color={isFocused ? look.onCanopy : look.ink} />
       </View>
-      <Words size="small" strong={isFocused}>
-        {name}
-      </Words>
+      <PlaceName strong={isFocused}>{name}</PlaceName>
     </LinkArea>
+  );
+}
+
+function PlaceName({
+  strong = false,
+  children,
+}: {
+  readonly strong?: boolean;
+  readonly children: string;
+}) {
+  const scale = useTextScale();
+  return (
+    <TextScaleContext.Provider value={Math.min(scale, MOST_IN_PLACES)}>
+      <Words size="small" strong={strong}>
+        {children}
+      </Words>
+    </TextScaleContext.Provider>
   );
 }
 

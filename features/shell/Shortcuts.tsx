@@ -59,6 +59,6 @@ export function Shortcuts() {
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', gap: 16 },
-  column: { width: 24 },
+  column: { minWidth: 24 },
   fill: { flexShrink: 1 },
 });

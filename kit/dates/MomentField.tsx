@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 
 import { IconOnly } from '../Button';
 import { Field } from '../Field';
+import { LARGE_TEXT, useTextScale } from '../textScale';
 import { type DateStyle, dateExample, dateParts, isKept, useDateStyle, written } from './dateStyle';
 import { type ReadDate } from './readDate';
 
@@ -24,6 +25,9 @@ export const MomentField = (props: DateFieldProps) => <DateField withTime {...pr
 /** A day, typed in the kitchen's own order, or chosen from a month. */
 export const DayField = (props: DateFieldProps) => <DateField withTime={false} {...props} />;
 
+/** A day with its hour is so wide, px at the usual size of text. */
+const LEAST_WIDTH = 165;
+
 const HOUR_BY_ITSELF = '09:00';
 
 function DateField({
@@ -34,6 +38,7 @@ function DateField({
   problem,
 }: DateFieldProps & { readonly withTime: boolean }) {
   const style = useDateStyle();
+  const scale = useTextScale();
   /** What stands in the field while it is not what `text` would be written as. */
   const [typed, setTyped] = useState<string | null>(null);
   const [wrong, setWrong] = useState<string | null>(null);
@@ -60,23 +65,25 @@ function DateField({
   return (
     <View style={styles.both}>
       <View style={styles.row}>
-        <Field
-          label={label}
-          text={typed ?? written(text, style)}
-          onText={(to) => {
-            setTyped(to);
-            void read(to);
-          }}
-          // It may follow the clock, but not while somebody is in it.
-          onEnter={() => setTyped(typed ?? written(text, style))}
-          onLeave={() => {
-            // What was read is shown as it was read.
-            if (!wrong) setTyped(null);
-          }}
-          placeholder={dateParts(withTime, style)}
-          problem={wrong ?? problem ?? null}
-        />
-        <View style={styles.beside}>
+        <View style={[styles.field, { minWidth: LEAST_WIDTH * scale }]}>
+          <Field
+            label={label}
+            text={typed ?? written(text, style)}
+            onText={(to) => {
+              setTyped(to);
+              void read(to);
+            }}
+            // It may follow the clock, but not while somebody is in it.
+            onEnter={() => setTyped(typed ?? written(text, style))}
+            onLeave={() => {
+              // What was read is shown as it was read.
+              if (!wrong) setTyped(null);
+            }}
+            placeholder={dateParts(withTime, style)}
+            problem={wrong ?? problem ?? null}
+          />
+        </View>
+        <View style={scale < LARGE_TEXT && styles.beside}>
           <IconOnly
             icon="calendar-month"
             label={`${label}: choose a day`}
@@ -112,7 +119,9 @@ function problemWords(
 
 const styles = StyleSheet.create({
   both: { gap: 8 },
-  row: { flexDirection: 'row', gap: 4 },
+  // Where the text is large there is no room beside a whole date.
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 4 },
+  field: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
   // Beside the field itself, under its label.
   beside: { paddingTop: 23 },
 });

@@ -3,19 +3,35 @@ import { type MD3Theme, configureFonts } from 'react-native-paper';
 import { MD3DarkTheme } from 'react-native-paper/lib/module/styles/themes/v3/DarkTheme';
 import { MD3LightTheme } from 'react-native-paper/lib/module/styles/themes/v3/LightTheme';
 
-import { DARK, LIGHT, type Look, RADIUS, TEXT_FONT } from '../look';
+import { type Look, RADIUS, TEXT_FONT } from '../look';
+import { scaledType } from '../textScale';
 
-const fonts = configureFonts({ config: { fontFamily: TEXT_FONT } });
+/** Paper's type in our letters, at a scale. */
+function fontsAt(scale: number): MD3Theme['fonts'] {
+  const fonts = configureFonts({ config: { fontFamily: TEXT_FONT } });
+  return Object.fromEntries(
+    Object.entries(fonts).map(([of, type]) => [
+      of,
+      'fontSize' in type
+        ? {
+            ...type,
+            fontSize: scaledType(type.fontSize, scale),
+            lineHeight: scaledType(type.lineHeight, scale),
+          }
+        : type,
+    ]),
+  ) as unknown as MD3Theme['fonts'];
+}
 
 /** Paper in enamel: a look's colours on all it draws, no shadows, nothing that moves by itself. */
-const themeOf = (look: Look): MD3Theme => {
+export const paperTheme = (look: Look, scale: number): MD3Theme => {
   const base = look.dark ? MD3DarkTheme : MD3LightTheme;
   const flat = look.enamel;
   return {
     ...base,
     // Text fields take it four times.
     roundness: RADIUS / 4,
-    fonts,
+    fonts: fontsAt(scale),
     animation: { ...base.animation, scale: 0 },
     colors: {
       ...base.colors,
@@ -52,5 +68,3 @@ const themeOf = (look: Look): MD3Theme => {
     },
   };
 };
-
-export const PAPER_THEMES = { light: themeOf(LIGHT), dark: themeOf(DARK) };

@@ -9,4 +9,5 @@ export * from './print.web';
 export * from './reminders.web';
 export * from './saveFile.web';
 export * from './Slider.web';
+export * from './textScale.web';
 export * from './versions.web';
