@@ -25,7 +25,7 @@ function lostWords(page: Page): Promise<readonly string[]> {
         (node) => node.nodeType === Node.TEXT_NODE && node.textContent!.trim() !== '',
       );
       if (!own || element.closest('svg') || !element.checkVisibility()) continue;
-      const text = element.textContent!.trim().slice(0, 60);
+      const text = element.textContent.trim().slice(0, 60);
       const box = element.getBoundingClientRect();
       // What waits above the page until it has the focus is no loss.
       if (box.width === 0 || box.bottom < 0) continue;

@@ -87,7 +87,13 @@ export function ChoiceWord({
 const styles = StyleSheet.create({
   frame: { gap: 6, maxWidth: '100%' },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
-  word: { borderWidth: RIM, borderRadius: RADIUS, maxWidth: '100%', justifyContent: 'center' },
+  word: {
+    borderWidth: RIM,
+    borderRadius: RADIUS,
+    minWidth: TOUCH,
+    maxWidth: '100%',
+    justifyContent: 'center',
+  },
   dashed: { borderStyle: 'dashed' },
   // The text gives the chip its height, so that all of it is touched; Paper would cut a long one.
   text: {

@@ -1,14 +1,15 @@
 import { useRef, useState } from 'react';
 import { StyleSheet, type GestureResponderEvent, View } from 'react-native';
 
-import { useLook } from './look';
+import { TOUCH, useLook } from './look';
 import { touchedAt } from './platform/page.web';
 import { Words } from './Words';
 
 type Cell = readonly [row: number, column: number];
 
+/** A row for a pointer, px; one for a thumb is as high as anything to touch. */
 const ROW = 34;
-const NAMES = 40;
+const NAMES = 46;
 
 /** A sheet of cells painted with a stroke of the finger, or with the arrow keys and the space bar. */
 export function PaintGrid({
@@ -19,6 +20,7 @@ export function PaintGrid({
   cellText,
   fillOf,
   brush,
+  forThumbs = false,
   onPaint,
 }: {
   readonly label: string;
@@ -32,9 +34,12 @@ export function PaintGrid({
   readonly fillOf: (row: number, column: number) => string;
   /** The colour a stroke leaves until it is finished. */
   readonly brush: string;
+  /** Few large cells. */
+  readonly forThumbs?: boolean;
   readonly onPaint: (cells: readonly Cell[]) => void;
 }) {
   const look = useLook();
+  const height = { height: forThumbs ? TOUCH : ROW };
   const sheet = useRef<View>(null);
   const [stroke, setStroke] = useState<readonly [Cell, Cell] | null>(null);
   const [at, setAt] = useState<Cell>([0, 0]);
@@ -80,7 +85,7 @@ export function PaintGrid({
 
   return (
     <View>
-      <View style={styles.box} aria-hidden>
+      <View style={marks.length > 0 && styles.box} aria-hidden>
         {marks.map(({ column, text }) => (
           <Words
             key={column}
@@ -95,7 +100,7 @@ export function PaintGrid({
       <View style={styles.row}>
         <View style={styles.boxNarrow} aria-hidden>
           {rows.map((name) => (
-            <View key={name} style={styles.boxWide}>
+            <View key={name} style={[styles.boxWide, height]}>
               <Words size="small">{name}</Words>
             </View>
           ))}
@@ -127,7 +132,7 @@ export function PaintGrid({
           }
         >
           {rows.map((name, row) => (
-            <View key={name} role="row" style={styles.rowNarrow}>
+            <View key={name} role="row" style={[styles.rowNarrow, height]}>
               {Array.from({ length: columns }, (_, column) => (
                 <View
                   key={column}
@@ -170,7 +175,7 @@ const styles = StyleSheet.create({
   over: { position: 'absolute' },
   row: { flexDirection: 'row' },
   boxNarrow: { width: NAMES },
-  boxWide: { height: ROW, justifyContent: 'center' },
-  rowNarrow: { flexDirection: 'row', height: ROW },
+  boxWide: { justifyContent: 'center' },
+  rowNarrow: { flexDirection: 'row' },
   part: { flex: 1, borderRightWidth: 1, borderBottomWidth: 1 },
 });

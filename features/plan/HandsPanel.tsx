@@ -77,7 +77,7 @@ export function HandsPanel({ folds = true }: { readonly folds?: boolean }) {
               role="checkbox"
               on={on}
               onPress={() => toggle(day)}
-              frame={styles.fill}
+              frame={styles.oneDay}
               style={[
                 styles.day,
                 {
@@ -215,15 +215,17 @@ function Trips() {
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', gap: 12 },
-  days: { flexDirection: 'row', gap: 4 },
+  days: { flexDirection: 'row', flexWrap: 'wrap', gap: 4 },
   day: {
     minHeight: TOUCH,
+    minWidth: TOUCH,
     alignItems: 'center',
     justifyContent: 'center',
     borderRadius: RADIUS,
     borderWidth: RIM,
   },
   trip: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  oneDay: { flexGrow: 1 },
   fill: { flex: 1 },
   buttons: { flexDirection: 'row', gap: 8 },
 });

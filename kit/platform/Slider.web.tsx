@@ -43,7 +43,7 @@ export function Slider({
         step,
         value,
         onChange: (event: { target: { value: string } }) => onValue(Number(event.target.value)),
-        style: { accentColor: look.rim, height: TOUCH - 8, width: '100%', margin: 0 },
+        style: { accentColor: look.rim, height: TOUCH, width: '100%', margin: 0 },
       })}
     </View>
   );

@@ -1,0 +1,146 @@
+import { type Page } from '@playwright/test';
+
+import { expect, test } from './fixtures';
+
+const SMALLEST = 44;
+
+/** What can be touched and is smaller than a thumb needs, or lies beyond the edge. */
+function hardToHit(page: Page): Promise<readonly string[]> {
+  return page.evaluate((smallest) => {
+    const touched =
+      'a[href], button, input, [role=button], [role=radio], [role=checkbox], [role=slider], [role=gridcell]';
+    return [...document.querySelectorAll<HTMLElement>(touched)].flatMap((one) => {
+      const { width, height, right, bottom } = one.getBoundingClientRect();
+      // What waits above the page until it has the focus is not touched.
+      if (!one.checkVisibility() || width === 0 || bottom < 0) return [];
+      const name = (one.getAttribute('aria-label') ?? one.textContent ?? '').slice(0, 40);
+      const small = Math.min(width, height) < smallest - 0.5;
+      if (!small && right <= window.innerWidth + 1) return [];
+      return [`${name}: ${Math.round(width)} by ${Math.round(height)}`];
+    });
+  }, SMALLEST);
+}
+
+for (const path of [
+  '/',
+  '/jar/grebe',
+  '/jar/skua/programme',
+  '/jar/grebe/feed',
+  '/jar/grebe/edit',
+  '/larder',
+  '/make',
+  '/journal',
+  '/settings',
+  '/away',
+  '/dough',
+  '/add',
+])
+  test(`at 320 px a thumb hits all of ${path} @phone`, async ({ page, kitchen }) => {
+    await page.setViewportSize({ width: 320, height: 640 });
+    await kitchen.open(path, 'demo');
+    await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+    await expect.poll(() => hardToHit(page), { timeout: 5_000 }).toEqual([]);
+  });
+
+test('at 320 px the hours of a day are painted with a thumb, and given to the other weekdays @phone', async ({
+  page,
+  kitchen,
+}) => {
+  await page.setViewportSize({ width: 320, height: 640 });
+  await kitchen.open('/plan', 'demo');
+  await page.getByRole('button', { name: /^Hands/ }).click();
+  await page.getByRole('radio', { name: 'away' }).click();
+  await page.getByRole('radio', { name: 'Tue' }).click();
+  await expect.poll(() => hardToHit(page), { timeout: 5_000 }).toEqual([]);
+  const cell = (name: string) => page.getByRole('gridcell', { name });
+  await cell('Tue 20:00, there').click();
+  await expect(cell('Tue 20:00, away')).toBeVisible();
+  await kitchen.button('The same from Mon to Fri').click();
+  await page.getByRole('radio', { name: 'Thu' }).click();
+  await expect(cell('Thu 20:00, away')).toBeVisible();
+  await kitchen.button('Undo').click();
+  await expect(cell('Thu 20:00, there')).toBeVisible();
+});
+
+/** Tabs on until something has the focus; fails when it never does. */
+async function tabTo(page: Page, role: 'button' | 'link' | 'radio', name: string | RegExp) {
+  const wanted = page.getByRole(role, { name }).filter({ visible: true }).first();
+  await expect(wanted).toBeVisible();
+  for (let pressed = 0; pressed < 120; pressed++) {
+    if (await wanted.evaluate((one) => one === document.activeElement)) return;
+    await page.keyboard.press('Tab');
+  }
+  await expect(wanted).toBeFocused();
+}
+
+const enter = async (
+  page: Page,
+  ...wanted: Parameters<typeof tabTo> extends [Page, ...infer R] ? R : never
+) => {
+  await tabTo(page, ...wanted);
+  await page.keyboard.press('Enter');
+};
+
+test('with the keyboard alone a jar is fed, looked at, moved and taken from @wide', async ({
+  page,
+  kitchen,
+}) => {
+  await kitchen.open('/', 'demo');
+  await expect(page.getByRole('region', { name: 'Shelves' })).toBeVisible();
+  await enter(page, 'link', /^Dunlin/);
+  await expect(page.getByRole('heading', { name: 'Dunlin', level: 1 })).toBeVisible();
+  await enter(page, 'link', /^Feed$/);
+  for (const step of [
+    'Keep is in',
+    'Water is in',
+    'Flour is in',
+    'The band is set',
+    'The feed is done',
+  ])
+    await enter(page, 'button', step);
+  await expect(page.getByText(/^Dunlin is fed/)).toBeVisible();
+
+  const rise = page.getByLabel('Rise above the band').filter({ visible: true });
+  await rise.focus();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('10');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Look logged: 10 % up')).toBeVisible();
+
+  await enter(page, 'button', /^Move/);
+  const move = page.getByRole('dialog', { name: 'Move Dunlin' });
+  await expect(move).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(move).toBeHidden();
+  // The focus is back where it was.
+  await expect(page.getByRole('button', { name: /^Move/ })).toBeFocused();
+  await enter(page, 'button', /^Take out/);
+  const take = page.getByRole('dialog', { name: 'Take from Dunlin' });
+  await take.getByLabel('How much').focus();
+  await page.keyboard.type('20');
+  await enter(page, 'button', 'Take it out');
+  await expect(take).toBeHidden();
+  await page.keyboard.press('u');
+});
+
+test('with the keyboard alone a verdict is found and its programme begun @wide', async ({
+  page,
+  kitchen,
+}) => {
+  await kitchen.open('/jar/skua', 'demo');
+  await expect(page.getByRole('heading', { name: 'Skua', level: 1 })).toBeVisible();
+  await enter(page, 'link', 'Something is wrong');
+  await enter(page, 'button', 'Nothing that I know');
+  const liquid = page.getByRole('checkbox', { name: 'liquid' });
+  await liquid.focus();
+  await page.keyboard.press('Space');
+  await enter(page, 'button', 'Go on');
+  await tabTo(page, 'radio', /./);
+  await page.getByRole('radio', { name: 'on top' }).focus();
+  await page.keyboard.press('Space');
+  await enter(page, 'button', 'Go on');
+  await enter(page, 'button', 'Start the programme');
+  await expect(
+    page.getByRole('heading', { name: 'Bringing back a neglected starter' }),
+  ).toBeVisible();
+});
