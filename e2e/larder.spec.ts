@@ -116,7 +116,9 @@ test('a feed’s discard becomes a pan of pancakes, and comes off the ledger @wi
   const before = Number(/\d+/.exec((await fridge.textContent())!)![0]);
   expect(before).toBeGreaterThan(180);
   await discard.getByRole('link', { name: 'What can I make?' }).click();
-  await page.getByRole('button', { name: /^Pancakes: \d+ pancakes in \d+ min, from \d+ g/ }).click();
+  await page
+    .getByRole('button', { name: /^Pancakes: \d+ pancakes in \d+ min, from \d+ g/ })
+    .click();
   const pancakes = page.getByRole('region', { name: 'Pancakes' });
   await expect(pancakes.getByText(/^Holds gluten, milk, egg\./)).toBeVisible();
   await kitchen.accessible();

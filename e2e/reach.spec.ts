@@ -62,6 +62,26 @@ test('at 320 px the hours of a day are painted with a thumb, and given to the ot
   await expect(cell('Thu 20:00, there')).toBeVisible();
 });
 
+test('on a telephone on its side the main button of a sheet is in sight @phone', async ({
+  page,
+  kitchen,
+}) => {
+  await page.setViewportSize({ width: 760, height: 360 });
+  await kitchen.open('/jar/grebe', 'demo');
+  for (const [opens, does] of [
+    [/^Take out/, 'Take it out'],
+    [/^Write a note/, 'Write it down'],
+    [/^Weigh it/, 'Use this from now on'],
+  ] as const) {
+    await kitchen.button(opens).click();
+    await expect(
+      page.getByRole('dialog').getByRole('button', { name: does, exact: true }),
+    ).toBeInViewport({ ratio: 1 });
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toBeHidden();
+  }
+});
+
 /** Tabs on until something has the focus; fails when it never does. */
 async function tabTo(page: Page, role: 'button' | 'link' | 'radio', name: string | RegExp) {
   const wanted = page.getByRole(role, { name }).filter({ visible: true }).first();

@@ -1,14 +1,17 @@
-import { type ReactNode, useEffect } from 'react';
+import { Children, type ReactNode, isValidElement, useEffect } from 'react';
 import { Modal, Pressable, ScrollView, StyleSheet, View } from 'react-native';
 import { Surface } from 'react-native-paper';
 
-import { IconOnly } from './Button';
+import { Button, IconOnly } from './Button';
 import { RADIUS, RIM, useLook } from './look';
 import { makePageInert } from './platform/page.web';
 import { useBack } from './useBack';
 import { Words } from './Words';
 
-/** A panel over the page. Escape, Back and a touch outside close it; the focus stays in it and goes back afterwards. */
+/**
+ * A panel over the page. Escape, Back and a touch outside close it; the focus stays in it and goes back afterwards. A main
+ * button right in it stands at its foot, in sight however low the screen is.
+ */
 export function Sheet({
   title,
   onClose,
@@ -21,6 +24,8 @@ export function Sheet({
   const look = useLook();
   useEffect(makePageInert, []);
   useBack(1, onClose);
+  const parts = Children.toArray(children);
+  const main = parts.filter(isMain);
   return (
     // Not Paper's own dialog: on the web it has neither role nor Escape, and lets the focus go.
     <Modal transparent aria-label={title} onRequestClose={onClose}>
@@ -42,12 +47,22 @@ export function Sheet({
             </Words>
             <IconOnly icon="close" label="Close" onPress={onClose} />
           </View>
-          <ScrollView contentContainerStyle={styles.body}>{children}</ScrollView>
+          <ScrollView style={styles.scroll} contentContainerStyle={styles.body}>
+            {parts.filter((part) => !isMain(part))}
+          </ScrollView>
+          {main.length > 0 && (
+            <View style={[styles.foot, { borderTopColor: look.seam }]}>{main}</View>
+          )}
         </Surface>
       </View>
     </Modal>
   );
 }
+
+const isMain = (part: ReactNode): boolean =>
+  isValidElement<{ readonly kind?: string }>(part) &&
+  part.type === Button &&
+  part.props.kind === 'main';
 
 const styles = StyleSheet.create({
   over: { flex: 1, justifyContent: 'center', alignItems: 'center' },
@@ -67,5 +82,7 @@ const styles = StyleSheet.create({
     paddingTop: 8,
   },
   title: { flexShrink: 1 },
+  scroll: { flexShrink: 1 },
+  foot: { borderTopWidth: 1, paddingHorizontal: 16, paddingVertical: 10 },
   body: { padding: 16, paddingTop: 8, gap: 14 },
 });

@@ -25,6 +25,7 @@ export function usualSettings(locale: string): Settings {
     calendarAlarms: true,
     strongFeeds: 0,
     flourAtHandG: null,
+    currency: '',
     copyFrom: null,
   };
 }

@@ -15,10 +15,8 @@ function storyFrom(events: readonly JarEvent[]): readonly Chapter[] {
 }
 
 /** What happened in the kitchen feed by feed, newest first. */
-export const selectChapters = createSelector(
-  [selectEventsByJar],
-  (byJar): readonly Chapter[] =>
-    [...byJar.values()].flatMap(storyFrom).sort((a, b) => b.at - a.at),
+export const selectChapters = createSelector([selectEventsByJar], (byJar): readonly Chapter[] =>
+  [...byJar.values()].flatMap(storyFrom).sort((a, b) => b.at - a.at),
 );
 
 /** What an entry was before it was put right, newest first. */

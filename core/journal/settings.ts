@@ -36,6 +36,8 @@ export interface Settings {
   readonly strongFeeds: 0 | 1 | 2;
   /** Flour in the house, grams; null when there is plenty. */
   readonly flourAtHandG: number | null;
+  /** What flour is paid in, an ISO 4217 code like EUR; empty where nobody said. */
+  readonly currency: string;
   /** From when on a copy of the kitchen is asked for; null for the usual time after the first entry. */
   readonly copyFrom: string | null;
 }

@@ -122,6 +122,7 @@ const settings = fields(
     'afterSlip?': one('follows', 'asPlanned'),
     'strongFeeds?': one(0, 1, 2),
     'flourAtHandG?': either(stock, one(null)),
+    'currency?': either({ of: 'text', max: 3, like: /^[A-Z]{3}$/ }, one('')),
     'copyFrom?': either(moment(WISH_AHEAD), one(null)),
   },
   1,

@@ -195,7 +195,14 @@ export function someEntries(days: number, now: number): readonly JournalEvent[] 
       said: at(2),
       corrects: 'settled before',
       v: 1,
-      settings: { theme: 'dark', parts: 5, strongFeeds: 1, flourAtHandG: null, copyFrom: at(-700) },
+      settings: {
+        theme: 'dark',
+        parts: 5,
+        strongFeeds: 1,
+        flourAtHandG: null,
+        currency: 'EUR',
+        copyFrom: at(-700),
+      },
     },
     {
       kind: 'doughKept',

@@ -4,5 +4,12 @@ const GRAMS_PER_OUNCE = 28.349523125;
 /** Mass in grams as ounces. */
 export const gramsToOunces = (grams: number): number => grams / GRAMS_PER_OUNCE;
 
+/** "7.1 oz"; from a pound on "1 lb 2.5 oz". */
+export function ouncesText(grams: number): string {
+  const tenths = Math.round(gramsToOunces(grams) * 10);
+  const ounces = (of: number) => `${(of / 10).toFixed(1)} oz`;
+  return tenths < 160 ? ounces(tenths) : `${Math.floor(tenths / 160)} lb ${ounces(tenths % 160)}`;
+}
+
 /** Mass in ounces as grams. */
 export const ouncesToGrams = (ounces: number): number => ounces * GRAMS_PER_OUNCE;

@@ -13,7 +13,7 @@ import {
 import { flourAndWater, freshDensity, hydrationOf } from './hydration';
 import { fingerprint } from './fingerprint';
 import { DAY, HOUR, instantAt, isZone, kitchenTime } from './kitchenTime';
-import { gramsToOunces, ouncesToGrams } from './mass';
+import { gramsToOunces, ouncesText, ouncesToGrams } from './mass';
 import { celsiusToFahrenheit, fahrenheitToCelsius } from './temperature';
 import { gramsToVolume, volumeToGrams } from './volume';
 
@@ -153,6 +153,12 @@ describe('the kitchen’s time', () => {
       false,
     ]);
   });
+});
+
+it('from a pound on, weights are told in pounds and ounces, and sixteen ounces are a pound', () => {
+  expect(ouncesText(100)).toBe('3.5 oz');
+  expect(ouncesText(453.5)).toBe('1 lb 0.0 oz');
+  expect(ouncesText(1000)).toBe('2 lb 3.3 oz');
 });
 
 it('a fingerprint changes with every text in it, and with where one ends', () => {

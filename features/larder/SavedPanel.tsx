@@ -76,6 +76,7 @@ function Leaner({ id }: { readonly id: string }) {
   const { tub } = useAppSelector(selectJars).find((jar) => jar.id === id)?.card ?? {};
   const price = useAppSelector(selectTubs).find((one) => one.id === tub)?.pricePerKg ?? null;
   const now = useAppSelector(selectNow);
+  const words = useKitchenWords();
   const [keepG, setKeepG] = useState(15);
   const leaner = leanerKeep(events, keepG, now);
   if (!leaner) return null;
@@ -92,7 +93,7 @@ function Leaner({ id }: { readonly id: string }) {
       <Words strong>
         {leaner.savedG < 100
           ? `A keep of ${keepG} g instead of ${leaner.usualG} would save next to nothing.`
-          : `A keep of ${keepG} g instead of ${leaner.usualG} would save ${kilos(leaner.savedG)} of flour a year${price === null ? '' : `, which cost ${((price * leaner.savedG) / 1000).toFixed(2)}`}.`}
+          : `A keep of ${keepG} g instead of ${leaner.usualG} would save ${kilos(leaner.savedG)} of flour a year${price === null ? '' : `, which cost ${words.money((price * leaner.savedG) / 1000)}`}.`}
       </Words>
       <Words size="small" tone="quiet">
         Worked out from this log with the smaller keep, and all that went into bakes the same.

@@ -6,7 +6,7 @@ import { type Tub } from '@core/larder';
 import { FLOUR_KINDS } from '@core/measure';
 import { fillTub } from '@core/verbs';
 import { Choices, DayField, Field, Button, Sheet, Words } from '@kit';
-import { done, selectTubs, useAppDispatch, useAppSelector } from '@state';
+import { done, selectSettings, selectTubs, useAppDispatch, useAppSelector } from '@state';
 
 import { FLOUR_WORDS, useKitchenWords } from '../words';
 import { NEW_TUB, refillForm, stockFrom, totalOf, tubProblems } from './tubForm';
@@ -22,6 +22,7 @@ export function TubSheet({
 }) {
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
+  const { currency } = useAppSelector(selectSettings);
   const tubs = useAppSelector(selectTubs);
   const [form, setForm] = useState(() => (tub ? refillForm(tub) : NEW_TUB));
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
@@ -90,6 +91,7 @@ export function TubSheet({
           text={form.cost}
           onText={(cost) => setForm({ ...form, cost })}
           numeric
+          {...(currency === '' ? {} : { unit: currency })}
           placeholder="optional"
           problem={problems.cost ?? null}
         />

@@ -29,8 +29,8 @@ export function TubsPanel() {
             use.costPerWeek === null
               ? '.'
               : use.priced > 0.99
-                ? `, for ${use.costPerWeek.toFixed(2)}.`
-                : `; of ${Math.round(use.priced * 100)} % the price is known: ${use.costPerWeek.toFixed(2)}.`
+                ? `, for ${words.money(use.costPerWeek)}.`
+                : `; of ${Math.round(use.priced * 100)} % the price is known: ${words.money(use.costPerWeek)}.`
           }`}
         </Words>
       )}

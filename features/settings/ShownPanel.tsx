@@ -1,4 +1,6 @@
-import { Choice, Panel, Words } from '@kit';
+import { useState } from 'react';
+
+import { Choice, Field, Panel, Words } from '@kit';
 
 import { useSetting } from './useSetting';
 
@@ -66,6 +68,7 @@ export function ShownPanel() {
         chosen={settings.cups}
         onChoose={(cups) => set({ cups })}
       />
+      <CurrencyField currency={settings.currency} onCurrency={(currency) => set({ currency })} />
       {settings.cups && (
         <Words size="small" tone="quiet">
           A levelled cup of flour can easily be 12 % out, and a scooped one more. A kitchen scale
@@ -73,5 +76,33 @@ export function ShownPanel() {
         </Words>
       )}
     </Panel>
+  );
+}
+
+/** Three letters, kept once they name a currency or are emptied. */
+function CurrencyField({
+  currency,
+  onCurrency,
+}: {
+  readonly currency: string;
+  readonly onCurrency: (currency: string) => void;
+}) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const text = typed ?? currency;
+  const code = text.trim().toUpperCase();
+  const known = code === '' || Intl.supportedValuesOf('currency').includes(code);
+  return (
+    <Field
+      label="Currency"
+      text={text}
+      onText={(to) => {
+        setTyped(to);
+        const asked = to.trim().toUpperCase();
+        if (asked === '' || Intl.supportedValuesOf('currency').includes(asked)) onCurrency(asked);
+      }}
+      onLeave={() => known && setTyped(null)}
+      problem={known ? null : 'Its three letters, please, like EUR.'}
+      hint="What you pay for flour in."
+    />
   );
 }

@@ -222,3 +222,15 @@ describe('reminders and jars put away', () => {
     expect(screen.queryByRole('region', { name: 'Archived jars', hidden: true })).toBeNull();
   });
 });
+
+it('a currency is kept once it is one, and what is none says so and stays as typed', () => {
+  const store = show(<SettingsScreen />, own());
+  type('Currency', 'xx');
+  expect(screen.getByLabelText('Currency')).toHaveAccessibleDescription(
+    'Its three letters, please, like EUR.',
+  );
+  expect(screen.getByLabelText('Currency')).toHaveValue('xx');
+  expect(selectSettings(store.getState()).currency).toBe('');
+  type('Currency', 'nok');
+  expect(selectSettings(store.getState()).currency).toBe('NOK');
+});

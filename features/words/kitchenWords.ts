@@ -6,9 +6,9 @@ import {
   type Instant,
   type KitchenTime,
   celsiusToFahrenheit,
-  gramsToOunces,
   instantAt,
   kitchenTime,
+  ouncesText,
 } from '@core/measure';
 
 /** How instants, durations and amounts read in this kitchen. */
@@ -51,6 +51,8 @@ export interface KitchenWords {
   roughly(grams: number): string;
   /** "3.9 oz" to stand beside grams; nothing where ounces are not wanted. */
   readonly ounces: (this: void, grams: number) => string;
+  /** "€3.20"; a bare number where the kitchen has no currency. */
+  readonly money: (this: void, amount: number) => string;
   /** The amounts of a feed, always in this order: "keep 20, water 80, flour 80 g". */
   feed(amounts: FeedAmounts): string;
   /** Hour of the kitchen's day, 0 up to 24. */
@@ -100,7 +102,7 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
   const unit = fahrenheit ? '°F' : '°C';
   const grams = (of: number) => {
     const whole = `${Math.round(of)} g`;
-    return settings.ounces ? `${whole} (${gramsToOunces(of).toFixed(1)} oz)` : whole;
+    return settings.ounces ? `${whole} (${ouncesText(of)})` : whole;
   };
   return {
     time,
@@ -145,12 +147,12 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
       const to = of < 50 ? 1 : of < 300 ? 5 : 10;
       return grams(Math.round(of / to) * to);
     },
-    ounces: (of) => (settings.ounces ? `${gramsToOunces(of).toFixed(1)} oz` : ''),
+    ounces: (of) => (settings.ounces ? ouncesText(of) : ''),
+    money: (amount) => moneyText(amount, settings.currency),
     feed: ({ keepG, waterG, flourG }) => {
       const all = [keepG, waterG, flourG];
       const [keep, water, flour] = all.map((of) => Math.round(of * 10) / 10);
-      const ounces = all.map((of) => gramsToOunces(of).toFixed(1)).join(', ');
-      return `keep ${keep}, water ${water}, flour ${flour} g${settings.ounces ? ` (${ounces} oz)` : ''}`;
+      return `keep ${keep}, water ${water}, flour ${flour} g${settings.ounces ? ` (${all.map(ouncesText).join(', ')})` : ''}`;
     },
     hourOf: (at) => Number(hours.format(at)),
     fieldText: (at) =>
@@ -171,6 +173,12 @@ function span(hours: number): string {
   if (minutes < 48 * 60) return `${Math.round(minutes / 60)} hours`;
   const days = Math.round(minutes / 60 / 24);
   return days < 21 ? `${days} days` : `${Math.round(days / 7)} weeks`;
+}
+
+/** A price; a code that no list knows is written before it as it stands. */
+function moneyText(amount: number, currency: string): string {
+  if (currency === '') return amount.toFixed(2);
+  return new Intl.NumberFormat('en-GB', { style: 'currency', currency }).format(amount);
 }
 
 interface Formats {

@@ -38,6 +38,8 @@ it('a kitchen abroad has its own zone, clock and units', () => {
   expect(american.time(NOW).toLowerCase()).toBe('2:20 pm');
   expect(american.celsius(22)).toBe('72 °F');
   expect(american.grams(100)).toBe('100 g (3.5 oz)');
+  expect(american.grams(1000)).toBe('1000 g (2 lb 3.3 oz)');
+  expect(american.money(3.2)).toBe('3.20');
   expect(words.grams(100.4)).toBe('100 g');
 });
 
