@@ -26,6 +26,12 @@ const STAND_INS = [
     from: /react-native-web[\\/]dist/,
     is: NOTHING,
   },
+  // Drawings in texts are read by nothing here: no transforms, filters or whole pictures as strings.
+  {
+    name: /\/(transform|transformToRn|extractFiltersString|xml|deprecated|fetchData)$/,
+    from: /react-native-svg[\\/](lib|src)/,
+    is: NOTHING,
+  },
   // The palette of Paper's former design, but for the few colours that its code still names.
   {
     name: /\/v2\/colors$|^\.\/colors$/,

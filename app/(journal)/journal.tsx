@@ -1,8 +1,10 @@
 import { useLocalSearchParams } from 'expo-router';
 
-import { JournalScreen } from '@features/journal';
+import { later } from '@kit';
+
+const JournalScreen = later(async () => (await import('@features/journal')).JournalScreen);
 
 export default function Journal() {
   const { jar } = useLocalSearchParams<{ jar?: string }>();
-  return <JournalScreen key={jar} {...(jar === undefined ? {} : { of: jar })} />;
+  return <JournalScreen key={jar} of={jar} />;
 }

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { Suspense, lazy, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { type JarEvent } from '@core/journal';
@@ -6,7 +6,11 @@ import { Panel, Button, Words } from '@kit';
 import { selectJarEvents, useAppSelector } from '@state';
 
 import { EntryRow } from '../journal/EntryRow';
-import { EntrySheet } from '../journal/EntrySheet';
+
+// Fetched when the first entry is opened, not with the first page.
+const EntrySheet = lazy(async () => ({
+  default: (await import('../journal/EntrySheet')).EntrySheet,
+}));
 
 const RECENT = 8;
 
@@ -30,7 +34,11 @@ export function JarLog({ id }: { readonly id: string }) {
           All of it, by day
         </Button>
       )}
-      {open && <EntrySheet event={open} onClose={() => setOpen(null)} />}
+      {open && (
+        <Suspense fallback={null}>
+          <EntrySheet event={open} onClose={() => setOpen(null)} />
+        </Suspense>
+      )}
     </Panel>
   );
 }

@@ -44,7 +44,7 @@ export function JournalScreen({
   of = ALL,
 }: {
   /** The jar that it opens on; all of them when not given. */
-  readonly of?: string;
+  readonly of?: string | undefined;
 }) {
   const chapters = useAppSelector(selectChapters);
   const jars = useAppSelector(selectJars);
