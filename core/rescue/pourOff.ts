@@ -8,7 +8,7 @@ import {
   isoOf,
   objectionsAtHand,
 } from '../journal';
-import { flourAndWater } from '../measure';
+import { type Instant, flourAndWater } from '../measure';
 import { type SignAnswer } from './signs';
 
 /** Depth of liquid over depth of starter, about. */
@@ -61,16 +61,24 @@ const MOST_LIQUID = 0.5;
 /**
  * Liquid is poured off: what it looked like, and how much it was.
  *
- * @param asked `grams` by the scale or by eye
- * @returns objections to `grams`
+ * @param asked `grams` by the scale or by eye; when it was, if not just now
+ * @returns objections to `grams` or `at`
  * @example pourOff(atHand, { grams: 12, liquid: 'dark' })
  */
 export function pourOff(
   atHand: JarAtHand,
-  { grams, liquid }: { readonly grams: number; readonly liquid: Exclude<Liquid, 'none'> },
+  {
+    grams,
+    liquid,
+    when = atHand.now,
+  }: {
+    readonly grams: number;
+    readonly liquid: Exclude<Liquid, 'none'>;
+    readonly when?: Instant;
+  },
 ): Answer {
-  const { jar, now } = atHand;
-  const common = { jar: jar.id, at: isoOf(now) };
+  const { jar } = atHand;
+  const common = { jar: jar.id, at: isoOf(when) };
   const entry = { kind: 'pouredOff' as const, ...common, grams };
   const { massG } = contentOf(jar);
   const tooMuch =
@@ -88,9 +96,24 @@ export function pourOff(
   );
 }
 
-/** The liquid is stirred in again: the water stays. */
-export const stirIn = (
-  { jar, now }: JarAtHand,
-  { liquid }: { readonly liquid: Exclude<Liquid, 'none'> },
-): Answer =>
-  answer([{ kind: 'looked', jar: jar.id, at: isoOf(now), liquid, note: 'liquid stirred in' }]);
+/**
+ * The liquid is stirred in again: the water stays.
+ *
+ * @returns objections to `at`
+ */
+export function stirIn(
+  atHand: JarAtHand,
+  {
+    liquid,
+    when = atHand.now,
+  }: { readonly liquid: Exclude<Liquid, 'none'>; readonly when?: Instant },
+): Answer {
+  const entry = {
+    kind: 'looked' as const,
+    jar: atHand.jar.id,
+    at: isoOf(when),
+    liquid,
+    note: 'liquid stirred in',
+  };
+  return answer([entry], objectionsAtHand(entry, atHand));
+}

@@ -18,8 +18,8 @@ const BALL_PER_STARTER = 2.2;
 /**
  * Starter is taken out and kept in case the jar is lost: flakes lie drying first, all else is made at once.
  *
- * @param asked `grams` of starter that is taken for it
- * @returns objections to `grams`
+ * @param asked `grams` of starter that is taken for it; when it was, if not just now
+ * @returns objections to `grams` or `at`
  * @example makeBackup(atHand, { form: 'frozen', grams: 50, note: 'top drawer' })
  */
 export function makeBackup(
@@ -28,9 +28,15 @@ export function makeBackup(
     form,
     grams,
     note,
-  }: { readonly form: BackupForm; readonly grams: number; readonly note: string },
+    when = atHand.now,
+  }: {
+    readonly form: BackupForm;
+    readonly grams: number;
+    readonly note: string;
+    readonly when?: Instant;
+  },
 ): Answer {
-  const common = { jar: atHand.jar.id, at: isoOf(atHand.now) };
+  const common = { jar: atHand.jar.id, at: isoOf(when) };
   const entry: NewEntryOf<'drying'> | NewEntryOf<'backedUp'> =
     form === 'flakes'
       ? { kind: 'drying', ...common, grams }

@@ -9,6 +9,7 @@ import {
   isoOf,
   objectionsAtHand,
 } from '../journal';
+import { type Instant } from '../measure';
 import { takenTo } from './takeOut';
 
 /** A part that becomes a starter of its own. */
@@ -22,22 +23,24 @@ export interface SplitOff {
   readonly stage: Stage;
   /** Where it comes from, for its first note. */
   readonly origin: string;
+  /** When it was; just now when not given. */
+  readonly when?: Instant;
 }
 
 /**
  * A part of a starter becomes a starter of its own, with the same flour, feed and glass on its card.
  *
  * @param names of all jars of the kitchen
- * @returns objections to `name` or `grams`
+ * @returns objections to `name`, `grams` or `at`
  * @example splitOff(atHand, ['Tern'], { id: 'a', name: 'Knot', grams: 20, place: 'counter', stage: 'ripe', origin: 'Split off from Tern' })
  */
 export function splitOff(
   atHand: JarAtHand,
   names: readonly string[],
-  { id, name, grams, place, stage, origin }: SplitOff,
+  { id, name, grams, place, stage, origin, when = atHand.now }: SplitOff,
 ): Answer {
-  const { jar, now } = atHand;
-  const at = isoOf(now);
+  const { jar } = atHand;
+  const at = isoOf(when);
   const given = name.trim();
   const took = takenTo('bake', { jar: jar.id, at, grams });
   return answer(

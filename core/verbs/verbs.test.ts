@@ -27,6 +27,7 @@ import {
   spendBackup,
   spendLots,
   splitOff,
+  stirIn,
   takeForBake,
   takeOut,
   throwOut,
@@ -437,4 +438,39 @@ describe('the larder', () => {
     for (const grams of [-1, 50_001, NaN])
       expect(objected(weighTub('mix', grams, NOW))).toEqual(['grams']);
   });
+});
+
+describe('what was done earlier', () => {
+  const EACH: readonly (readonly [string, (when: number) => Answer])[] = [
+    ['poured off', (when) => pourOff(hand(), { grams: 10, liquid: 'grey', when })],
+    ['stirred in', (when) => stirIn(hand(), { liquid: 'grey', when })],
+    [
+      'made as a backup',
+      (when) => makeBackup(hand(), { form: 'frozen', grams: 20, note: '', when }),
+    ],
+    [
+      'split off',
+      (when) =>
+        splitOff(hand(), [], {
+          id: 'knot',
+          name: 'Knot',
+          grams: 20,
+          place: 'counter',
+          stage: 'ripe',
+          origin: 'Tern',
+          when,
+        }),
+    ],
+  ];
+  it.each(EACH)(
+    'is %s at its own hour, and not at one to come or before the jar was here',
+    (_, at) => {
+      const done = at(NOW - 2 * HOUR);
+      expect(done.objections).toBeNull();
+      expect(new Set(done.entries!.map((entry) => entry.at))).toEqual(new Set([iso(2)]));
+      expect(objected(at(NOW + HOUR))).toContain('at');
+      expect(objected(at(NOW - 90 * HOUR))).toContain('at');
+      expect(objected(at(NaN))).toContain('at');
+    },
+  );
 });

@@ -14,6 +14,7 @@ import {
   byField,
   doneTo,
   selectBakes,
+  selectBeingRead,
   selectFollowed,
   selectNow,
   selectPlaces,
@@ -69,6 +70,7 @@ function Build({
   const router = useRouter();
   const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
+  const beingRead = useAppSelector(selectBeingRead).has(jar.id);
   const places = useAppSelector(selectPlaces);
   const tubs = useAppSelector(selectTubs);
   const context = useContextOf(jar.id);
@@ -201,7 +203,11 @@ function Build({
           <Words strong>
             {`${words.grams(trial.outcome.massG)} at ${Math.round(trial.outcome.hydrationPct)} %`}
           </Words>
-          <Words>{ripeness(trial.forecast, when.at ?? now, bake, words)}</Words>
+          <Words>
+            {beingRead
+              ? 'Reading the log to see how quick it is. When it will be ripe stands here in a moment.'
+              : ripeness(trial.forecast, when.at ?? now, bake, words)}
+          </Words>
         </Panel>
       )}
       <When when={when} label="Mixed at" problem={problems.at ?? null} />

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { type Standing } from '@core/journal';
 import { HOUR } from '@core/measure';
 import { Canopy, Panel, Words } from '@kit';
-import { useAppSelector, ofJar } from '@state';
+import { ofJar, selectBeingRead, useAppSelector } from '@state';
 
 import { type KitchenWords, paceWords, roughSpan, STAGE_WORDS, useKitchenWords } from '../words';
 import { canopyOf } from './canopyOf';
@@ -14,6 +14,19 @@ export function CanopyPanel({ standing }: { readonly standing: Standing }) {
   const { title, between } = peakWords(standing, words);
   const { jar } = standing;
   const lesson = useAppSelector((state) => ofJar(state.learnt, jar.id));
+  const beingRead = useAppSelector(selectBeingRead).has(jar.id);
+  // Instead of hours that would be others in a moment.
+  if (beingRead)
+    return (
+      <Panel label="Forecast" style={[styles.panel, styles.beingRead]}>
+        <Words strong level={2}>
+          One moment
+        </Words>
+        <Words tone="quiet" live>
+          {`Reading the log of ${jar.card.name}, to see how quick it is. Its forecast will be here in a moment.`}
+        </Words>
+      </Panel>
+    );
   return (
     <Panel label="Forecast" style={styles.panel}>
       <View style={styles.wrap}>
@@ -82,5 +95,7 @@ function peakWords(
 
 const styles = StyleSheet.create({
   panel: { paddingHorizontal: 12, gap: 6 },
+  // As high as what comes, so that nothing below it jumps.
+  beingRead: { minHeight: 330 },
   wrap: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 8, alignItems: 'baseline' },
 });

@@ -11,6 +11,7 @@ import {
   doneTo,
   selectArchived,
   selectJars,
+  selectNow,
   selectPlaces,
   useAppDispatch,
   useAppSelector,
@@ -18,6 +19,7 @@ import {
 
 import { useKitchenWords } from '../words';
 import { WeightField } from '../parts/WeightField';
+import { When, useWhen } from '../parts/When';
 
 /** A part of a starter becomes a starter of its own: same flour and feed, its origin written down. */
 export function SplitSheet({
@@ -38,6 +40,7 @@ export function SplitSheet({
   const [name, setName] = useState('');
   const [text, setText] = useState(String(jar.card.keepG));
   const [place, setPlace] = useState(jar.stays[jar.stays.length - 1]!.place);
+  const when = useWhen(words, useAppSelector(selectNow));
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const split = () => {
     const id = nanoid();
@@ -55,6 +58,7 @@ export function SplitSheet({
               grams: gramsFromText(text, 'starter'),
               place,
               stage,
+              ...(when.at === null ? {} : { when: when.at }),
               origin: `Split off from ${jar.card.name}, which was kept since ${words.date(jar.started)} and fed ${jar.feeds} times.`,
             },
           ),
@@ -87,6 +91,7 @@ export function SplitSheet({
         It begins with the same flour, feed and size of jar, and with what has been learnt of its
         pace. You can change its card later.
       </Words>
+      <When when={when} label="Split off at" problem={problems.at ?? null} />
       <Button kind="main" onPress={split}>
         Split it off
       </Button>

@@ -5,10 +5,11 @@ import { BACKUP_FORMS, type BackupForm, contentOf } from '@core/journal';
 import { USUAL_STORE, filmGrams, flakesFrom } from '@core/rescue';
 import { makeBackup } from '@core/verbs';
 import { Choice, Field, Button, Sheet, Words } from '@kit';
-import { doneTo, selectJars, useAppDispatch, useAppSelector } from '@state';
+import { byField, doneTo, selectJars, selectNow, useAppDispatch, useAppSelector } from '@state';
 
 import { BACKUP_WORDS, STORE_WORDS, useKitchenWords } from '../words';
 import { WeightField } from '../parts/WeightField';
+import { When, useWhen } from '../parts/When';
 
 /** How each is made, in a few lines. */
 const HOW: Readonly<Record<BackupForm, readonly string[]>> = {
@@ -53,20 +54,27 @@ export function MakeBackupSheet({
   const [form, setForm] = useState<BackupForm>('flakes');
   const [text, setText] = useState(USUAL_G.flakes);
   const [note, setNote] = useState('');
-  const [problem, setProblem] = useState<string | null>(null);
+  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+  const when = useWhen(words, useAppSelector(selectNow));
   const grams = gramsFromText(text, 'starter');
   const make = () => {
-    const [objection] = dispatch(
+    const objections = dispatch(
       doneTo(
         jar.id,
-        (atHand) => makeBackup(atHand, { form, grams, note }),
+        (atHand) =>
+          makeBackup(atHand, {
+            form,
+            grams,
+            note,
+            ...(when.at === null ? {} : { when: when.at }),
+          }),
         form === 'flakes'
           ? `${words.grams(grams)} of ${jar.card.name} lie drying`
           : `${jar.card.name} has a backup: ${BACKUP_WORDS[form]}`,
       ),
     );
-    setProblem(objection?.message ?? null);
-    if (objection) return;
+    setProblems(byField(objections));
+    if (objections.length > 0) return;
     onClose();
   };
   return (
@@ -86,7 +94,7 @@ export function MakeBackupSheet({
         onChoose={(is) => {
           setForm(is);
           setText(USUAL_G[is]);
-          setProblem(null);
+          setProblems({});
         }}
       />
       {HOW[form].map((step) => (
@@ -96,7 +104,7 @@ export function MakeBackupSheet({
         label="How much"
         text={text}
         onText={setText}
-        problem={problem}
+        problem={problems.grams ?? null}
         hint={
           form === 'flakes'
             ? `A baking sheet takes at most ${words.grams(filmGrams(SHEET_CM2))} in a film a millimetre thin${grams > 0 ? `; these give about ${words.roughly(flakesFrom(grams, contentOf(jar).hydrationPct))} of flakes` : ''}.`
@@ -106,6 +114,7 @@ export function MakeBackupSheet({
       {form !== 'flakes' && (
         <Field label="Where exactly" text={note} onText={setNote} placeholder="top drawer" />
       )}
+      <When when={when} label="Made at" problem={problems.at ?? null} />
       <Button kind="main" onPress={make}>
         {form === 'flakes' ? 'It is spread out' : 'It is made'}
       </Button>

@@ -6,11 +6,12 @@ import { type Liquid, type Standing, contentOf } from '@core/journal';
 import { type Signs, hoochAdvice, waterBack } from '@core/rescue';
 import { pourOff, stirIn } from '@core/verbs';
 import { Panel, Button, Words } from '@kit';
-import { doneTo, useAppDispatch } from '@state';
+import { byField, doneTo, selectNow, useAppDispatch, useAppSelector } from '@state';
 
 import { useKitchenWords } from '../words';
 import { hoochWords } from './verdictWords';
 import { WeightField } from '../parts/WeightField';
+import { When, useWhen } from '../parts/When';
 
 /** Liquid of hunger: pour it off or stir it in, and what that changes in the next feed. */
 export function HoochPanel({
@@ -28,20 +29,30 @@ export function HoochPanel({
   const onTop = signs.where !== 'middle' && signs.where !== 'below';
   const advice = hoochAdvice(colour, amount, onTop, contentOf(jar).massG + jar.pouredG);
   const [text, setText] = useState(String(advice.grams));
-  const [problem, setProblem] = useState<string | null>(null);
+  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+  const when = useWhen(words, useAppSelector(selectNow));
+  const earlier = when.at === null ? {} : { when: when.at };
   const pour = () => {
     const grams = gramsFromText(text, 'water');
-    const [objection] = dispatch(
+    const objections = dispatch(
       doneTo(
         jar.id,
-        (atHand) => pourOff(atHand, { grams, liquid: colour }),
+        (atHand) => pourOff(atHand, { grams, liquid: colour, ...earlier }),
         `${words.grams(grams)} of liquid poured off`,
       ),
     );
-    setProblem(objection?.message ?? null);
+    setProblems(byField(objections));
   };
-  const stir = () =>
-    dispatch(doneTo(jar.id, (atHand) => stirIn(atHand, { liquid: colour }), 'Liquid stirred in'));
+  const stir = () => {
+    const objections = dispatch(
+      doneTo(
+        jar.id,
+        (atHand) => stirIn(atHand, { liquid: colour, ...earlier }),
+        'Liquid stirred in',
+      ),
+    );
+    setProblems(byField(objections));
+  };
   const { keepG } = jar.card;
   return (
     <Panel label="The liquid">
@@ -60,8 +71,9 @@ export function HoochPanel({
             label="About how much"
             text={text}
             onText={setText}
-            problem={problem}
+            problem={problems.grams ?? null}
           />
+          <When when={when} problem={problems.at ?? null} />
           <View style={styles.row}>
             <Button grow kind={advice.do === 'pourOff' ? 'main' : 'plain'} onPress={pour}>
               Poured off
