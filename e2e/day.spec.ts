@@ -68,7 +68,7 @@ test('a mother and a bowl on one morning, and the bowl in its dough @wide', asyn
   await expect(page.getByText(/^Grebe is fed: keep 25, water 100, flour 100 g/)).toBeVisible();
 
   await page.goto('/?at=2026-03-14T09:40');
-  const ready = page.getByText(/^Saturday tins: its levain is (ripe|past)/);
+  const ready = page.getByText(/^Levain for Saturday tins: into the dough/);
   await expect(ready).toBeVisible();
   await kitchen.accessible();
   await page.getByRole('button', { name: 'Into the dough' }).first().click();

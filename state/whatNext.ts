@@ -6,7 +6,7 @@ import { selectWishesInBowls } from './planProblem';
 import { selectPromises } from './promises';
 import { selectQuarantined } from './quarantine';
 import { selectRuns } from './rescue';
-import { selectStandings } from './selectors';
+import { selectBowlStandings, selectStandings } from './selectors';
 import { type RootState } from './store';
 
 /** Bakes that want levain of a jar and have none building. */
@@ -23,10 +23,12 @@ const selectPressingMoves = createSelector([selectPromises], (promises) =>
 const selectSeeking = (state: RootState): boolean =>
   state.plan.searching !== null && selectFollowed(state) !== null;
 
-/** What is next for every jar, the most pressing first: the one answer that all that speaks of a jar takes it from. */
+/** What is next for every jar and every levain in a bowl, the most pressing first: the one answer that all that speaks of a jar takes it from. */
 export const selectWhatNext = createSelector(
   [
     selectStandings,
+    selectBowlStandings,
+    selectBakes,
     selectQuarantined,
     selectRuns,
     selectFollowed,
@@ -34,10 +36,10 @@ export const selectWhatNext = createSelector(
     selectPressingMoves,
     selectSeeking,
   ],
-  (standings, quarantined, runs, plan, wishes, promises, seeking) =>
+  (standings, bowls, bakes, quarantined, runs, plan, wishes, promises, seeking) =>
     nextInOrder(
-      standings.map((standing): JarAhead => {
-        const { id } = standing.jar;
+      [...standings, ...bowls].map((standing): JarAhead => {
+        const { id, card } = standing.jar;
         return {
           standing,
           quarantined: quarantined.has(id),
@@ -45,6 +47,7 @@ export const selectWhatNext = createSelector(
           plan,
           wishes: seeking ? [] : wishes.filter(({ jar }) => jar === id),
           promise: promises.find(({ jar }) => jar === id) ?? null,
+          doughFor: bakes.find((bake) => bake.id === card.bowl?.wish) ?? null,
         };
       }),
     ),

@@ -146,3 +146,29 @@ describe('the order among jars', () => {
     expect(order.map((answer) => isDue(answer, T0 + 13 * HOUR))).toEqual([true, false]);
   });
 });
+
+describe('a levain in its bowl', () => {
+  const bowl = (hours: number) =>
+    ahead(someStanding(hours, 'counter', 'bowl', { bowl: { wish: 'loaves' } }), {
+      doughFor: wish(T0 + 12 * HOUR),
+    });
+
+  it('is for its dough while it is ripe, and late after that', () => {
+    const rising = whatNext(bowl(3));
+    expect(rising).toMatchObject({ because: { is: 'dough', wish: { id: 'loaves' } }, late: false });
+    expect(rising.from).toBeGreaterThan(T0 + 3 * HOUR);
+    const ripe = whatNext(bowl(13));
+    expect(ripe.from).toBeLessThanOrEqual(T0 + 13 * HOUR);
+    expect(ripe.late).toBe(false);
+    expect(whatNext(bowl(30)).late).toBe(true);
+  });
+
+  it('that is ripe stands before a hungry jar, and one that was forgotten behind it', () => {
+    const order = (hours: number) =>
+      nextInOrder([ahead(someStanding(hours, 'counter', 'tern')), bowl(hours)]).map(
+        ({ jar }) => jar,
+      );
+    expect(order(13)).toEqual(['bowl', 'tern']);
+    expect(order(60)).toEqual(['tern', 'bowl']);
+  });
+});

@@ -16,7 +16,9 @@ export type Because =
   | { readonly is: 'wish'; readonly wish: WishAhead }
   /** It was to be moved, and nobody has said whether it was. */
   | { readonly is: 'move'; readonly promise: Promised }
-  | { readonly is: 'feed'; readonly reason: FeedReason };
+  | { readonly is: 'feed'; readonly reason: FeedReason }
+  /** It is a levain in a bowl, and goes into its dough when it is ripe. */
+  | { readonly is: 'dough'; readonly wish: WishAhead | null };
 
 /** Levain that is wanted of a jar. */
 export interface WishAhead {
@@ -51,6 +53,8 @@ export interface JarAhead {
   /** The bakes that want levain of it and have none building, the earliest first. */
   readonly wishes: readonly WishAhead[];
   readonly promise: Promised | null;
+  /** The bake that a bowl's levain is for. */
+  readonly doughFor?: WishAhead | null;
 }
 
 /** A feed of a programme that comes so much later than its hour is late. */
@@ -61,7 +65,7 @@ const WISH_IN_REACH = 72 * HOUR;
 const BUILD_AHEAD = 24 * HOUR;
 
 /**
- * What is next for a jar. In this order, the first that applies: harm, its programme, the plan that is followed, a wish that
+ * What is next for a jar, or for a levain in its bowl. For a jar in this order, the first that applies: harm, its programme, the plan that is followed, a wish that
  * nobody has planned, a move nobody has answered for, and the feed it asks for by its rhythm or by its food.
  */
 export function whatNext(ahead: JarAhead): WhatNext {
@@ -78,6 +82,7 @@ export function whatNext(ahead: JarAhead): WhatNext {
     harmAt,
     late: by !== null && by < now,
   });
+  if (standing.jar.card.bowl) return intoDough(standing, ahead.doughFor ?? null);
   if (quarantined) return answer({ is: 'quarantined' }, now, now);
   if (programme) {
     const { run, next: feed } = programme;
@@ -101,19 +106,35 @@ export function whatNext(ahead: JarAhead): WhatNext {
   return answer({ is: 'feed', reason: need.reason }, need.from, need.by);
 }
 
+/** A levain is for its dough while it is ripe. */
+function intoDough({ jar, outlook, now }: Standing, wish: WishAhead | null): WhatNext {
+  const { ripeFromH, ripeUntilH } = outlook.forecast;
+  const from = ripeFromH === null ? now : jar.since + ripeFromH * HOUR;
+  const by = ripeUntilH === null ? null : jar.since + ripeUntilH * HOUR;
+  const late = by !== null && by < now;
+  return { jar: jar.id, because: { is: 'dough', wish }, from, by, harmAt: null, late };
+}
+
 /** What is neglected goes behind all that is due within this. */
 const SOON = 12 * HOUR;
 
+/** Whether a levain was ripe so long ago that it is in its dough by now, and nobody has said so. */
+export const isForgotten = ({ because, by }: Pick<WhatNext, 'because' | 'by'>, now: Instant) =>
+  because.is === 'dough' && by !== null && by < now - SOON;
+
 /**
- * What is next in a kitchen, the most pressing first: harm, then what is late, then by the hour until which it is best done.
+ * What is next in a kitchen, the most pressing first: harm, then a levain that is ripe, then what is late, then by the hour until which it is best done.
  * A jar that has starved for days loses nothing more in a few hours, and waits behind one that is ripe tonight; jars that
  * press for nothing come last.
  */
 export function nextInOrder(jars: readonly JarAhead[]): readonly WhatNext[] {
   const now = jars[0]?.standing.now ?? 0;
-  const rank = ({ because, by }: WhatNext) => {
+  const rank = ({ because, from, by }: WhatNext) => {
     if (because.is === 'quarantined') return -Infinity;
     if (because.is === 'feed' && because.reason === 'neglected') return now + SOON;
+    if (isForgotten({ because, by }, now)) return now + SOON;
+    // A dough waits for it, and a hungry jar can wait an hour.
+    if (because.is === 'dough' && from <= now) return 0;
     return by ?? Infinity;
   };
   return jars.map(whatNext).sort((a, b) => rank(a) - rank(b));

@@ -85,9 +85,17 @@ describe('a levain in a bowl', () => {
   it('stands on the shelf while it rises, and heads the page when it is ripe', () => {
     const store = built();
     show(<NowScreen />, store);
-    expect(screen.getByText(/^Sunday loaves, in its bowl: ripe /)).toBeVisible();
+    expect(screen.getByText(/^Levain for Sunday loaves: ripe about /)).toBeVisible();
     later(store, 10);
-    expect(screen.getByText(/^Sunday loaves: its levain is ripe until about /)).toBeVisible();
+    expect(
+      screen.getByRole('heading', { name: /^Levain for Sunday loaves: into the dough by / }),
+    ).toBeVisible();
+    later(store, 12);
+    expect(
+      screen.getByText(/^Levain for Sunday loaves: into the dough now, it was ripe until /),
+    ).toBeVisible();
+    later(store, 48);
+    expect(screen.getByText('Levain for Sunday loaves: is it in its dough?')).toBeVisible();
   });
 
   it('in the dough ends it and its bake, and what is left goes to the discard', () => {

@@ -6,6 +6,7 @@ import { Panel, UmbrellaMark, Words, umbrellaFor } from '@kit';
 import { selectNow, useAppSelector } from '@state';
 
 import { nextReason, nextTitle, useKitchenWords } from '../words';
+import { IntoTheDough } from '../bowl';
 import { NextDoing } from '../parts/NextDoing';
 import { PlannedStepPanel } from './PlannedStepPanel';
 
@@ -32,7 +33,11 @@ export function NextPanel({
             {nextReason(next, standing, words)}
           </Words>
         </View>
-        <NextDoing next={next} standing={standing} alone />
+        {next.because.is === 'dough' ? (
+          <IntoTheDough standing={standing} ripe={next.from <= now} />
+        ) : (
+          <NextDoing next={next} standing={standing} alone />
+        )}
       </Panel>
     </>
   );

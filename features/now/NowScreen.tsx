@@ -17,7 +17,6 @@ import {
 } from '@state';
 
 import { benchPath } from '../bench/benchPath';
-import { ReadyBowls, RisingBowls } from '../bowl';
 import { JarPane } from '../jar';
 import { MendedNotice } from '../plan/MendedNotice';
 import { QuarantineNotice } from '../rescue/QuarantineNotice';
@@ -61,7 +60,7 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
   // A move that nobody has answered for asks for itself.
   const asked = answers.filter(({ because }) => because.is !== 'move');
   const next = asked[0];
-  const heading = standings.find((standing) => standing.jar.id === next?.jar);
+  const heading = [...standings, ...bowls].find(({ jar: { id } }) => id === next?.jar);
   const shownJar = jar ?? next?.jar ?? standings[0]!.jar.id;
   const due = answers.filter((answer) => isDue(answer, standings[0]!.now)).map(({ jar: id }) => id);
   const shelves = (
@@ -69,7 +68,6 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
       <KitchenLine />
       {next?.because.is !== 'quarantined' && <QuarantineNotice />}
       <Promises only="pressing" />
-      <ReadyBowls />
       <MendedNotice />
       {lost && (
         <Notice
@@ -87,10 +85,9 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
               {due.length === 2 ? 'Feed both that are due' : `Feed all ${due.length} that are due`}
             </Button>
           )}
-          <LaterSteps answers={asked.slice(1)} standings={standings} />
+          <LaterSteps answers={asked.slice(1)} standings={[...standings, ...bowls]} />
         </>
       )}
-      <RisingBowls />
       <Promises only="waiting" />
       <Shelves standings={[...standings, ...bowls]} chosen={wide ? shownJar : null} />
       <Remarks />

@@ -13,6 +13,7 @@ export function nextPath({ jar, because }: WhatNext) {
       return because.reason === 'neglected'
         ? (`/trouble?jar=${jar}` as const)
         : (`/jar/${jar}` as const);
+    case 'dough':
     case 'plan':
     case 'rests':
     case 'move':

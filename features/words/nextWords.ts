@@ -1,6 +1,6 @@
 import { type Standing } from '@core/journal';
 import { HOUR, type Instant } from '@core/measure';
-import { type WhatNext } from '@core/next';
+import { type WhatNext, isForgotten } from '@core/next';
 import { type Run } from '@core/rescue';
 
 import { STAGE_WORDS, isEmptied } from './jarWords';
@@ -25,6 +25,8 @@ export function nextTitle(next: WhatNext, name: string, now: Instant, words: Kit
       return `Choose a plan for ${because.wish.name}`;
     case 'move':
       return `${name} was to be moved ${words.at(because.promise.from)}`;
+    case 'dough':
+      return doughTitle(next, because.wish ? `Levain for ${name}` : name, now, words);
     case 'feed':
       break;
   }
@@ -74,9 +76,31 @@ export function nextReason(next: WhatNext, standing: Standing, words: KitchenWor
       return `Its levain is to be ripe ${words.stretch(because.wish.from, because.wish.until)}. A feed now could spoil that, so choose a way to it first.`;
     case 'move':
       return 'Say whether it was, and its hours will be right again.';
+    case 'dough':
+      return `${doughReason(next, standing)}${because.wish ? ` Wanted ${words.stretch(because.wish.from, because.wish.until)}.` : ''}`;
     case 'feed':
       return `${feedReason(next, standing, words)}${lateWords(next, standing, words)}`;
   }
+}
+
+function doughTitle(next: WhatNext, levain: string, now: Instant, words: KitchenWords): string {
+  const { from, by, late } = next;
+  if (from > now) return `${levain}: ripe about ${words.about(from)}`;
+  if (isForgotten(next, now)) return `${levain}: is it in its dough?`;
+  if (late) return `${levain}: into the dough now, it was ripe until ${words.about(by!)}`;
+  return by === null
+    ? `${levain}: ripe, into the dough`
+    : `${levain}: into the dough by ${words.about(by)}`;
+}
+
+/** How a levain stands in its bowl, and what that means for its dough. */
+function doughReason(next: WhatNext, { now }: Standing): string {
+  const { from, late } = next;
+  if (isForgotten(next, now)) return 'It was ripe long ago, and nobody has said what became of it.';
+  if (from > now) return 'In its bowl, on the way up.';
+  return late
+    ? 'Past its best: it still raises a dough, but more slowly, and sourer.'
+    : 'Ripe in its bowl, full of gas.';
 }
 
 function feedReason(
@@ -181,6 +205,8 @@ export function shelfWords(standing: Standing, next: WhatNext | null, words: Kit
       return `${state}, wanted ${words.day(because.wish.from)}`;
     case 'move':
       return `${state}, was it moved?`;
+    case 'dough':
+      return inBowl(standing, words);
     case 'feed':
       break;
   }

@@ -49,6 +49,7 @@ function dueLine(
       return because.reason === 'rhythm'
         ? [`Feed ${words.date(by)}, ${rhythmWords(card.rhythm!, words)}`]
         : [`Feed by ${words.date(by)}`];
+    case 'dough':
     case 'move':
     case 'rests':
       return [];
