@@ -30,6 +30,10 @@ export interface CanopyProps {
   readonly label: string;
 }
 
+/** "+ 100 %, doubled" and "+ 50 %" with some air, px. */
+const LONG_NAME = 112;
+const NAME = 52;
+
 const MARGIN = { left: 6, right: 6, top: 18, bottom: 46 } as const;
 
 /** A feed's forecast as a canopy: a dome over the hours with its ribs, the ripe window as its bright panel. */
@@ -84,6 +88,14 @@ export function Canopy({
     shown[0] ?? { hours: 0, height: 1, low: 1, high: 1 },
   );
   const nowX = x(Math.min(now.hours, until));
+  /** A height is named where the dome is not: at the left, or where that is taken, at the right. */
+  const placeOf = (of: number) => {
+    const above = shown.find((point) => point.high >= of);
+    const free = above === undefined || x(above.hours) > MARGIN.left + (of === 2 ? LONG_NAME : NAME);
+    return free
+      ? { x: MARGIN.left, textAnchor: 'start' as const }
+      : { x: width - MARGIN.right, textAnchor: 'end' as const };
+  };
   return (
     <Plot label={label} height={height} across={across} style={styles.box} opens>
       <Defs>
@@ -127,7 +139,7 @@ export function Canopy({
             strokeDasharray="2 5"
           />
           <SvgText
-            x={MARGIN.left}
+            {...placeOf(height)}
             y={y(height) - 4}
             fontSize={drawnType(12, scale)}
             fontFamily={TEXT_FONT}

@@ -31,6 +31,8 @@ export interface WeekCanopyProps {
 const HEIGHT = 84;
 const BASE = 58;
 const TOP = 8;
+/** Half of a step's mark with its line, px. */
+const MARK = 6;
 /** A day's name with some air, px. */
 const DAY_WIDTH = 42;
 /** Room above a row for the grips of its windows. */
@@ -124,7 +126,8 @@ export function WeekCanopy({
         {steps.map((step, i) => (
           <Path
             key={`${step.at} ${i}`}
-            d={`M${x(step.at)} ${BASE + 3}l5 8h-10z`}
+            // Whole at the edges too.
+            d={`M${Math.min(width - MARK, Math.max(MARK, x(step.at)))} ${BASE + 3}l5 8h-10z`}
             fill={step.main ? look.ink : 'none'}
             stroke={look.ink}
             strokeWidth={1.4}
