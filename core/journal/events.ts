@@ -29,6 +29,8 @@ export interface JarCard {
   /** The usual feed: parts of flour and water to one of starter, and the flour. */
   readonly ratio: { readonly flour: number; readonly water: number };
   readonly flour: Blend;
+  /** What its main flour is called, where that is none of those known here; `flour` then has the one it is most like. */
+  readonly flourCalled?: string;
   /** A change to another flour, a little more of it at every feed. */
   readonly change?: FlourChange;
   /** How often it is fed; as it needs it when not given. */

@@ -60,6 +60,7 @@ const card = fields({
     'on?': whole(0, 6),
     'buildUp?': whole(0, 5),
   }),
+  'flourCalled?': name,
   'tub?': key,
   'bowl?': fields({ 'wish?': key }),
   archived: flag,

@@ -7,6 +7,7 @@ const CARD: JarCard = {
   keepG: 20,
   ratio: { flour: 4, water: 4 },
   flour: { white: 0.8, wholeWheat: 0.2 },
+  flourCalled: 'old mill',
   change: { to: { rye: 1 }, feeds: 4 },
   bowl: { wish: 'saturday' },
   rhythm: { everyH: 168, at: 10, on: 6, buildUp: 2 },

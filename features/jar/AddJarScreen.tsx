@@ -76,6 +76,8 @@ export function AddJarScreen() {
   const [form, setForm] = useState<JarForm>(() => ({
     name: '',
     flour: 'white',
+    called: null,
+    protein: '',
     others: [],
     overFeeds: 1,
     tub: null,

@@ -1,5 +1,5 @@
 import { type Jar, flourChange } from '@core/journal';
-import { FLOUR_KINDS } from '@core/measure';
+import { FLOUR_KINDS, type FlourKind } from '@core/measure';
 import { Choice, Choices, Field, Words } from '@kit';
 import { selectTubs, useAppSelector } from '@state';
 
@@ -7,6 +7,7 @@ import { FLOUR_NOTES, FLOUR_WORDS, blendWords } from '../words';
 import { type JarForm, type Problems, flourChanges } from './jarForm';
 
 const USUAL_SHARE = '20';
+const ANOTHER = 'another';
 
 /** What a jar is fed with: its flours and their shares, a tub, and how slowly another flour comes in. */
 export function FlourFields({
@@ -24,6 +25,13 @@ export function FlourFields({
   const flours = FLOUR_KINDS.map((is) => ({ is, text: FLOUR_WORDS[is] }));
   const tub = tubs.find(({ id }) => id === form.tub);
   const under = jar && flourChange(jar);
+  const mainIs = (flour: FlourKind, called: string | null) =>
+    onForm({
+      ...form,
+      flour,
+      called,
+      others: form.others.filter(({ kind }) => kind !== flour),
+    });
   return (
     <>
       {tubs.length > 0 && (
@@ -43,16 +51,39 @@ export function FlourFields({
         <>
           <Choice
             label="Flour"
-            options={flours}
-            chosen={form.flour}
-            onChoose={(flour) =>
-              onForm({
-                ...form,
-                flour,
-                others: form.others.filter(({ kind }) => kind !== flour),
-              })
+            options={[...flours, { is: ANOTHER, text: 'another' }]}
+            chosen={form.called === null ? form.flour : ANOTHER}
+            onChoose={(is) =>
+              is === ANOTHER ? onForm({ ...form, called: form.called ?? '' }) : mainIs(is, null)
             }
           />
+          {form.called !== null && (
+            <>
+              <Field
+                label="What it is called"
+                text={form.called}
+                onText={(called) => onForm({ ...form, called })}
+                problem={problems.called ?? null}
+              />
+              <Choice
+                label="Most like"
+                options={flours}
+                chosen={form.flour}
+                onChoose={(flour) => mainIs(flour, form.called)}
+              />
+              {(form.flour === 'white' || form.flour === 'strongWhite') && (
+                <Field
+                  label="Protein, if the label says"
+                  text={form.protein}
+                  onText={(protein) => onForm({ ...form, protein })}
+                  numeric
+                  unit="%"
+                  problem={problems.protein ?? null}
+                  hint="From 12.5 % on it counts as strong."
+                />
+              )}
+            </>
+          )}
           {FLOUR_NOTES[form.flour] && (
             <Words size="small" tone="quiet">
               {FLOUR_NOTES[form.flour]}
@@ -91,8 +122,8 @@ export function FlourFields({
             />
           ))}
           <Words size="small" tone="quiet">
-            Another flour, or a mix of your own? Set up a tub for it in the larder, with the flours
-            nearest to it; then choose it here.
+            A mix of your own? Set up a tub for it in the larder, with the flours in it; then choose
+            it here.
           </Words>
         </>
       )}

@@ -2,6 +2,7 @@ import { StyleSheet, View } from 'react-native';
 
 import { celsiusAt } from '@core/ferment';
 import { type Standing, contentOf } from '@core/journal';
+import { mainFlour } from '@core/measure';
 import { Button, UmbrellaMark, Words, umbrellaFor } from '@kit';
 import { selectNow, selectStanding, selectTime, useAppSelector } from '@state';
 
@@ -76,7 +77,13 @@ function JarHeader({ standing, back }: { readonly standing: Standing; readonly b
       <Words size="small" tone="quiet">
         {[
           jar.card.bowl && 'a levain in its bowl',
-          blendWords(jar.fedMix.flour),
+          blendWords(
+            jar.fedMix.flour,
+            // By its own name, while that is what is in it.
+            mainFlour(jar.fedMix.flour) === mainFlour(jar.card.flour)
+              ? jar.card.flourCalled
+              : undefined,
+          ),
           hydrationWords(contentOf(jar).hydrationPct),
           place &&
             `${place.name.toLowerCase()} ${words.celsius(celsiusAt(place.temperature, time.hourOfDay(now)))}`,

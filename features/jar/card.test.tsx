@@ -45,6 +45,20 @@ describe('the card', () => {
     expect(went).toEqual(['/jar/tern']);
   });
 
+  it('may name a flour that is none of the known ones, and says what it is like', () => {
+    const store = edit();
+    touch('radio', 'another');
+    press('Save the card');
+    problemOf('What it is called').toHaveAccessibleDescription('What is it called?');
+    type('What it is called', 'old mill');
+    type('Protein, if the label says', '13.2');
+    press('Save the card');
+    expect(selectJar(store.getState(), 'tern')!.card).toMatchObject({
+      flourCalled: 'old mill',
+      flour: { strongWhite: 1 },
+    });
+  });
+
   it.each([
     ['Name', ' '],
     ['Keep', 'a spoon'],

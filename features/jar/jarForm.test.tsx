@@ -54,6 +54,17 @@ it('another flour comes in at once or over some feeds, from the flour there was'
   expect(cardFrom({ ...formFrom(CARD), overFeeds: 4 }, slowly).change).toBeUndefined();
 });
 
+it('another flour has a name of its own, what it is most like, and is strong by its protein', () => {
+  const form = { ...formFrom(CARD), called: ' old mill ', protein: '13' };
+  const card = cardFrom(form);
+  expect(card).toMatchObject({ flourCalled: 'old mill', flour: { strongWhite: 0.8 } });
+  expect(cardFrom(formFrom(card))).toEqual(card);
+  expect(cardFrom({ ...form, protein: '11' }).flour).toMatchObject({ white: 0.8 });
+  expect(cardFrom({ ...form, flour: 'rye', others: [], protein: '13' }).flour).toEqual({ rye: 1 });
+  expect(cardProblems({ ...form, called: ' ' }).called).toBe('What is it called?');
+  expect(cardProblems({ ...form, protein: '60' }).protein).toMatch(/^Between 5 and 25/);
+});
+
 it('shares of flours must leave some for the main one', () => {
   const others = [
     { kind: 'rye' as const, pct: '60' },

@@ -1,5 +1,5 @@
-import { gramsFromText } from '@core/bench';
-import { CARD_LIMITS, type JarCard } from '@core/journal';
+import { gramsFromText, whiteOf } from '@core/bench';
+import { CARD_LIMITS, type JarCard, NAME_LENGTH } from '@core/journal';
 import { type Blend, type FlourKind, blendShares } from '@core/measure';
 import { nameObjections } from '@core/verbs';
 import { parseNumber } from '@kit';
@@ -10,6 +10,10 @@ import { FLOUR_WORDS } from '../words';
 export interface JarForm {
   readonly name: string;
   readonly flour: FlourKind;
+  /** What the main flour is called, where it is another than those known: `flour` is then what it is most like. Else null. */
+  readonly called: string | null;
+  /** Its protein as the label has it, percent; may be empty. */
+  readonly protein: string;
   /** The flours beside it, each with its share in percent. */
   readonly others: readonly { readonly kind: FlourKind; readonly pct: string }[];
   /** Over how many feeds another flour comes in; 1 changes it at once. */
@@ -63,6 +67,12 @@ export function cardProblems(form: JarForm): Problems<JarForm> {
   number('parts', '');
   if (form.often === 'hours') number('everyH', ' h');
   number('taperPct', ' %');
+  if (form.called !== null) {
+    const { length } = [...form.called.trim()];
+    if (length === 0) found.called = 'What is it called?';
+    else if (length > NAME_LENGTH) found.called = `Keep it under ${NAME_LENGTH} characters.`;
+    if (!isProtein(form.protein)) found.protein = 'Between 5 and 25 %, or nothing.';
+  }
   const shares = form.others.map(({ pct }) => parseNumber(pct));
   if (shares.some((share) => !(share >= 1 && share <= 99)))
     found.others = 'Give each share between 1 and 99 %.';
@@ -92,6 +102,7 @@ export function cardFrom(form: JarForm, before?: JarCard): JarCard {
     keepG: gramsFromText(form.keepG, 'starter'),
     ratio: { flour: parts, water: (parts * parseNumber(form.hydrationPct)) / 100 },
     ...flourOf(form, before),
+    ...(form.called === null ? {} : { flourCalled: form.called.trim() }),
     ...rhythmOf(form),
     ...(form.tub === null ? {} : { tub: form.tub }),
     archived: before?.archived ?? false,
@@ -106,6 +117,8 @@ export function formFrom(card: JarCard): JarForm {
   return {
     name: card.name,
     flour: main![0],
+    called: card.flourCalled ?? null,
+    protein: '',
     others: others.map(([kind, share]) => ({ kind, pct: String(Math.round(share * 100)) })),
     overFeeds: card.change?.feeds ?? 1,
     tub: card.tub ?? null,
@@ -162,7 +175,22 @@ export const flourChanges = (form: JarForm, { flour }: JarCard): boolean => {
   );
 };
 
-function blendFrom({ flour, others }: JarForm): Blend {
+/** Nothing, or a protein that a flour can have, percent. */
+const isProtein = (text: string): boolean => {
+  const pct = parseNumber(text);
+  return text.trim() === '' || (pct >= 5 && pct <= 25);
+};
+
+/** The kind that the main flour counts as: another that is much like white is plain or strong by its protein. */
+export function kindOf({ flour, called, protein }: JarForm): FlourKind {
+  const white = flour === 'white' || flour === 'strongWhite';
+  const pct = parseNumber(protein);
+  return called === null || !white || !(pct > 0) ? flour : whiteOf(pct);
+}
+
+function blendFrom(form: JarForm): Blend {
+  const { others } = form;
+  const flour = kindOf(form);
   const shares = others
     .filter(({ kind }) => kind !== flour)
     .map(({ kind, pct }) => [kind, parseNumber(pct) / 100] as const);

@@ -70,11 +70,15 @@ export const LIQUID_WORDS: Readonly<Record<Liquid, string>> = {
   dark: 'dark',
 };
 
-/** "white, a fifth whole wheat" for a blend: its main flour, and the shares of the rest. */
-export function blendWords(blend: Blend): string {
+/**
+ * "white, a fifth whole wheat" for a blend: its main flour, and the shares of the rest.
+ *
+ * @param called the baker's own name for the main one
+ */
+export function blendWords(blend: Blend, called?: string): string {
   const [main, ...rest] = [...blendShares(blend)].sort((a, b) => b[1] - a[1]);
   return [
-    FLOUR_WORDS[main![0]],
+    called ?? FLOUR_WORDS[main![0]],
     ...rest.map(([kind, share]) => `${shareWords(share)} ${FLOUR_WORDS[kind]}`),
   ].join(', ');
 }

@@ -20,7 +20,7 @@ export function labelText(
     lines: [
       lastFed ? `Fed ${words.date(since)} ${words.time(since)}` : `Since ${words.date(since)}`,
       lastFed ? `${words.feed(lastFed)}` : ratioText(card.ratio),
-      blendWords(card.flour),
+      blendWords(card.flour, card.flourCalled),
       ...dueLine(next, card, words),
     ],
   };
@@ -69,7 +69,7 @@ export function careText(
   return [
     `This is a part of ${card.name}, kept since ${words.date(started)}${feeds > 0 ? ` and fed ${feeds} ${feeds === 1 ? 'time' : 'times'}` : ''}.`,
     '',
-    `Keep ${words.grams(keepG)}, add ${words.grams(keepG * ratio.water)} water and ${words.grams(keepG * ratio.flour)} flour (${ratioText(ratio)}, ${hydration} % hydration). Flour: ${blendWords(flour)}.`,
+    `Keep ${words.grams(keepG)}, add ${words.grams(keepG * ratio.water)} water and ${words.grams(keepG * ratio.flour)} flour (${ratioText(ratio)}, ${hydration} % hydration). Flour: ${blendWords(flour, card.flourCalled)}${card.flourCalled ? `, much like ${blendWords(flour)}` : ''}.`,
     ripe === null
       ? `It is ripe when it is domed, full of bubbles and has about ${fullRiseWords(flour)}.`
       : `It is ripe about ${words.span(ripe)} after a feed in a kitchen like this one: domed, full of bubbles.`,
