@@ -18,6 +18,7 @@ import { selectArchived, selectChapters, selectJars, useAppSelector } from '@sta
 
 import { useEntryWords, useKitchenWords } from '../words';
 import { useJarName } from '../words/useJarName';
+import { CsvButton } from './CsvButton';
 import { DayPanel } from './DayPanel';
 import { EntryDetails } from './EntryDetails';
 import { EntrySheet } from './EntrySheet';
@@ -117,6 +118,7 @@ export function JournalScreen({
       {told.settled && told.more && (
         <Button onPress={() => setDays(days + DAYS)}>Earlier days</Button>
       )}
+      <CsvButton jar={shown ?? null} />
     </>
   );
   return (

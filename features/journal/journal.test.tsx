@@ -1,10 +1,13 @@
-import { act, cleanup, screen } from '@testing-library/react';
+import { act, cleanup, screen, waitFor } from '@testing-library/react';
 
 import { type JournalEvent } from '@core/journal';
 import { selectJarEvents, undoNotice } from '@state';
 
 import { PLACES, iso, kitchenStore, show, tern, touch, type } from '../../tests/kitchen';
+import { saveFile } from '@kit';
 import { JournalScreen } from './JournalScreen';
+
+jest.mock('../../kit/platform/saveFile.web', () => ({ saveFile: jest.fn() }));
 
 const noted = (n: number, jar = 'tern'): JournalEvent => ({
   kind: 'noted',
@@ -135,6 +138,25 @@ describe('the journal', () => {
     expect(screen.getByText(/^Put right\. Before: .*keep 20/)).toBeVisible();
     act(() => void store.dispatch(undoNotice()));
     expect(selectJarEvents(store.getState(), 'tern').at(-1)).toMatchObject({ keepG: 20 });
+  });
+
+  it('goes out as a table: all of it, or of one jar', async () => {
+    show(
+      <JournalScreen />,
+      kitchenStore([...PLACES, tern(), puffin, noted(3), noted(1, 'puffin')]),
+    );
+    touch('button', 'Save it all as a table (CSV)');
+    await waitFor(() => expect(saveFile).toHaveBeenCalled());
+    touch('radio', 'Puffin');
+    touch('button', 'Save the log of Puffin as a table (CSV)');
+    await waitFor(() => expect(saveFile).toHaveBeenCalledTimes(2));
+    const [[, all], [name, one]] = jest.mocked(saveFile).mock.calls as [
+      [string, string],
+      [string, string],
+    ];
+    expect(all).toMatch(/Note 3 on tern[^]*Note 1 on puffin/);
+    expect(one).not.toMatch(/on tern/);
+    expect(name).toMatch(/^ombrello-puffin-\d{4}-\d\d-\d\d\.csv$/);
   });
 
   it('is long, and shown some days at a time', () => {

@@ -73,7 +73,7 @@ const PAGES: readonly Findable[] = [
     title: 'Journal',
     hint: 'everything that was logged',
     href: '/journal',
-    also: 'log history chart peaks',
+    also: 'log history chart peaks csv table spreadsheet correct strike out',
   },
   { title: 'Compare', hint: 'two jars side by side', href: '/compare', also: 'both difference' },
   {
