@@ -1,6 +1,6 @@
 import { type Page } from '@playwright/test';
 
-import { expect, test } from './fixtures';
+import { BENCH_STEPS, expect, test } from './fixtures';
 
 const SMALLEST = 44;
 
@@ -110,14 +110,7 @@ test('with the keyboard alone a jar is fed, looked at, moved and taken from @wid
   await enter(page, 'link', /^Dunlin/);
   await expect(page.getByRole('heading', { name: 'Dunlin', level: 1 })).toBeVisible();
   await enter(page, 'link', /^Feed$/);
-  for (const step of [
-    'Keep is in',
-    'Water is in',
-    'Flour is in',
-    'The band is set',
-    'The feed is done',
-  ])
-    await enter(page, 'button', step);
+  for (const step of BENCH_STEPS) await enter(page, 'button', step);
   await expect(page.getByText(/^Dunlin is fed/)).toBeVisible();
 
   const rise = page.getByLabel('Rise above the band').filter({ visible: true });

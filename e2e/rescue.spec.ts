@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 
 import { type Page } from '@playwright/test';
 
-import { expect, test } from './fixtures';
+import { BENCH_STEPS, expect, test } from './fixtures';
 
 /** A look at a programme's jar: how far it rose, and what it smells of. */
 async function look(page: Page, rise: string, smell: string) {
@@ -15,14 +15,7 @@ async function look(page: Page, rise: string, smell: string) {
 /** A programme's feed, weighed out as it asks. */
 async function feed(page: Page) {
   await page.getByRole('button', { name: /^To the bench/ }).click();
-  for (const step of [
-    'Keep is in',
-    'Water is in',
-    'Flour is in',
-    'The band is set',
-    'The feed is done',
-  ])
-    await page.getByRole('button', { name: step }).click();
+  for (const step of BENCH_STEPS) await page.getByRole('button', { name: step }).click();
 }
 
 const nothingHappened = (page: Page) =>
