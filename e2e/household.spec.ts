@@ -235,6 +235,7 @@ test('the keyboard goes everywhere, and ? says how @wide', async ({ page, kitche
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keyboard' })).toBeVisible();
   await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toBeHidden();
   await page.keyboard.press('j');
   await expect(page.getByRole('heading', { name: 'Journal' })).toBeVisible();
   await page.keyboard.press('s');

@@ -91,7 +91,8 @@ export function Canopy({
   /** A height is named where the dome is not: at the left, or where that is taken, at the right. */
   const placeOf = (of: number) => {
     const above = shown.find((point) => point.high >= of);
-    const free = above === undefined || x(above.hours) > MARGIN.left + (of === 2 ? LONG_NAME : NAME);
+    const free =
+      above === undefined || x(above.hours) > MARGIN.left + (of === 2 ? LONG_NAME : NAME);
     return free
       ? { x: MARGIN.left, textAnchor: 'start' as const }
       : { x: width - MARGIN.right, textAnchor: 'end' as const };
