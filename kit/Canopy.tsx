@@ -88,12 +88,13 @@ export function Canopy({
     shown[0] ?? { hours: 0, height: 1, low: 1, high: 1 },
   );
   const nowX = x(Math.min(now.hours, until));
-  /** A height is named where the dome is not: at the left, or where that is taken, at the right. */
+  /** A height is named where the dome is not: at the left if its name fits there, else on the side with more room. */
   const placeOf = (of: number) => {
-    const above = shown.find((point) => point.high >= of);
-    const free =
-      above === undefined || x(above.hours) > MARGIN.left + (of === 2 ? LONG_NAME : NAME);
-    return free
+    const above = shown.filter((point) => point.high >= of);
+    const [first, last] = [above[0], above.at(-1)];
+    const left = first ? x(first.hours) : width;
+    const right = last ? width - x(last.hours) : width;
+    return left > MARGIN.left + (of === 2 ? LONG_NAME : NAME) || left >= right
       ? { x: MARGIN.left, textAnchor: 'start' as const }
       : { x: width - MARGIN.right, textAnchor: 'end' as const };
   };

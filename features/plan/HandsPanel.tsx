@@ -215,10 +215,11 @@ function Trips() {
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', gap: 12 },
-  days: { flexDirection: 'row', flexWrap: 'wrap', gap: 4 },
+  // Seven in a row on a usual telephone.
+  days: { flexDirection: 'row', flexWrap: 'wrap', gap: 2 },
   day: {
     minHeight: TOUCH,
-    minWidth: TOUCH,
+    minWidth: 44,
     alignItems: 'center',
     justifyContent: 'center',
     borderRadius: RADIUS,
