@@ -68,7 +68,7 @@ export function storyOf(events: readonly JarEvent[]): readonly Chapter[] {
     if (event.kind === 'fed' || !current || isLate(event, current)) {
       const fed = event.kind === 'fed' ? event : null;
       const before: JarEvent[] = [];
-      while (fed && current && belongsTo(fed, current.entries.at(-1), current.fed))
+      while (fed && current && belongsTo(fed, current.entries.at(-1)))
         before.unshift(current.entries.pop()!);
       if (current?.entries.length === 0) chapters.splice(chapters.indexOf(current), 1);
       current = { jar: event.jar, fed, entries: before };
@@ -85,9 +85,8 @@ export function storyOf(events: readonly JarEvent[]): readonly Chapter[] {
 const isLate = (event: JarEvent, { fed, entries }: Pick<Chapter, 'fed' | 'entries'>): boolean =>
   instantOf(event) - instantOf(fed ?? entries[0]!) > (fed ? OF_ITS_FEED : TOGETHER);
 
-const belongsTo = (fed: Fed, last: JarEvent | undefined, feedBefore: Fed | null): boolean =>
+const belongsTo = (fed: Fed, last: JarEvent | undefined): boolean =>
   last !== undefined &&
-  last !== feedBefore &&
   BEFORE_A_FEED.has(last.kind) &&
   instantOf(fed) - instantOf(last) <= ONE_VISIT;
 

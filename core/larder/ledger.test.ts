@@ -218,6 +218,14 @@ describe('what can be made', () => {
     expect(pieces(900, Infinity, { ...discard, grams: 100 })).toBeLessThan(15);
   });
 
+  it('leaves no scrap of discard behind for the sake of whole pieces', () => {
+    const grams = discardFor(pancakes, 6.2, discard);
+    expect(portionFor(pancakes, { ...discard, grams }, { minutes: 90, people: 2 })).toEqual({
+      pieces: 6,
+      discardG: grams,
+    });
+  });
+
   it('what fits the time for anybody is done in that time', () => {
     fc.assert(
       fc.property(
