@@ -1,7 +1,9 @@
-/** The look: colours, type, and the drawings that only this kitchen has. */
+/**
+ * The look: colours, type, and the drawings that only this kitchen has. What only pages need that are fetched late is named by
+ * its own file there (`@kit/PaintGrid`): here it would come with the first page.
+ */
 export * from './ActionRow';
 export * from './Amounts';
-export * from './BarChart';
 export * from './Canopy';
 export * from './Choice';
 export * from './Choices';
@@ -16,7 +18,6 @@ export { default as Icon } from './Icon';
 export type { IconName } from './iconPaths';
 export * from './JarDrawing';
 export * from './jarPicture';
-export * from './labelSvg';
 export * from './later';
 export * from './LinkArea';
 export * from './look';
@@ -25,19 +26,14 @@ export * from './Notice';
 export * from './NumberField';
 export * from './numberText';
 export * from './Page';
-export * from './PaintGrid';
 export * from './Panel';
-export * from './PeakChart';
 export * from './platform';
 export * from './Pour';
 export * from './Button';
 export * from './Sheet';
 export * from './Progress';
-export * from './SignDrawing';
 export * from './textScale';
 export * from './TouchArea';
-export * from './TubDrawing';
-export * from './TwoCanopies';
 export * from './UmbrellaMark';
 export * from './UndoBar';
 export type { Wanted } from './WantedGrip';

@@ -5,7 +5,8 @@ import { StyleSheet, View } from 'react-native';
 import { amountsAfter } from '@core/bench';
 import { type Standing, bestPair, compareJars } from '@core/journal';
 import { HOUR, highest, lowest } from '@core/measure';
-import { Choice, Page, Panel, Button, TwoCanopies, TwoPanes, Words, useWide } from '@kit';
+import { Choice, Page, Panel, Button, TwoPanes, Words, useWide } from '@kit';
+import { TwoCanopies } from '@kit/TwoCanopies';
 import { fillBench, selectStandings, useAppDispatch, useAppSelector } from '@state';
 
 import { benchPath } from '../bench/benchPath';

@@ -2,7 +2,8 @@ import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { type Standing } from '@core/journal';
-import { Page, Panel, Button, Words, labelSvg, printDrawings, printText, saveFile } from '@kit';
+import { Page, Panel, Button, Words, printDrawings, printText, saveFile } from '@kit';
+import { labelSvg } from '@kit/labelSvg';
 import { selectNextOf, selectStanding, useAppSelector } from '@state';
 
 import { useCopy } from '../parts/useCopy';

@@ -5,7 +5,8 @@ import { usualPeaks } from '@core/bench';
 import { type Jar, seenPeaks } from '@core/journal';
 import { feedFlour } from '@core/larder';
 import { highest, lowest } from '@core/measure';
-import { Panel, PeakChart, Words } from '@kit';
+import { Panel, Words } from '@kit';
+import { PeakChart } from '@kit/PeakChart';
 import { selectJarEvents, selectTubs, useAppSelector, useContextOf } from '@state';
 
 import { useKitchenWords } from '../words';

@@ -1,7 +1,8 @@
 import { useState } from 'react';
 
 import { type MonthUse, leanerKeep, usesByMonth } from '@core/larder';
-import { BarChart, Choice, Panel, Words } from '@kit';
+import { Choice, Panel, Words } from '@kit';
+import { BarChart } from '@kit/BarChart';
 import {
   selectJarEvents,
   selectJars,

@@ -2,7 +2,8 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { type Tub, flourUse, shoppingNote } from '@core/larder';
-import { Panel, Button, TubDrawing, Words, useLook } from '@kit';
+import { Panel, Button, Words, useLook } from '@kit';
+import { TubDrawing } from '@kit/TubDrawing';
 import { selectJars, selectLiveEvents, selectNow, selectTubs, useAppSelector } from '@state';
 
 import { useCopy } from '../parts/useCopy';

@@ -2,7 +2,8 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { type HandsPattern, type HandsState } from '@core/journal';
-import { Choice, PaintGrid, Button, Words, useLook, useWide } from '@kit';
+import { Choice, Button, Words, useLook, useWide } from '@kit';
+import { PaintGrid } from '@kit/PaintGrid';
 import { handsAt, handsChanged, paint, selectHands, useAppDispatch, useAppSelector } from '@state';
 
 import { useKitchenWords } from '../words';

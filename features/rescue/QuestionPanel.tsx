@@ -8,7 +8,8 @@ import {
   type Surface,
   befell,
 } from '@core/rescue';
-import { Choice, Choices, type JarSign, Panel, Button, Words } from '@kit';
+import { Choice, Choices, Panel, Button, Words } from '@kit';
+import { type JarSign } from '@kit/SignDrawing';
 
 import { useKitchenWords } from '../words';
 

@@ -1,6 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 
-import { type JarSign, RADIUS, RIM, SignDrawing, TouchArea, Words, useLook } from '@kit';
+import { RADIUS, RIM, TouchArea, Words, useLook } from '@kit';
+import { type JarSign, SignDrawing } from '@kit/SignDrawing';
 
 /** Drawn examples to choose from: one, or several. */
 export function SignTiles<T extends JarSign>({

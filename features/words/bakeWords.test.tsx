@@ -1,6 +1,6 @@
 import { USUAL_DOUGH, type DoughCard, doughCard, turned } from '@core/bench';
 import { compareJars } from '@core/journal';
-import { labelSvg } from '@kit';
+import { labelSvg } from '@kit/labelSvg';
 import { selectNextOf, selectStandings, usualSettings } from '@state';
 
 import { NOW, kitchenStore } from '../../tests/kitchenStore';

@@ -2,7 +2,7 @@ import { ratioText } from '@core/bench';
 import { type Standing } from '@core/journal';
 import { isGlutenFree } from '@core/measure';
 import { type WhatNext } from '@core/next';
-import { type LabelText } from '@kit';
+import { type LabelText } from '@kit/labelSvg';
 
 import { blendWords, fullRiseWords } from './jarWords';
 import { rhythmWords } from './rhythmWords';
