@@ -163,6 +163,10 @@ describe('a levain in its bowl', () => {
     expect(whatNext(bowl(30)).late).toBe(true);
   });
 
+  it('of a jar that was thrown out is looked over before it goes into a dough', () => {
+    expect(whatNext({ ...bowl(13), quarantined: true }).because.is).toBe('quarantined');
+  });
+
   it('that is ripe stands before a hungry jar, and one that was forgotten behind it', () => {
     const order = (hours: number) =>
       nextInOrder([ahead(someStanding(hours, 'counter', 'tern')), bowl(hours)]).map(

@@ -82,8 +82,8 @@ export function whatNext(ahead: JarAhead): WhatNext {
     harmAt,
     late: by !== null && by < now,
   });
-  if (standing.jar.card.bowl) return intoDough(standing, ahead.doughFor ?? null);
   if (quarantined) return answer({ is: 'quarantined' }, now, now);
+  if (standing.jar.card.bowl) return intoDough(standing, ahead.doughFor ?? null);
   if (programme) {
     const { run, next: feed } = programme;
     const by = run.verdict === 'going' ? feed.at + PROGRAMME_GRACE : null;

@@ -99,6 +99,7 @@ describe('an entry that is put right', () => {
     ['no time', FED, { at: NaN }, 'at'],
     ['a time to come', FED, { at: at(-3) }, 'at'],
     ['a time before the jar came', FED, { at: at(90) }, 'at'],
+    ['a feed after a look at it', FED, { at: at(12) }, 'at'],
     ['no weight', FED, { at: at(24), keepG: NaN }, 'keep'],
     ['more than a kitchen holds', OUT, { at: at(24), grams: 20_000 }, 'grams'],
     ['a rise that no jar has', LOOKED, { at: at(18), height: 40 }, 'rise'],

@@ -1,10 +1,8 @@
 import {
   type Answer,
   type JarEvent,
-  NOTE_LENGTH,
   type NewEntry,
   type Objection,
-  RISE_PCT,
   answer,
   firstIdOf,
   instantOf,
@@ -14,6 +12,7 @@ import {
   storyOf,
 } from '../journal';
 import { type Instant } from '../measure';
+import { noteObjections, riseObjections } from './look';
 
 /** What of an entry can be put right; each only where the entry has it. */
 export interface Correction {
@@ -77,17 +76,18 @@ export function correct(
   const along = goesAlong(event, at, earlier);
   const shift = at - instantOf(event);
   const again = (other: JarEvent): NewEntry => {
-    const { id: otherId, ...rest } = other;
+    const { id: _, ...rest } = other;
     return {
       ...rest,
       at: isoOf(instantOf(other) + (event.kind === 'fed' ? shift : 0)),
-      corrects: other.corrects ?? otherId,
+      corrects: firstIdOf(other),
     };
   };
   const objections = [
     ...objectionsTo(entry, null, others, now),
-    ...riseObjection(changed.height),
-    ...noteObjection(event, changed.note),
+    ...riseObjections('rise', changed.height),
+    ...noteObjections(changed.note ?? ''),
+    ...emptied(event, changed.note),
     ...placeInTime(event, entry, others),
   ];
   const gone = [...along.before, event, ...along.after].map((one) => one.id);
@@ -131,22 +131,12 @@ function withoutEmptyNote(entry: NewEntry): NewEntry {
   return rest;
 }
 
-function riseObjection(height: number | undefined): readonly Objection[] {
-  const [low, high] = RISE_PCT;
-  const pct = 100 * ((height ?? 1) - 1);
-  if (pct >= low && pct <= high) return [];
-  return [{ field: 'rise', message: `Give the rise as a number between ${low} and ${high} %.` }];
-}
+const emptied = (event: JarEvent, note: string | undefined): readonly Objection[] =>
+  event.kind === 'noted' && note?.trim() === ''
+    ? [{ field: 'note', message: 'Nothing is written yet.' }]
+    : [];
 
-function noteObjection(event: JarEvent, note: string | undefined): readonly Objection[] {
-  if (event.kind === 'noted' && note !== undefined && note.trim() === '')
-    return [{ field: 'note', message: 'Nothing is written yet.' }];
-  if ((note?.length ?? 0) <= NOTE_LENGTH) return [];
-  const message = `That is a long note. Keep it under ${NOTE_LENGTH} characters.`;
-  return [{ field: 'note', message }];
-}
-
-/** An entry stays with its jar, and a height with its feed: another has another band. */
+/** An entry stays with its jar, and a height with its feed: another has another band. So no feed goes past a look or a feed. */
 function placeInTime(
   before: JarEvent,
   after: JarEvent,
@@ -157,6 +147,17 @@ function placeInTime(
   const [first] = others;
   if (first?.kind === 'started' && at < instantOf(first))
     return [{ field: 'at', message: 'The jar was not in the kitchen yet at that time.' }];
+  if (after.kind === 'fed') {
+    const [from, until] = [at, instantOf(before)].sort((a, b) => a - b) as [Instant, Instant];
+    const passes = others.some(
+      (other) =>
+        (other.kind === 'fed' || (other.kind === 'looked' && other.height !== undefined)) &&
+        instantOf(other) > from &&
+        instantOf(other) < until,
+    );
+    const message = 'A look or another feed was logged in between. Put that right first.';
+    return passes ? [{ field: 'at', message }] : [];
+  }
   const feedAt = (when: Instant) =>
     others.findLast((other) => other.kind === 'fed' && instantOf(other) <= when);
   if (after.kind !== 'looked' || after.height === undefined) return [];

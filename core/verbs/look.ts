@@ -41,25 +41,30 @@ export function look(atHand: JarAtHand, { at, rise, streak, note = '', ...signs 
     [
       ...riseObjections('rise', rise),
       ...riseObjections('streak', streak),
-      ...(note.length > NOTE_LENGTH
-        ? [
-            {
-              field: 'note',
-              message: `That is a long note. Keep it under ${NOTE_LENGTH} characters.`,
-            },
-          ]
-        : []),
+      ...noteObjections(note),
       ...objectionsAtHand(entry, atHand),
     ],
   );
 }
 
-function riseObjections(field: string, rise: number | undefined): readonly Objection[] {
+/** What stands against a rise, 1 at the band. */
+export function riseObjections(field: string, rise: number | undefined): readonly Objection[] {
   const [low, high] = RISE_PCT;
   const pct = rise === undefined ? 0 : 100 * (rise - 1);
   if (pct >= low && pct <= high) return [];
   return [{ field, message: `Give the rise as a number between ${low} and ${high} %.` }];
 }
+
+/** What stands against a note. */
+export const noteObjections = (note: string): readonly Objection[] =>
+  note.length <= NOTE_LENGTH
+    ? []
+    : [
+        {
+          field: 'note',
+          message: `That is a long note. Keep it under ${NOTE_LENGTH} characters.`,
+        },
+      ];
 
 /** What was noticed of a jar, in words. */
 export function note(atHand: JarAtHand, text: string, at: Instant = atHand.now): Answer {

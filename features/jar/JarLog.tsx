@@ -18,7 +18,7 @@ const RECENT = 8;
 export function JarLog({ id }: { readonly id: string }) {
   const events = useAppSelector((state) => selectJarEvents(state, id));
   const [open, setOpen] = useState<JarEvent | null>(null);
-  const newest = [...events].reverse().slice(0, RECENT);
+  const newest = events.slice(-RECENT).reverse();
   return (
     <Panel label="Recent log" style={styles.panel}>
       <Words size="title" level={2}>

@@ -4,7 +4,7 @@ import { type Chapter, type JarEvent, riseOf } from '@core/journal';
 import { type Instant } from '@core/measure';
 import { Panel, Words, useLook } from '@kit';
 
-import { type KitchenWords, riseWords, useKitchenWords } from '../words';
+import { type KitchenWords, capital, riseWords, useKitchenWords } from '../words';
 import { useJarName } from '../words/useJarName';
 import { EntryRow } from './EntryRow';
 import { type ToldDay } from './useTold';
@@ -69,7 +69,7 @@ const threadOf = (event: JarEvent, { fed }: Chapter) =>
 function dayTitle(at: Instant, words: KitchenWords): string {
   const spoken = words.day(at);
   const full = words.fullDay(at);
-  return /^[a-z]/.test(spoken) ? `${spoken[0]!.toUpperCase()}${spoken.slice(1)}, ${full}` : full;
+  return /^[a-z]/.test(spoken) ? `${capital(spoken)}, ${full}` : full;
 }
 
 /** What a feed came to, as far as it was seen. */

@@ -16,6 +16,7 @@ import {
   type KitchenWords,
   blendWords,
   canBeStruck,
+  capital,
   hydrationWords,
   useEntryWords,
   useKitchenWords,
@@ -94,8 +95,6 @@ export function EntryDetails({
     </>
   );
 }
-
-const capital = (line: string) => `${line[0]!.toUpperCase()}${line.slice(1)}`;
 
 /** What the line of an entry leaves out. */
 function factsOf(event: JarEvent, words: KitchenWords): readonly string[] {
