@@ -1,5 +1,6 @@
 import { forecast } from '@core/ferment';
 import {
+  type Baked,
   type FoldContext,
   type Jar,
   type JarEvent,
@@ -73,6 +74,16 @@ export function keptOnTheCounter(
       tell({ ...entry, kind: 'took', id: `${id}-took`, grams: forBake, note: 'two tin loaves' });
     if (left > 0)
       tell({ ...entry, kind: 'discarded', id: `${id}-out`, grams: left, to: whereTo(chance) });
+    const loaf = forBake > 0 && back > 2 ? LOAVES[Math.floor(back / 3) % LOAVES.length] : null;
+    if (loaf)
+      tell({
+        kind: 'baked',
+        jar,
+        id: `${id}-loaves`,
+        at: iso(at + 26 * HOUR),
+        of: `${id}-took`,
+        ...loaf,
+      });
     tell({
       ...entry,
       kind: 'fed',
@@ -91,6 +102,17 @@ export function keptOnTheCounter(
   }
   return events;
 }
+
+/** What became of the weekend's loaves; nobody writes it down every time. */
+const LOAVES: readonly (Pick<Baked, 'rise' | 'crumb' | 'sour' | 'note' | 'next'> | null)[] = [
+  { rise: 'high', crumb: 'open', sour: 'mild' },
+  null,
+  { rise: 'fair', crumb: 'even', sour: 'hardly', next: 'half an hour more in the tins' },
+  { rise: 'high', crumb: 'even', sour: 'mild', note: 'gone by noon' },
+  null,
+  { rise: 'flat', crumb: 'dense', sour: 'tangy', next: 'take the levain earlier' },
+  { rise: 'fair', crumb: 'caves', sour: 'mild' },
+];
 
 /** About when Grebe's feeds peak, hours: people look on the way there. */
 const USUAL_PEAK = 10;

@@ -38,7 +38,7 @@ export const logEntries =
   (entries: readonly NewEntry[], text?: string) =>
   (dispatch: Dispatch): readonly string[] => {
     const said = readClock();
-    const events = entries.map((entry) => ({ ...entry, id: nanoid() }));
+    const events = entries.map((entry) => ({ ...entry, id: entry.id ?? nanoid() }));
     if (!events.every((event) => isEntry(event, said))) {
       dispatch(noticed({ text: NOT_AN_ENTRY, undo: [] }));
       return [];

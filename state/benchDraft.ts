@@ -1,7 +1,8 @@
 import { type EyedFeed, type Landed, TEXTURES, type Weighing } from '@core/bench';
-import { DESTINATIONS, type Destination, type FeedWay, type Settings } from '@core/journal';
+import { type FeedWay, type Settings } from '@core/journal';
 import { fitsOf } from '@core/journal/fits';
 import { type Shape, either, fields, list, number, one, whole } from '@core/journal/shape';
+import { OUT_TO, type OutTo } from '@core/verbs/outTo';
 import { type OtherFlour } from '@core/larder';
 import { FLOUR_KINDS } from '@core/measure';
 
@@ -15,7 +16,7 @@ export interface BenchDraft {
   readonly order: 'waterFirst' | 'flourFirst';
   readonly weighing: Weighing;
   readonly landed: Landed;
-  readonly to: Destination;
+  readonly to: OutTo;
   /** Local text of a field, as typed. */
   readonly wantedAt: string | null;
   /** When the mix was made, if not now; local text of a field. */
@@ -38,7 +39,7 @@ export interface BenchDraft {
 /** Some of what comes out, as it is being typed. */
 export interface DraftPart {
   readonly grams: string;
-  readonly to: Destination;
+  readonly to: OutTo;
 }
 
 export type BenchDrafts = Readonly<Record<string, BenchDraft>>;
@@ -57,7 +58,7 @@ const isDraft = fitsOf(
     order: one('waterFirst', 'flourFirst'),
     weighing: one('tare', 'inJar'),
     landed: fields({ 'keep?': grams, 'water?': grams, 'flour?': grams }),
-    to: one(...DESTINATIONS),
+    to: one(...OUT_TO),
     wantedAt: typed,
     fedAt: typed,
     place: either(text, one(null)),
@@ -65,7 +66,7 @@ const isDraft = fitsOf(
     'way?': one('ratio', 'add', 'eye'),
     'added?': fields({ flour: either(text, one('')), water: either(text, one('')) }),
     'eyed?': fields({ kept: number(0, 1), grown: number(1, 20), texture: one(...TEXTURES) }),
-    'elsewhere?': list(fields({ grams: either(text, one('')), to: one(...DESTINATIONS) }), 0, 20),
+    'elsewhere?': list(fields({ grams: either(text, one('')), to: one(...OUT_TO) }), 0, 20),
     'afterSlip?': one('follows', 'asPlanned'),
     'outBeforeColdH?': number(0, 12),
   }),

@@ -1,6 +1,7 @@
 import { nanoid } from '@reduxjs/toolkit';
 
 import { type FileRead, isUntouched, kitchenFileText } from '@core/formats/kitchenFile';
+import { type NamedPicture } from '@core/formats/kitchenZip';
 import { type NewEntry, type JournalEvent } from '@core/journal';
 import { DAY, isZone } from '@core/measure';
 
@@ -27,6 +28,30 @@ export const kitchenToFile = (state: RootState): string =>
     })),
   });
 
+/** The open kitchen with its pictures as one zip. Those that are not on this device are left out. */
+export async function kitchenToZip(state: RootState): Promise<Uint8Array> {
+  const { readPicture } = await import('./door/pictures');
+  const { name } = state.kitchen;
+  const ids = new Set(
+    selectLog(state)
+      .of('pictured')
+      .map(({ picture }) => picture),
+  );
+  const found = await Promise.all(
+    [...ids].map(async (id): Promise<readonly NamedPicture[]> => {
+      const picture = await readPicture(name, id);
+      if (!picture) return [];
+      return [{ name: id, bytes: new Uint8Array(await picture.arrayBuffer()) }];
+    }),
+  );
+  const { packInWorker } = await import('../workers/read');
+  return packInWorker(kitchenToFile(state), found.flat());
+}
+
+/** Whether the kitchen has pictures that a file alone would leave behind. */
+export const selectHasPictures = (state: RootState): boolean =>
+  selectLog(state).of('pictured').length > 0;
+
 /** What a file would bring, before anything changes. */
 export interface Arrival {
   readonly fresh: readonly JournalEvent[];
@@ -34,19 +59,30 @@ export interface Arrival {
   readonly repeated: number;
   readonly refused: readonly string[];
   readonly file: FileRead;
+  readonly pictures: readonly NamedPicture[];
+}
+
+/** A file that was read, with the pictures that came with it. */
+export interface ReadKitchen {
+  readonly read: FileRead;
+  readonly pictures: readonly NamedPicture[];
 }
 
 /**
  * Reads a file somebody chose, off the page.
  * @throws Error with a message for the baker when it is no kitchen at all
  */
-export async function readFile(text: string): Promise<FileRead> {
-  const { readInWorker } = await import('../workers/read');
-  return readInWorker(text, readClock());
+export async function readFile(
+  file: Pick<File, 'name' | 'text' | 'arrayBuffer'>,
+): Promise<ReadKitchen> {
+  const { readInWorker, unpackInWorker } = await import('../workers/read');
+  if (file.name.toLowerCase().endsWith('.zip'))
+    return unpackInWorker(new Uint8Array(await file.arrayBuffer()), readClock());
+  return { read: await readInWorker(await file.text(), readClock()), pictures: [] };
 }
 
 /** What a file that was read would bring to the open kitchen. */
-export function arrivalOf(file: FileRead, state: RootState): Arrival {
+export function arrivalOf({ read: file, pictures }: ReadKitchen, state: RootState): Arrival {
   const here = new Set(state.kitchen.events.map((event) => event.id));
   const fresh = file.events.filter((event) => !here.has(event.id));
   return {
@@ -55,6 +91,7 @@ export function arrivalOf(file: FileRead, state: RootState): Arrival {
     repeated: file.repeated,
     refused: file.refused,
     file,
+    pictures,
   };
 }
 
@@ -65,7 +102,10 @@ export function arrivalOf(file: FileRead, state: RootState): Arrival {
  * @returns the ids of what came, to be withdrawn when it was a mistake
  * @throws when it could not be written
  */
-export async function takeIn(store: Store, { fresh, file }: Arrival): Promise<readonly string[]> {
+export async function takeIn(
+  store: Store,
+  { fresh, file, pictures }: Arrival,
+): Promise<readonly string[]> {
   await keepPending(store);
   const state = store.getState();
   const { name, kept, setAside } = state.kitchen;
@@ -74,6 +114,12 @@ export async function takeIn(store: Store, { fresh, file }: Arrival): Promise<re
   const aside = file.setAside
     .filter(({ id }) => !known.has(id))
     .map((item) => ({ ...item, byHand: false }));
+  // Before the entries that name them.
+  if (pictures.length > 0) {
+    const { keepPicture } = await import('./door/pictures');
+    for (const { name: id, bytes } of pictures)
+      await keepPicture(name, id, new Blob([bytes.slice()], { type: 'image/jpeg' }));
+  }
   if (kept) {
     if (events.length > 0) await writerOf(store, name).write(events);
     await setAsideInto(name, aside);

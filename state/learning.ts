@@ -4,7 +4,7 @@ import { type ZoneSince, fingerprint } from '@core/measure';
 import { learned, logsRead } from './learnt';
 import { ofJar } from './learntBook';
 import { createSelector } from './memo';
-import { selectArranged, selectEventsByJar, selectZones } from './selectors';
+import { selectPlaceEvents, selectEventsByJar, selectZones } from './selectors';
 import { type RootState, type Store, listenFor } from './store';
 
 /** Entries come in handfuls: a feed is three. Learn when they have stopped for so long, ms. */
@@ -33,7 +33,7 @@ function logPrints() {
 /** Jars whose log says more than was learnt of it, each with that log and its fingerprint. */
 function toLearn(state: RootState, logPrint: ReturnType<typeof logPrints>) {
   const byJar = selectEventsByJar(state);
-  const arranged = selectArranged(state);
+  const arranged = selectPlaceEvents(state);
   const zones = selectZones(state);
   return [...byJar].flatMap(([jar, own]) => {
     // A bowl is gone before anything could be learnt of it that its jar does not teach.
@@ -65,7 +65,11 @@ export function keepLearning(store: Store): () => void {
         if (!next || stopped) break;
         const { jar, events, log } = next;
         const { fitWorker } = await import('../workers/fit');
-        const learnt = await fitWorker().learn(events, selectArranged(state), selectZones(state));
+        const learnt = await fitWorker().learn(
+          events,
+          selectPlaceEvents(state),
+          selectZones(state),
+        );
         if (store.getState().kitchen.name === name) store.dispatch(learned({ jar, learnt, log }));
       }
     } finally {

@@ -12,7 +12,7 @@ import { createSelector } from './memo';
 import { selectQuarantined } from './quarantine';
 import { selectRuns } from './rescue';
 import {
-  selectArranged,
+  selectPlaceEvents,
   selectBelief,
   selectBowls,
   selectJarEvents,
@@ -107,7 +107,7 @@ export function problemOf(state: RootState): SentProblem {
     now,
     until,
     zones: selectZones(state),
-    arranged: selectArranged(state),
+    arranged: selectPlaceEvents(state),
     hands: [...there, ...handsFrom(weekPattern(selectHands(state)), trips, now, until, time)],
     wanted,
     leftAlone: selectLeftAlone(state).filter((stretch) => stretch.until > now),

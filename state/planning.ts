@@ -19,7 +19,13 @@ import {
   searchWentOn,
 } from './plan';
 import { jarsToPlan, problemOf, waiting } from './planProblem';
-import { selectArranged, selectEventsByJar, selectNow, selectTubs, selectZones } from './selectors';
+import {
+  selectPlaceEvents,
+  selectEventsByJar,
+  selectNow,
+  selectTubs,
+  selectZones,
+} from './selectors';
 import { type RootState, type Store, listenFor } from './store';
 
 /** Tells in words how a plan differs from the one before, or null when it does not. */
@@ -47,7 +53,7 @@ const watched = (state: RootState): readonly unknown[] => [
   state.plan.looked,
   selectEventsByJar(state),
   selectTubs(state),
-  selectArranged(state),
+  selectPlaceEvents(state),
   selectZones(state),
   state.learnt,
   ...wished(state),

@@ -1,9 +1,11 @@
 import { createSelector } from './memo';
 
+import { spokenFor } from '@core/larder';
 import { type Quarantine, type Reached, quarantinesOf } from '@core/rescue';
 import { lookOver } from '@core/verbs';
 
 import { done } from './actions';
+import { selectBakes } from './decided';
 import { selectLots } from './larder';
 import { selectBackups, selectDrying } from './rescue';
 import {
@@ -12,6 +14,7 @@ import {
   selectJars,
   selectLiveEvents,
   selectLog,
+  selectNow,
   selectTubs,
 } from './selectors';
 import { type Dispatch, type RootState } from './store';
@@ -56,6 +59,9 @@ export const selectQuarantined = createSelector(
 export const selectGoodLots = createSelector([selectLots, selectQuarantined], (lots, held) =>
   lots.filter(({ id }) => !held.has(id)),
 );
+
+/** What of it is kept for wishes that take anything, and what is free. */
+export const selectSpokenFor = createSelector([selectGoodLots, selectBakes, selectNow], spokenFor);
 
 /** Something that came from a jar that was thrown out is kept, for it was looked at; or it goes too. */
 export const lookedOver =

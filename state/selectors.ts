@@ -7,11 +7,13 @@ import {
   type JarEvent,
   type Log,
   type Outlook,
+  type PlaceEvent,
   type Standing,
   contextPrint,
   cultureOf,
   foldJar,
   horizonFor,
+  instantOf,
   outlookOf,
   placeAt,
   placesOf,
@@ -59,7 +61,21 @@ export const selectZone = (state: RootState) => selectTime(state).zone;
 /** The live history of the kitchen's places. */
 export const selectArranged = (state: RootState) => selectLog(state).of('arranged');
 
-const selectPlaceHistory = createSelector(selectArranged, placesOf);
+/** All that is said of the kitchen's places, what thermometers gave of them among it. */
+export const selectPlaceEvents = createSelector(
+  [
+    selectArranged,
+    (state: RootState) => selectLog(state).of('measured'),
+    (state: RootState) => selectLog(state).of('lowHigh'),
+  ],
+  (arranged, measured, lowHigh): readonly PlaceEvent[] => [
+    ...arranged,
+    // What was read last counts, whichever way.
+    ...[...measured, ...lowHigh].sort((a, b) => instantOf(a) - instantOf(b)),
+  ],
+);
+
+export const selectPlaceHistory = createSelector(selectPlaceEvents, placesOf);
 
 /** What all jars of a kitchen share. */
 export type KitchenContext = Omit<FoldContext, 'pace'>;

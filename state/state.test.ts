@@ -141,7 +141,7 @@ describe('a jar whose name every object knows', () => {
 describe('export and import', () => {
   const file = () => kitchenToFile(kitchen().getState());
   const arriving = (text: string, store = kitchen()) =>
-    arrivalOf(readKitchenFile(text, NOW), store.getState());
+    arrivalOf({ read: readKitchenFile(text, NOW), pictures: [] }, store.getState());
 
   it('carries a whole kitchen to another device: decisions, tastes and zone too', async () => {
     const here = kitchen();

@@ -1,7 +1,8 @@
 import { expose } from 'comlink';
 
 import { type Learnt, calibrateJar } from '@core/calibrate';
-import { type Arranged, type JarEvent, placesOf } from '@core/journal';
+import { type SeenFeed, feedHistory } from '@core/calibrate/feedHistory';
+import { type JarEvent, type PlaceEvent, placesOf } from '@core/journal';
 import { type ZoneSince, kitchenTime } from '@core/measure';
 
 const work = {
@@ -14,10 +15,18 @@ const work = {
    */
   learn(
     events: readonly JarEvent[],
-    arranged: readonly Arranged[],
+    arranged: readonly PlaceEvent[],
     zones: readonly ZoneSince[],
   ): Learnt {
     return calibrateJar(events, { places: placesOf(arranged), time: kitchenTime(zones) });
+  },
+  /** What was seen of a jar's feeds, one after the other. */
+  history(
+    events: readonly JarEvent[],
+    arranged: readonly PlaceEvent[],
+    zones: readonly ZoneSince[],
+  ): readonly SeenFeed[] {
+    return feedHistory(events, { places: placesOf(arranged), time: kitchenTime(zones) });
   },
 };
 

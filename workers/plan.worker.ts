@@ -1,6 +1,6 @@
 import { expose } from 'comlink';
 
-import { type Arranged, placesOf } from '@core/journal';
+import { type PlaceEvent, placesOf } from '@core/journal';
 import { type ZoneSince, kitchenTime } from '@core/measure';
 import { type Plan, type Planned, type Problem } from '@core/plan';
 import { makePlans } from '@core/plan/makePlans';
@@ -8,7 +8,7 @@ import { makePlans } from '@core/plan/makePlans';
 /** A problem as it travels: what cannot be copied between threads is made anew here. */
 export type SentProblem = Omit<Problem, 'time' | 'places'> & {
   readonly zones: readonly ZoneSince[];
-  readonly arranged: readonly Arranged[];
+  readonly arranged: readonly PlaceEvent[];
 };
 
 /** Shares told at most so often, ms. */

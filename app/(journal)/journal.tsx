@@ -1,10 +1,12 @@
 import { useLocalSearchParams } from 'expo-router';
 
+import { useJarId } from '@features/jar/useJarId';
 import { later } from '@kit';
 
 const JournalScreen = later(async () => (await import('@features/journal')).JournalScreen);
 
 export default function Journal() {
   const { jar } = useLocalSearchParams<{ jar?: string }>();
-  return <JournalScreen key={jar} of={jar} />;
+  const of = useJarId(jar ?? '');
+  return <JournalScreen key={of} of={of || undefined} />;
 }

@@ -12,6 +12,7 @@ import {
 } from '../journal';
 import { HOUR, risesUpward } from '../measure';
 import { type WatchedFeed } from './watchedFeed';
+import { watchedFrom } from './watchedFrom';
 import { type Reading } from './reading';
 import { type Learnt, learn } from './watch';
 
@@ -25,7 +26,7 @@ export function calibrateJar(
 ): Learnt {
   const context = { ...places, pace: USUAL_PACE };
   const watchedFeeds: WatchedFeed[] = [];
-  const remembered = firstLesson(events);
+  const remembered = watchedFrom(events, REMEMBERED);
   let jar: Jar | null = null;
   let fed: Omit<WatchedFeed, 'conditions' | 'readings'> | null = null;
   const close = () => {
@@ -62,21 +63,6 @@ export function calibrateJar(
 
 /** Watched feeds that are read: what lies before has drifted out of what is believed. */
 const REMEMBERED = 30;
-
-/** Where the remembered feeds begin: the feed before the first that counts. */
-function firstLesson(events: readonly JarEvent[]): number {
-  let watched = 0;
-  let looked = false;
-  for (let i = events.length - 1; i >= 0; i--) {
-    const { kind } = events[i]!;
-    if (kind === 'looked') looked = true;
-    if (kind === 'fed') {
-      if (looked && ++watched > REMEMBERED) return i;
-      looked = false;
-    }
-  }
-  return 0;
-}
 
 /** A reading within this of the band says nothing of the pace, hours. */
 const TOO_SOON = 0.25;

@@ -27,7 +27,7 @@ import { type Instant, kitchenTime } from '../measure';
 import { backupsOf } from '../rescue';
 import {
   beginProgramme,
-  build,
+  buildInBowl,
   feedJar,
   leaveProgramme,
   look,
@@ -106,7 +106,26 @@ const VERBS = {
       }),
   ),
   take: verb<{ grams: number; to: Destination }>({ grams, to }, takeOut),
-  build: verb<{ seedG: number }>({ seedG: grams }, build),
+  build: verb<{
+    id: string;
+    name: string;
+    seedG: number;
+    flourG: number;
+    waterG: number;
+    place: string;
+    stage: Stage;
+  }>(
+    {
+      id: text,
+      name: Joi.string().allow('').required(),
+      seedG: grams,
+      flourG: grams,
+      waterG: grams,
+      place: text,
+      stage: Joi.string().valid('ripe', 'hungry').default('ripe'),
+    },
+    (atHand, asked) => buildInBowl(atHand, atHand.tubs, asked),
+  ),
   split: verb<{ id: string; name: string; grams: number; place: string; stage: Stage }>(
     {
       id: text,
@@ -210,7 +229,7 @@ function handOver(kitchen: object, wanted: string, now: Instant): AtHand {
   const file = readKitchenFile(JSON.stringify(kitchen), now);
   const log = logOf(file.events, now);
   const context = {
-    places: placesOf(log.of('arranged')),
+    places: placesOf(log.all),
     time: kitchenTime(zonesOf(log.of('zoned'), file.zone ?? 'UTC')),
     pace: middlePace(USUAL_BELIEF),
   };

@@ -46,9 +46,18 @@ type Row = Readonly<Partial<Record<Column, string | number>>>;
 export function journalCsv(events: readonly JarEvent[], names: CsvNames): string {
   return Papa.unparse(
     { fields: [...CSV_COLUMNS], data: events.map((event) => rowOf(event, names)) },
-    { escapeFormulae: true, newline: '\r\n' },
+    FOR_SPREADSHEETS,
   );
 }
+
+const FOR_SPREADSHEETS = { escapeFormulae: true, newline: '\r\n' };
+
+/** Any table as text for spreadsheets, in the same manner. */
+export const tableCsv = (
+  columns: readonly string[],
+  rows: readonly (readonly (string | number)[])[],
+): string =>
+  Papa.unparse({ fields: [...columns], data: rows.map((row) => [...row]) }, FOR_SPREADSHEETS);
 
 function rowOf(event: JarEvent, { jarName, placeName, time }: CsvNames): Row {
   const at = instantOf(event);
@@ -104,6 +113,11 @@ function cellsOf(event: JarEvent, placeName: (id: string) => string): Row {
       return { grams: event.grams };
     case 'backedUp':
       return { grams: event.grams, to: event.form, ...(event.note && { note: event.note }) };
+    case 'baked':
+      return {
+        sign: [event.rise, event.crumb, event.sour].filter(Boolean).join(' '),
+        note: [event.note, event.next].filter(Boolean).join(' / '),
+      };
     case 'noted':
       return { note: event.note };
     case 'thrownOut':
@@ -112,6 +126,7 @@ function cellsOf(event: JarEvent, placeName: (id: string) => string): Row {
       return { note: event.programme };
     case 'programmeEnded':
       return { note: event.because };
+    case 'pictured':
     case 'described':
     case 'rejarred':
     case 'backupTended':

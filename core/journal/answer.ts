@@ -3,10 +3,10 @@ import { type JarEvent, type JournalEvent } from './events';
 import { type Jar } from './fold';
 import { type Objection, objectionsTo } from './objections';
 
-/** An entry that has no id yet: it gets one when it is written down. */
+/** An entry that has no id yet: it gets one when it is written down, unless another of the same answer speaks of it. */
 export type NewEntry = JournalEvent extends infer E
   ? E extends JournalEvent
-    ? Omit<E, 'id'>
+    ? Omit<E, 'id'> & { readonly id?: string }
     : never
   : never;
 

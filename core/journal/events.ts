@@ -5,7 +5,10 @@ import { type Entry } from './entry';
 import { type Rhythm } from './rhythm';
 import { type LotEvent, type TubEvent } from './larderEvents';
 import {
+  type Crumb,
   type Destination,
+  type OvenRise,
+  type Sourness,
   type Smell,
   type Sign,
   type Bubbles,
@@ -38,8 +41,14 @@ export interface JarCard {
   /** The tub its flour comes from. */
   readonly tub?: string;
   /** It is no jar that is kept, but a bowl in which a levain is built: for a bake, or for whatever comes. */
-  readonly bowl?: { readonly wish?: string };
+  readonly bowl?: { readonly wish?: string; readonly builds?: readonly BowlBuild[] };
   readonly archived: boolean;
+}
+
+/** What a levain is fed in its bowl, nothing taken out; of several builds in a row the first is the feed it began with. */
+export interface BowlBuild {
+  readonly flourG: number;
+  readonly waterG: number;
 }
 
 /** From one flour to another over some feeds: of four, the first takes a quarter of the new, the last all of it. */
@@ -123,6 +132,30 @@ export interface Discarded extends JarEntry {
   readonly kind: 'discarded';
   readonly grams: number;
   readonly to: Destination;
+}
+
+/** How a bake turned out; what is said last of one counts. */
+export interface Baked extends JarEntry {
+  readonly kind: 'baked';
+  /** The entry that took its levain, by the id that one first had. */
+  readonly of: string;
+  readonly crumb?: Crumb;
+  readonly sour?: Sourness;
+  readonly rise?: OvenRise;
+  readonly note?: string;
+  /** What to do otherwise the next time. */
+  readonly next?: string;
+}
+
+/** A picture was taken. The picture itself lies in a store of its own, under its name. */
+export interface Pictured extends JarEntry {
+  readonly kind: 'pictured';
+  readonly picture: string;
+  /** The entry it belongs to: a look, or what was taken for a bake; by the id that one first had. */
+  readonly of?: string;
+  /** Pixels, as it is kept. */
+  readonly width: number;
+  readonly height: number;
 }
 
 export interface Noted extends JarEntry {
@@ -225,6 +258,25 @@ export interface Arranged extends Entry {
   readonly place: Place;
 }
 
+/** What a thermometer gave of a place, hour by hour from a full hour in UTC on. */
+export interface Measured extends Entry {
+  readonly kind: 'measured';
+  readonly place: string;
+  /** The mean of each hour, °C; null where there was no reading. */
+  readonly celsius: readonly (number | null)[];
+}
+
+/** The lowest and the highest that a thermometer kept of the day before it was read, °C. */
+export interface LowHigh extends Entry {
+  readonly kind: 'lowHigh';
+  readonly place: string;
+  readonly low: number;
+  readonly high: number;
+}
+
+/** What is said of a place. */
+export type PlaceEvent = Arranged | Measured | LowHigh;
+
 /** Earlier entries do not count: a mistake, or an undo. */
 export interface Withdrew extends Entry {
   readonly kind: 'withdrew';
@@ -240,6 +292,8 @@ export type JarEvent =
   | Looked
   | Took
   | Discarded
+  | Baked
+  | Pictured
   | Noted
   | Described
   | Rejarred
@@ -254,7 +308,7 @@ export type JarEvent =
   | BackupDeclined;
 
 /** All that a journal holds. */
-export type JournalEvent = JarEvent | TubEvent | LotEvent | DecisionEvent | Arranged | Withdrew;
+export type JournalEvent = JarEvent | TubEvent | LotEvent | DecisionEvent | PlaceEvent | Withdrew;
 
 /** The instant of an event, milliseconds since 1970. */
 export const instantOf = (event: { readonly at: string }): number => Date.parse(event.at);
@@ -274,6 +328,8 @@ const JAR_KINDS: Readonly<Record<JarEvent['kind'], true>> = {
   looked: true,
   took: true,
   discarded: true,
+  baked: true,
+  pictured: true,
   noted: true,
   described: true,
   rejarred: true,

@@ -6,7 +6,6 @@ import {
   type FeedParts,
   type Mix,
   type Pace,
-  celsiusAt,
   drained,
   feed,
   simulate,
@@ -29,7 +28,7 @@ import {
   instantOf,
   isPromise,
 } from './events';
-import { type Places, type Stay, UNKNOWN_CELSIUS, airOf, placeAt } from './air';
+import { type Places, type Stay, airOf, celsiusOf } from './air';
 
 /** A jar as its journal tells it, up to its last event. */
 export interface Jar {
@@ -237,6 +236,8 @@ export function withEvent(
     case 'rejarred':
       return { ...jar, card: { ...jar.card, vessel: event.vessel }, cleanSince: at };
     case 'noted':
+    case 'baked':
+    case 'pictured':
     case 'thrownOut':
     case 'programmeBegun':
     case 'programmeEnded':
@@ -259,13 +260,12 @@ export function feedParts(jar: Jar, event: Fed, context: FoldContext): FeedParts
 /** Water and flour stand in the kitchen: the counter's temperature, or the jar's own place without one. */
 function kitchenCelsius(jar: Jar, at: Instant, { places, time }: FoldContext): number {
   let id = jar.stays[jar.stays.length - 1]!.place;
-  for (const [place, history] of places)
-    if (history[0]!.place.kind === 'counter') {
+  for (const [place, { arranged }] of places)
+    if (arranged[0]!.place.kind === 'counter') {
       id = place;
       break;
     }
-  const place = placeAt(places, id, at);
-  return place ? celsiusAt(place.temperature, time.hourOfDay(at)) : UNKNOWN_CELSIUS;
+  return celsiusOf(places, id, at, time);
 }
 
 /** The mix in a jar at an instant after its band was set, by the model. */
@@ -286,11 +286,11 @@ export const conditionsOf = (
 
 /** What a fold depends on besides its events, in few characters: the places, the clock, the pace and the model itself. */
 export function contextPrint({ places, time, pace }: FoldContext): string {
-  const arranged = [...places.values()].flat();
+  const said = [...places.values()].flatMap(({ arranged, measured }) => [...arranged, ...measured]);
   return fingerprint([
     MODEL_PRINT,
     ...time.zones.map(({ from, zone }) => `${from} ${zone}`),
-    ...arranged.map(({ id }) => id),
+    ...said.map(({ id }) => id),
     ...PACE_KEYS.map((key) => String(pace[key])),
   ]);
 }

@@ -31,9 +31,10 @@ export function ifFed(
 ): Standing {
   const when = new Date(at).toISOString();
   const there = { ...place, id: THERE };
-  const places = new Map(context.places).set(THERE, [
-    { kind: 'arranged', id: THERE, at: when, place: there },
-  ]);
+  const places = new Map(context.places).set(THERE, {
+    arranged: [{ kind: 'arranged', id: THERE, at: when, place: there }],
+    measured: [],
+  });
   const possible = { ...context, places };
   const event = { id: THERE, jar: jar.id, at: when };
   const fed = withEvent(jar, { ...event, kind: 'fed', keepG, flourG, waterG, flour }, possible)!;

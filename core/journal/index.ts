@@ -4,6 +4,7 @@
  */
 export * from './air';
 export * from './answer';
+export * from './bakes';
 export * from './bowl';
 export * from './compare';
 export * from './content';
@@ -28,8 +29,9 @@ export * from './rekeyed';
 export * from './rhythm';
 export * from './settings';
 export { isTimely, EARLIEST, ENTRY_AHEAD, WISH_AHEAD } from './shape';
-export { isEntry } from './shapes';
+export { MOST_HOURS_AT_ONCE, isEntry } from './shapes';
 export * from './standing';
 export * from './story';
 export * from './doubt';
+export * from './track';
 export * from './vocabulary';

@@ -30,13 +30,11 @@ export function objectionsTo(
   const found: Objection[] = [];
   const object = (field: string, message: string) => found.push({ field, message });
 
-  if (Number.isNaN(at)) object('at', 'Give a day and a time.');
-  else if (at < EARLIEST) object('at', 'Check the year: that is before 1990.');
-  else if (isPromise(event)) {
+  const promised = isPromise(event);
+  found.push(...timeObjections(at, promised ? Infinity : now));
+  if (promised) {
     if (at > now + FARTHEST_PROMISE) object('at', 'A move can be set two weeks ahead at most.');
-  } else if (at > now + CLOCK_SLACK)
-    object('at', 'That is still to come. Give a time that has passed.');
-  else if (jar && event.kind !== 'started' && at < jar.started)
+  } else if (found.length === 0 && jar && event.kind !== 'started' && at < jar.started)
     object('at', `${jar.card.name} was not in the kitchen yet at that time.`);
 
   switch (event.kind) {
@@ -81,11 +79,23 @@ export function objectionsTo(
     case 'started':
     case 'moved':
     case 'noted':
+    case 'baked':
+    case 'pictured':
     case 'described':
     case 'rejarred':
       break;
   }
   return found;
+}
+
+/** What is wrong with the hour of something that was done; one that cannot be read comes as NaN. */
+export function timeObjections(at: Instant, now: Instant): readonly Objection[] {
+  const object = (message: string) => [{ field: 'at', message }];
+  if (Number.isNaN(at)) return object('Give a day and a time.');
+  if (at < EARLIEST) return object('Check the year: that is before 1990.');
+  return at > now + CLOCK_SLACK
+    ? object('That is still to come. Give a time that has passed.')
+    : [];
 }
 
 /** What is wrong with a weight on the scale, grams; blank comes as NaN. */

@@ -24,7 +24,7 @@ export function rekeyed(
   const card = (of: JarCard): JarCard => ({
     ...of,
     ...(of.tub === undefined ? {} : { tub: tub(of.tub) }),
-    ...(of.bowl?.wish === undefined ? {} : { bowl: { wish: wish(of.bowl.wish) } }),
+    ...(of.bowl?.wish === undefined ? {} : { bowl: { ...of.bowl, wish: wish(of.bowl.wish) } }),
   });
   const named = (event: JournalEvent): JournalEvent => {
     switch (event.kind) {
@@ -45,6 +45,10 @@ export function rekeyed(
         return { ...event, tub: tub(event.tub) };
       case 'backedUp':
         return event.drying === undefined ? event : { ...event, drying: entry(event.drying) };
+      case 'baked':
+        return { ...event, of: entry(event.of) };
+      case 'pictured':
+        return event.of === undefined ? event : { ...event, of: entry(event.of) };
       case 'backupUsed':
       case 'backupTended':
         return { ...event, backup: entry(event.backup) };
@@ -66,6 +70,8 @@ export function rekeyed(
       case 'withdrew':
         return { ...event, entries: event.entries.map(entry) };
       case 'moved':
+      case 'measured':
+      case 'lowHigh':
         return { ...event, place: place(event.place) };
       case 'arranged':
         return { ...event, place: { ...event.place, id: place(event.place.id) } };

@@ -22,6 +22,9 @@ import {
 import {
   BACKUP_FORMS,
   BUBBLES,
+  CRUMBS,
+  OVEN_RISES,
+  SOURNESSES,
   DESTINATIONS,
   LIQUIDS,
   PLAN_CHOICES,
@@ -39,6 +42,8 @@ const some = number(LEAST_G, 20_000);
 const stock = number(0, 100_000);
 const share = number(0, 1);
 const celsius = number(-30, 60);
+/** Hours that one entry of a thermometer may hold: two weeks. */
+export const MOST_HOURS_AT_ONCE = 336;
 const hour = number(0, 24);
 const key: Shape = { of: 'text', max: 80 };
 const note: Shape = { of: 'text', max: NOTE_LENGTH };
@@ -62,7 +67,10 @@ const card = fields({
   }),
   'flourCalled?': name,
   'tub?': key,
-  'bowl?': fields({ 'wish?': key }),
+  'bowl?': fields({
+    'wish?': key,
+    'builds?': list(fields({ flourG: number(0, 20_000), waterG: number(0, 20_000) }), 1, 8),
+  }),
   archived: flag,
 });
 
@@ -205,6 +213,20 @@ export const SHAPES: Readonly<Record<JournalEvent['kind'], Shape>> = {
   took: ofJar('took', { grams: some, 'note?': note }),
   discarded: ofJar('discarded', { grams: some, to: one(...DESTINATIONS) }),
   noted: ofJar('noted', { note }),
+  baked: ofJar('baked', {
+    of: key,
+    'crumb?': one(...CRUMBS),
+    'sour?': one(...SOURNESSES),
+    'rise?': one(...OVEN_RISES),
+    'note?': note,
+    'next?': note,
+  }),
+  pictured: ofJar('pictured', {
+    picture: key,
+    'of?': key,
+    width: whole(1, 20_000),
+    height: whole(1, 20_000),
+  }),
   described: ofJar('described', { card }),
   rejarred: ofJar('rejarred', { vessel }),
   pouredOff: ofJar('pouredOff', { grams: some }),
@@ -251,6 +273,11 @@ export const SHAPES: Readonly<Record<JournalEvent['kind'], Shape>> = {
   tubWeighed: ofKitchen('tubWeighed', { tub: key, grams: stock }),
   tubGone: ofKitchen('tubGone', { tub: key }),
   arranged: ofKitchen('arranged', { place }),
+  measured: ofKitchen('measured', {
+    place: key,
+    celsius: list(either(celsius, one(null)), 1, MOST_HOURS_AT_ONCE),
+  }),
+  lowHigh: ofKitchen('lowHigh', { place: key, low: celsius, high: celsius }),
   wished: ofJar('wished', {
     wish: key,
     name,

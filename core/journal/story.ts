@@ -1,4 +1,5 @@
 import { HOUR, type Instant, MINUTE } from '../measure';
+import { firstIdOf } from './entry';
 import { type Fed, type JarEvent, instantOf, risenTo } from './events';
 
 /** A feed with what was done for it and what was seen of it within a day and a half; or what belongs to no feed. */
@@ -58,9 +59,26 @@ const BY_ITSELF: ReadonlySet<JarEvent['kind']> = new Set([
  * @returns chapters in order of their first entries; every entry stands in exactly one
  */
 export function storyOf(events: readonly JarEvent[]): readonly Chapter[] {
-  const chapters: { jar: string; fed: Fed | null; entries: JarEvent[] }[] = [];
-  let current: (typeof chapters)[number] | null = null;
+  interface Draft {
+    readonly jar: string;
+    readonly fed: Fed | null;
+    readonly entries: JarEvent[];
+  }
+  const chapters: Draft[] = [];
+  /** Which chapter holds what others may speak of. */
+  const holding = new Map<string, Draft>();
+  const put = (chapter: Draft, event: JarEvent) => {
+    chapter.entries.push(event);
+    if (event.kind === 'took' || event.kind === 'looked') holding.set(firstIdOf(event), chapter);
+  };
+  let current: Draft | null = null;
   for (const event of events) {
+    const told = holding.get(spokenOf(event) ?? '');
+    // How a bake turned out, and a picture of a look, stand with what they tell of.
+    if (told) {
+      told.entries.push(event);
+      continue;
+    }
     if (BY_ITSELF.has(event.kind)) {
       chapters.push({ jar: event.jar, fed: null, entries: [event] });
       continue;
@@ -71,16 +89,21 @@ export function storyOf(events: readonly JarEvent[]): readonly Chapter[] {
       while (fed && current && belongsTo(fed, current.entries.at(-1)))
         before.unshift(current.entries.pop()!);
       if (current?.entries.length === 0) chapters.splice(chapters.indexOf(current), 1);
-      current = { jar: event.jar, fed, entries: before };
+      current = { jar: event.jar, fed, entries: [] };
+      for (const moved of before) put(current, moved);
       chapters.push(current);
     }
-    current.entries.push(event);
+    put(current, event);
   }
   return chapters.map((chapter) => ({
     ...chapter,
     at: instantOf(chapter.fed ?? chapter.entries[0]!),
   }));
 }
+
+/** The entry that another one speaks of, by the id that one first had. */
+const spokenOf = (event: JarEvent): string | undefined =>
+  event.kind === 'baked' || event.kind === 'pictured' ? event.of : undefined;
 
 const isLate = (event: JarEvent, { fed, entries }: Pick<Chapter, 'fed' | 'entries'>): boolean =>
   instantOf(event) - instantOf(fed ?? entries[0]!) > (fed ? OF_ITS_FEED : TOGETHER);

@@ -8,6 +8,18 @@ export type Destination = (typeof DESTINATIONS)[number];
 export const SMELLS = ['wetFlour', 'yoghurt', 'fruit', 'vinegar', 'solvent', 'cheese'] as const;
 export type Smell = (typeof SMELLS)[number];
 
+/** The inside of a loaf. */
+export const CRUMBS = ['dense', 'even', 'open', 'caves', 'gummy'] as const;
+export type Crumb = (typeof CRUMBS)[number];
+
+/** How sour a bake tasted. */
+export const SOURNESSES = ['hardly', 'mild', 'tangy', 'sharp'] as const;
+export type Sourness = (typeof SOURNESSES)[number];
+
+/** How a dough came up in the oven. */
+export const OVEN_RISES = ['flat', 'fair', 'high'] as const;
+export type OvenRise = (typeof OVEN_RISES)[number];
+
 /** What is told of the rise without a ruler. */
 export const SIGNS = ['doubled', 'peaked', 'fallen'] as const;
 export type Sign = (typeof SIGNS)[number];

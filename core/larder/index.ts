@@ -6,3 +6,4 @@ export * from './formulas';
 export * from './ledger';
 export * from './saved';
 export * from './shopping';
+export * from './spokenFor';

@@ -15,6 +15,7 @@ import {
 } from './formulas';
 import { type Lot, lotsFor, lotsOf, originsOf, takeOldest, together } from './ledger';
 import { leanerKeep, usesByMonth } from './saved';
+import { spokenFor } from './spokenFor';
 
 const T0 = Date.parse('2026-02-02T08:00:00Z');
 const iso = (days: number) => new Date(T0 + days * DAY).toISOString();
@@ -360,5 +361,49 @@ describe('used and saved', () => {
   it('says nothing of a young log', () => {
     expect(leanerKeep([fed(0, 60), fed(1, 60)], 15, at(3))).toBeNull();
     expect(leanerKeep([], 15, at(3))).toBeNull();
+  });
+});
+
+describe('discard that is spoken for', () => {
+  const wish = (id: string, day: number, levainG: number, anything = true) => ({
+    id,
+    name: id,
+    jar: 'tern',
+    levainG,
+    from: at(day),
+    until: at(day + 0.1),
+    ...(anything && { anything: true as const }),
+  });
+  const here = () => lots([out('a', 0, 50), out('b', 1, 60)], 2);
+
+  it('is kept for the wish that comes first, and no gram for two', () => {
+    const { claims, free } = spokenFor(
+      here(),
+      [wish('waffles', 5, 80), wish('crackers', 3, 70)],
+      at(2),
+    );
+    expect(claims.map(({ wish: of, thereG, lacksG }) => [of, thereG, lacksG])).toEqual([
+      ['crackers', 70, 0],
+      ['waffles', 40, 40],
+    ]);
+    expect(free).toEqual([]);
+  });
+
+  it('is none for a levain that must be ripe, nor for a wish that has passed', () => {
+    const { claims, free } = spokenFor(
+      here(),
+      [wish('loaves', 3, 100, false), wish('crackers', 1, 70)],
+      at(2),
+    );
+    expect(claims).toEqual([]);
+    expect(together(free).grams).toBeCloseTo(110);
+  });
+
+  it('leaves the youngest free, and what is too old for anything to nobody', () => {
+    const { free } = spokenFor(here(), [wish('crackers', 3, 70)], at(2));
+    expect(free.map(({ id, grams }) => [id, grams])).toEqual([['b', 40]]);
+    const old = spokenFor(lots([out('a', 0, 50)], 60), [wish('crackers', 61, 20)], at(60));
+    expect(old.claims[0]!.lacksG).toBe(20);
+    expect(together(old.free).grams).toBeCloseTo(50);
   });
 });

@@ -11,3 +11,10 @@ export const lowest = (of: Iterable<number>): number => {
   for (const one of of) if (one < least) least = one;
   return least;
 };
+
+/** The one in the middle when all stand in order; NaN of none. */
+export const middle = (of: readonly number[]): number => {
+  const sorted = of.toSorted((a, b) => a - b);
+  const half = sorted.length / 2;
+  return sorted.length === 0 ? NaN : (sorted[Math.floor(half)]! + sorted[Math.ceil(half) - 1]!) / 2;
+};

@@ -7,6 +7,9 @@ export const MINUTE = 60_000;
 export const HOUR = 3_600_000;
 export const DAY = 24 * HOUR;
 
+/** Clocks of thermometers and cameras that were never set begin before this. */
+export const CLOCKS_SET_SINCE: Instant = Date.UTC(2015, 0, 1);
+
 /** A zone that holds from an instant on. */
 export interface ZoneSince {
   readonly from: Instant;

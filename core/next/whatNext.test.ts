@@ -176,3 +176,24 @@ describe('a levain in its bowl', () => {
     expect(order(60)).toEqual(['tern', 'bowl']);
   });
 });
+
+describe('a levain that is built in several feeds', () => {
+  const builds = [
+    { flourG: 80, waterG: 80 },
+    { flourG: 200, waterG: 200 },
+  ];
+  const bowl = (hours: number, of = builds) =>
+    whatNext(ahead(someStanding(hours, 'counter', 'bowl', { bowl: { builds: of } })));
+
+  it('is fed again while it is ripe, with what its next build has', () => {
+    const { because, from, by } = bowl(6);
+    expect(because).toEqual({ is: 'build', build: builds[1], nth: 2, of: 2 });
+    expect(from).toBeGreaterThan(T0 + 6 * HOUR);
+    expect(by).toBeGreaterThan(from);
+    expect(bowl(40).late).toBe(true);
+  });
+
+  it('is for its dough once it had them all', () => {
+    expect(bowl(6, builds.slice(0, 1)).because).toEqual({ is: 'dough', wish: null });
+  });
+});

@@ -1,4 +1,4 @@
-import { type Promised, type Standing } from '../journal';
+import { type BowlBuild, type Promised, type Standing } from '../journal';
 import { HOUR, type Instant } from '../measure';
 import { type Plan, type Step } from '../plan';
 import { type NextFeed, type Run } from '../rescue';
@@ -18,7 +18,9 @@ export type Because =
   | { readonly is: 'move'; readonly promise: Promised }
   | { readonly is: 'feed'; readonly reason: FeedReason }
   /** It is a levain in a bowl, and goes into its dough when it is ripe. */
-  | { readonly is: 'dough'; readonly wish: WishAhead | null };
+  | { readonly is: 'dough'; readonly wish: WishAhead | null }
+  /** It is a levain that is built in several feeds, and the next of them is still to come. */
+  | { readonly is: 'build'; readonly build: BowlBuild; readonly nth: number; readonly of: number };
 
 /** Levain that is wanted of a jar. */
 export interface WishAhead {
@@ -106,13 +108,18 @@ export function whatNext(ahead: JarAhead): WhatNext {
   return answer({ is: 'feed', reason: need.reason }, need.from, need.by);
 }
 
-/** A levain is for its dough while it is ripe. */
+/** A levain is for its dough while it is ripe, or for its next build. */
 function intoDough({ jar, outlook, now }: Standing, wish: WishAhead | null): WhatNext {
+  const builds = jar.card.bowl?.builds ?? [];
+  const build = builds[jar.feeds];
+  const because: Because = build
+    ? { is: 'build', build, nth: jar.feeds + 1, of: builds.length }
+    : { is: 'dough', wish };
   const { ripeFromH, ripeUntilH } = outlook.forecast;
   const from = ripeFromH === null ? now : jar.since + ripeFromH * HOUR;
   const by = ripeUntilH === null ? null : jar.since + ripeUntilH * HOUR;
   const late = by !== null && by < now;
-  return { jar: jar.id, because: { is: 'dough', wish }, from, by, harmAt: null, late };
+  return { jar: jar.id, because, from, by, harmAt: null, late };
 }
 
 /** What is neglected goes behind all that is due within this. */
@@ -134,7 +141,7 @@ export function nextInOrder(jars: readonly JarAhead[]): readonly WhatNext[] {
     if (because.is === 'feed' && because.reason === 'neglected') return now + SOON;
     if (isForgotten({ because, by }, now)) return now + SOON;
     // A dough waits for it, and a hungry jar can wait an hour.
-    if (because.is === 'dough' && from <= now) return 0;
+    if (because.is === 'dough' && from <= now && by !== null) return 0;
     return by ?? Infinity;
   };
   return jars.map(whatNext).sort((a, b) => rank(a) - rank(b));

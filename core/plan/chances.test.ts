@@ -27,7 +27,7 @@ function comesOff(
   let { fedMix: mix, since: from } = jar;
   let stays = [...jar.stays];
   const conditions = () => {
-    const { sd } = problem.places.get(stays[0]!.place)!.at(-1)!.place;
+    const { sd } = problem.places.get(stays[0]!.place)!.arranged.at(-1)!.place;
     return {
       air: airOf(stays, from, problem.places, problem.time, sd * off),
       vessel: jar.vessel,

@@ -148,10 +148,13 @@ describe('what the journal knows of a jar', () => {
   });
 
   it('has the heat it went through', () => {
-    const hot = places.get('warm')![0]!;
-    const oven = new Map(places).set('warm', [
-      { ...hot, place: { ...hot.place, temperature: { kind: 'constant', celsius: 50 } } },
-    ]);
+    const hot = places.get('warm')!.arranged[0]!;
+    const oven = new Map(places).set('warm', {
+      arranged: [
+        { ...hot, place: { ...hot.place, temperature: { kind: 'constant', celsius: 50 } } },
+      ],
+      measured: [],
+    });
     const moved: JarEvent = { ...common, kind: 'moved', id: 'm', at: iso(1), place: 'warm' };
     const jar = foldJar([STARTED, FED, moved], { ...context, places: oven })!.jar;
     const standing = standingAt(

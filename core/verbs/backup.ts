@@ -7,6 +7,7 @@ import {
   answer,
   isoOf,
   objectionsAtHand,
+  timeObjections,
   weightObjections,
 } from '../journal';
 import { type Instant } from '../measure';
@@ -60,8 +61,8 @@ export function makeBackup(
 /**
  * Flakes that snap are crumbled and packed.
  *
- * @returns objections to `grams`: dried they weigh less than they did wet
- * @example packFlakes(batch, { grams: 12, store: 'room', note: '' }, now)
+ * @returns objections to `grams`: dried they weigh less than they did wet; to `at`
+ * @example packFlakes(batch, { grams: 12, store: 'room', note: '', when: now }, now)
  */
 export function packFlakes(
   batch: DryingBatch,
@@ -69,17 +70,26 @@ export function packFlakes(
     grams,
     store,
     note,
-  }: { readonly grams: number; readonly store: Storage; readonly note: string },
+    when,
+  }: {
+    readonly grams: number;
+    readonly store: Storage;
+    readonly note: string;
+    readonly when: Instant;
+  },
   now: Instant,
 ): Answer {
-  const object = (message: string) => answer([], [{ field: 'grams', message }]);
+  const object = (message: string, field = 'grams') => answer([], [{ field, message }]);
+  const found = timeObjections(when, now);
+  if (found.length > 0) return answer([], found);
+  if (when < batch.since) return object('They were not spread out yet at that time.', 'at');
   if (!(grams >= 1)) return object('At least a gram, please.');
   if (grams > batch.grams)
     return object(`${Math.round(batch.grams)} g were spread out; dried they weigh less.`);
   return answer([
     {
       kind: 'backedUp',
-      at: isoOf(now),
+      at: isoOf(when),
       jar: batch.jar,
       form: 'flakes',
       grams,

@@ -1,4 +1,5 @@
 import {
+  type Build,
   type FeedAmounts,
   type JarRoom,
   type RatioChoice,
@@ -6,6 +7,7 @@ import {
   feedOutcome,
   jarRoom,
   ratioForTime,
+  ripeHours,
   stirDown,
   waterFor,
 } from '../bench';
@@ -14,13 +16,20 @@ import {
   type Forecast,
   type Mix,
   type Place,
-  celsiusAt,
   drained,
   feed,
   forecast,
   keepOf,
 } from '../ferment';
-import { type FoldContext, type Jar, airOf, contentOf, mixAt, placeAt } from '../journal';
+import {
+  type FoldContext,
+  type Jar,
+  airOf,
+  celsiusOf,
+  contentOf,
+  mixAt,
+  placeAt,
+} from '../journal';
 import { type Blend, HOUR, type Instant } from '../measure';
 import { type PutAway, staysOf } from './putAway';
 
@@ -51,7 +60,7 @@ export function atBench(
   const mix = drained(mixAt(jar, now, context), jar.pouredG);
   const counter = places.find(({ kind }) => kind === 'counter');
   const kitchenCelsius = counter
-    ? celsiusAt(counter.temperature, context.time.hourOfDay(now))
+    ? celsiusOf(context.places, counter.id, now, context.time)
     : mix.celsius;
   return { jar, now, context, mix, kitchenCelsius };
 }
@@ -150,4 +159,28 @@ export function ratioFor(
     conditionsOf(bench, putAway),
     wantedH,
   );
+}
+
+/**
+ * When each of several builds in a row is ripe, begun now with what a jar gives and kept in one place. Null where one does not
+ * ripen.
+ *
+ * @example seriesRipe(jar, builds, 'counter', context, now)
+ */
+export function seriesRipe(
+  jar: Jar,
+  builds: readonly Build[],
+  place: string,
+  context: FoldContext,
+  now: Instant,
+): readonly (Instant | null)[] {
+  const hours = ripeHours(builds, mixAt(jar, now, context), (after) => {
+    const from = now + after * HOUR;
+    return {
+      air: airOf([{ from, place }], from, context.places, context.time),
+      vessel: jar.card.vessel,
+      pace: context.pace,
+    };
+  });
+  return hours.map((h) => (h === null ? null : now + h * HOUR));
 }

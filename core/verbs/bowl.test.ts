@@ -14,7 +14,7 @@ import {
 } from '../journal';
 import { someFeed, someStart, usualKitchen } from '../journal/someJar.testing';
 import { HOUR } from '../measure';
-import { buildInBowl, finishBowl, giveUpBowl, keepBowl } from '.';
+import { buildInBowl, feedJar, finishBowl, giveUpBowl, keepBowl, seriesRipe, takeOut } from '.';
 
 const NOW = Date.parse('2026-03-13T18:20:00Z');
 const iso = (hours: number) => new Date(NOW - hours * HOUR).toISOString();
@@ -128,5 +128,60 @@ describe('a levain in a bowl', () => {
     expect(jar.card).toMatchObject({ name: 'Puffin', archived: false });
     expect(isBowl(earlier)).toBe(false);
     expect(cultureOf('bowl', earlier)).toBe('bowl');
+  });
+});
+
+describe('a bowl for what comes out', () => {
+  const bowl = { id: 'bowl', name: 'Levain of Tern', place: 'counter', stage: 'ripe' as const };
+
+  it('has what went into it, and the jar the rest, to the gram', () => {
+    const out = takeOut(handOf(JAR, 'tern'), {
+      grams: 150,
+      to: 'bowl',
+      parts: [{ grams: 40, to: 'compost' }],
+      bowl,
+    });
+    const after = written(JAR, out);
+    expect(contentOf(handOf(after, 'bowl').jar).massG).toBe(110);
+    expect(contentOf(handOf(after, 'tern').jar).massG).toBe(30);
+    expect(isBowl(handOf(after, 'bowl').earlier)).toBe(true);
+    expect(cultureOf('bowl', handOf(after, 'bowl').earlier)).toBe('tern');
+  });
+
+  it('is one bowl for all of its parts, at a feed too', () => {
+    const fed = feedJar(handOf(JAR, 'tern'), [], {
+      amounts: { keepG: 20, flourG: 80, waterG: 80 },
+      at: NOW,
+      to: 'bowl',
+      parts: [
+        { grams: 50, to: 'bowl' },
+        { grams: 10, to: 'discardJar' },
+      ],
+      place: null,
+      bowl,
+    });
+    const after = written(JAR, fed);
+    expect(after.filter(({ kind }) => kind === 'started')).toHaveLength(2);
+    expect(contentOf(handOf(after, 'bowl').jar).massG).toBe(150);
+  });
+
+  it('is not begun where nothing goes into it', () => {
+    const { entries } = takeOut(handOf(JAR, 'tern'), { grams: 20, to: 'compost', bowl });
+    expect(entries!.map(({ kind }) => kind)).toEqual(['discarded']);
+  });
+});
+
+describe('several builds in a row', () => {
+  it('are ripe one after the other, the second no sooner than it could rise by itself', () => {
+    const builds = [
+      { seedG: 20, flourG: 80, waterG: 80 },
+      { seedG: 180, flourG: 400, waterG: 400 },
+    ];
+    const { jar } = handOf(JAR, 'tern');
+    const [first, second] = seriesRipe(jar, builds, 'counter', KITCHEN, NOW);
+    expect(first!).toBeGreaterThan(NOW + 3 * HOUR);
+    expect(second! - first!).toBeGreaterThan(3 * HOUR);
+    // In the cold neither gets anywhere within three days.
+    expect(seriesRipe(jar, builds, 'fridge', KITCHEN, NOW)).toEqual([null, null]);
   });
 });

@@ -1,11 +1,9 @@
-import { type Stage, usualVessel } from '../ferment';
 import {
   type Answer,
   type Destination,
   type Jar,
   type JarAtHand,
   type JarCard,
-  NAME_LENGTH,
   type NewEntry,
   type Objection,
   answer,
@@ -16,28 +14,24 @@ import {
 } from '../journal';
 import { type Tub, type OtherFlour, feedFlour } from '../larder';
 import { type Instant } from '../measure';
+import { type NewBowl, bowlBegun } from './bowlBegun';
 import { movedAt } from './move';
 import { nameObjections } from './splitOff';
 import { leftOver, takenTo } from './takeOut';
 
 /** A levain that is begun in a bowl beside its jar. */
-export interface BuiltBowl {
-  /** The id of the bowl to be. */
-  readonly id: string;
-  /** What it is called: after its bake. */
-  readonly name: string;
+export interface BuiltBowl extends NewBowl {
   readonly seedG: number;
   readonly flourG: number;
   readonly waterG: number;
-  readonly place: string;
-  /** How the jar stands that the seed comes from. */
-  readonly stage: Stage;
   /** The bake it is for. */
   readonly wish?: string;
   readonly at?: Instant;
   readonly other?: OtherFlour | null;
   /** Where it is to go after that, by the plan. */
   readonly then?: readonly { readonly at: Instant; readonly place: string }[];
+  /** All its builds, this one first, where it is the first of several. */
+  readonly builds?: NonNullable<JarCard['bowl']>['builds'];
 }
 
 /**
@@ -62,40 +56,24 @@ export function buildInBowl(
     at = atHand.now,
     other,
     then = [],
+    builds,
   }: BuiltBowl,
 ): Answer {
   const { jar } = atHand;
   const when = isoOf(at);
   const took = takenTo('bake', { jar: jar.id, at: when, grams: seedG });
   const { flour, tub } = feedFlour(jar, tubs, other);
-  const massG = seedG + flourG + waterG;
-  const card: JarCard = {
-    name: [...name.trim()].slice(0, NAME_LENGTH).join(''),
-    // Nobody weighs a bowl for its card: one of the usual size will do.
-    vessel: usualVessel(Math.max(1, massG || 1), 100),
-    keepG: seedG,
-    ratio: {
-      flour: Math.max(0.01, flourG / seedG || 1),
-      water: Math.max(0, waterG / seedG || 1),
-    },
-    flour,
-    bowl: wish === undefined ? {} : { wish },
-    archived: false,
+  const all = builds ?? [{ flourG, waterG }];
+  const massG = all.reduce((sum, one) => sum + one.flourG + one.waterG, seedG);
+  const ratio = {
+    flour: Math.max(0.01, flourG / seedG || 1),
+    water: Math.max(0, waterG / seedG || 1),
   };
+  const bowl = { ...(wish !== undefined && { wish }), ...(builds && { builds }) };
   return answer(
     [
       took,
-      {
-        kind: 'started',
-        jar: id,
-        at: when,
-        card,
-        massG: seedG,
-        hydrationPct: contentOf(jar).hydrationPct,
-        from: jar.id,
-        condition: stage === 'hungry' || stage === 'hooch' ? 'hungry' : 'ripe',
-        place,
-      },
+      bowlBegun(jar, { id, name, place, stage }, seedG, at, { massG, flour, ratio, bowl }),
       {
         kind: 'fed',
         jar: id,

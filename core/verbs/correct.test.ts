@@ -127,3 +127,31 @@ it('what makes a jar, and a move that was only meant to happen, are changed wher
   expect(canBeCorrected(move(iso(3)))).toBe(false);
   expect(canBeCorrected(move())).toBe(true);
 });
+
+describe('a move that was put down for after a feed', () => {
+  const promise = (hoursAgo: number, saidAgo: number): JarEvent => ({
+    kind: 'moved',
+    id: 'cold',
+    jar: 'tern',
+    at: iso(hoursAgo),
+    said: iso(saidAgo),
+    place: 'fridge',
+  });
+  const started = someStart(iso(48));
+  const fed = someFeed('fed', iso(2));
+
+  it('follows the feed to another hour, and is still asked about', () => {
+    const { entries } = correct(fed, { at: at(3) }, [started, fed], NOW, [promise(-1, 2)]);
+    const moved = entries!.find(({ kind }) => kind === 'moved')!;
+    expect(moved).toMatchObject({ at: iso(0), said: iso(3), place: 'fridge', corrects: 'cold' });
+    expect(entries!.at(-1)).toMatchObject({ kind: 'withdrew', entries: ['fed', 'cold'] });
+  });
+
+  it('stays where it is when only the grams are put right, or when a later feed has its own', () => {
+    const grams = correct(fed, { at: at(2), keepG: 30 }, [started, fed], NOW, [promise(-1, 2)]);
+    expect(grams.entries!.some(({ kind }) => kind === 'moved')).toBe(false);
+    const later = someFeed('later', iso(1));
+    const other = correct(fed, { at: at(2.5) }, [started, fed, later], NOW, [promise(-1, 1)]);
+    expect(other.entries!.some(({ kind }) => kind === 'moved')).toBe(false);
+  });
+});

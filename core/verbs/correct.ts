@@ -35,6 +35,7 @@ const CORRECTABLE: Readonly<Partial<Record<JarEvent['kind'], readonly (keyof Cor
   took: ['grams', 'note'],
   looked: ['height', 'note'],
   noted: ['note'],
+  baked: ['note'],
 };
 
 /** The fields beside its time that can be put right in an entry. A look without a height gets none. */
@@ -51,6 +52,7 @@ export const canBeCorrected = (event: JarEvent): boolean =>
  * An entry as it should have been: the old one counts no more, and the new one names it.
  *
  * @param earlier the live entries of its jar, oldest first, it among them
+ * @param coming what is still to happen with the jar
  * @returns objections to `at`, `keep`, `flour`, `water`, `grams`, `rise` or `note`
  */
 export function correct(
@@ -58,6 +60,7 @@ export function correct(
   { at, ...changed }: Correction,
   earlier: readonly JarEvent[],
   now: Instant,
+  coming: readonly JarEvent[] = [],
 ): Answer {
   const allowed = correctable(event);
   const kept = Object.fromEntries(
@@ -90,12 +93,15 @@ export function correct(
     ...emptied(event, changed.note),
     ...placeInTime(event, entry, others),
   ];
-  const gone = [...along.before, event, ...along.after].map((one) => one.id);
+  const promised = shift === 0 ? [] : promisedAt(event, [...earlier, ...coming]);
+  const gone = [...along.before, event, ...along.after, ...promised].map((one) => one.id);
   return answer(
     [
       ...along.before.map(again),
       after,
       ...along.after.map(again),
+      // It was meant to happen so long after the feed, whenever that was.
+      ...promised.map((one) => ({ ...again(one), said: isoOf(at) })),
       { kind: 'withdrew', at: isoOf(now), entries: gone },
     ],
     objections,
@@ -123,6 +129,21 @@ function goesAlong(event: JarEvent, at: Instant, earlier: readonly JarEvent[]) {
       : [],
     after,
   };
+}
+
+/** The moves that were put down with a feed, for so long after it, and that nobody has answered for. */
+function promisedAt(event: JarEvent, events: readonly JarEvent[]): readonly JarEvent[] {
+  if (event.kind !== 'fed') return [];
+  const next = events.find(
+    (other) =>
+      instantOf(other) > instantOf(event) &&
+      (other.kind === 'fed' || (other.kind === 'moved' && !isPromise(other))),
+  );
+  const until = next ? instantOf(next) : Infinity;
+  return events.filter((other) => {
+    const said = Date.parse(other.said ?? '');
+    return isPromise(other) && said >= instantOf(event) && said < until;
+  });
 }
 
 function withoutEmptyNote(entry: NewEntry): NewEntry {

@@ -1,7 +1,6 @@
 import { type FeedAmounts } from '../bench';
 import {
   type Answer,
-  type Destination,
   type Jar,
   type JarAtHand,
   type NewEntry,
@@ -13,7 +12,9 @@ import {
 } from '../journal';
 import { type OtherFlour, type Tub, feedFlour } from '../larder';
 import { type Instant } from '../measure';
+import { type NewBowl } from './bowlBegun';
 import { instead, movedAt } from './move';
+import { type OutTo } from './outTo';
 import { type PartOut, partsObjections, sharedOut } from './takeOut';
 
 /** A feed that is to be written down. */
@@ -22,9 +23,11 @@ export interface DoneFeed {
   /** When; NaN where it was not given. */
   readonly at: Instant;
   /** Where goes what comes out, but for what `parts` say. */
-  readonly to: Destination;
+  readonly to: OutTo;
   /** What goes elsewhere. */
   readonly parts?: readonly PartOut[];
+  /** The bowl for what goes into one. */
+  readonly bowl?: NewBowl;
   /** Where the jar stands then; null where it stands already. */
   readonly place: string | null;
   /** Where it goes after that, and when. */
@@ -49,7 +52,7 @@ export const comesOut = (jar: Jar, keepG: number): number =>
  */
 export function feedJar(atHand: JarAtHand, tubs: readonly Tub[], done: DoneFeed): Answer {
   const { jar } = atHand;
-  const { amounts, to, place, then = null, parts = [] } = done;
+  const { amounts, to, place, then = null, parts = [], bowl } = done;
   const common = { jar: jar.id, at: isoOf(done.at) };
   const { flour, tub } = feedFlour(jar, tubs, done.other);
   const fed: NewEntryOf<'fed'> = {
@@ -63,7 +66,7 @@ export function feedJar(atHand: JarAtHand, tubs: readonly Tub[], done: DoneFeed)
   const outG = comesOut(jar, amounts.keepG);
   const entries: NewEntry[] = [
     ...instead(atHand),
-    ...(outG > 0 ? sharedOut(common, outG, to, parts) : []),
+    ...(outG > 0 ? sharedOut({ jar, at: done.at, bowl }, outG, to, parts) : []),
     fed,
     ...(place === null ? [] : [{ kind: 'moved' as const, ...common, place }]),
     ...(then ? [movedAt(atHand, then.place, then.at)] : []),

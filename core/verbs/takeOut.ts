@@ -1,6 +1,6 @@
 import {
   type Answer,
-  type Destination,
+  type Jar,
   type JarAtHand,
   type NewEntry,
   type NewEntryOf,
@@ -10,11 +10,13 @@ import {
   objectionsAtHand,
 } from '../journal';
 import { type Instant } from '../measure';
+import { type NewBowl, bowlBegun } from './bowlBegun';
+import { type OutTo } from './outTo';
 
 /** Some of what comes out of a jar, and where it goes. */
 export interface PartOut {
   readonly grams: number;
-  readonly to: Destination;
+  readonly to: OutTo;
 }
 
 /** Starter that is taken out of a jar. */
@@ -23,6 +25,8 @@ export interface TakenOut extends PartOut {
   readonly parts?: readonly PartOut[];
   /** When; NaN where it was not given. */
   readonly at?: Instant;
+  /** The bowl it goes into, where some of it does. */
+  readonly bowl?: NewBowl;
 }
 
 /**
@@ -33,10 +37,11 @@ export interface TakenOut extends PartOut {
  */
 export function takeOut(
   atHand: JarAtHand,
-  { grams, to, parts = [], at = atHand.now }: TakenOut,
+  { grams, to, parts = [], at = atHand.now, bowl }: TakenOut,
 ): Answer {
-  const whole = takenTo(to, { jar: atHand.jar.id, at: isoOf(at), grams });
-  return answer(sharedOut({ jar: atHand.jar.id, at: isoOf(at) }, grams, to, parts), [
+  const { jar } = atHand;
+  const whole = takenTo(to, { jar: jar.id, at: isoOf(at), grams });
+  return answer(sharedOut({ jar, at, bowl }, grams, to, parts), [
     ...objectionsAtHand(whole, atHand),
     ...partsObjections(grams, parts),
   ]);
@@ -46,19 +51,24 @@ export function takeOut(
 export const leftOver = (outG: number, parts: readonly PartOut[]): number =>
   Math.round(10 * (outG - parts.reduce((sum, { grams }) => sum + grams, 0))) / 10;
 
-/** What comes out, as it is written down: each part by itself, the rest in one. */
+/** What comes out, as it is written down: each part by itself, the rest in one, and a bowl for what goes into one. */
 export function sharedOut(
-  common: { readonly jar: string; readonly at: string },
+  {
+    jar,
+    at,
+    bowl,
+  }: { readonly jar: Jar; readonly at: Instant; readonly bowl?: NewBowl | undefined },
   grams: number,
-  to: Destination,
+  to: OutTo,
   parts: readonly PartOut[],
 ): readonly NewEntry[] {
   const restG = parts.length === 0 ? grams : leftOver(grams, parts);
+  const all = [...parts, { grams: restG, to }].filter((part) => part.grams > 0);
+  const inBowlG = all.reduce((sum, part) => (part.to === 'bowl' ? sum + part.grams : sum), 0);
+  const common = { jar: jar.id, at: isoOf(at) };
   return [
-    ...parts
-      .filter((part) => part.grams > 0)
-      .map((part) => takenTo(part.to, { ...common, grams: part.grams })),
-    ...(restG > 0 ? [takenTo(to, { ...common, grams: restG })] : []),
+    ...all.map((part) => takenTo(part.to, { ...common, grams: part.grams })),
+    ...(bowl && inBowlG > 0 ? [bowlBegun(jar, bowl, inBowlG, at)] : []),
   ];
 }
 
@@ -71,13 +81,9 @@ export function partsObjections(outG: number, parts: readonly PartOut[]): readon
     : [];
 }
 
-/** A levain is begun beside the jar: its seed is taken out. */
-export const build = (atHand: JarAtHand, { seedG }: { readonly seedG: number }): Answer =>
-  takeOut(atHand, { grams: seedG, to: 'bake' });
-
-/** What goes into a dough was taken, all else discarded. */
+/** What goes into a dough or a bowl for one was taken, all else discarded. */
 export const takenTo = (
-  to: Destination,
+  to: OutTo,
   taken: { readonly jar: string; readonly at: string; readonly grams: number },
 ): NewEntryOf<'took'> | NewEntryOf<'discarded'> =>
-  to === 'bake' ? { kind: 'took', ...taken } : { kind: 'discarded', ...taken, to };
+  to === 'bake' || to === 'bowl' ? { kind: 'took', ...taken } : { kind: 'discarded', ...taken, to };

@@ -16,7 +16,7 @@ import { type Backup, waterBack } from '../rescue';
 import {
   addJar,
   beginJar,
-  build,
+  buildInBowl,
   dropBake,
   feedJar,
   leaveProgramme,
@@ -67,6 +67,8 @@ const BACKUP: Backup = {
   note: null,
 };
 
+const BOWL = { id: 'bowl', name: 'Levain of Tern', place: 'counter', stage: 'ripe' as const };
+
 describe('whatever is asked of a verb', () => {
   const weight = fc.oneof(
     fc.double({ min: -50, max: 12_000 }),
@@ -75,7 +77,9 @@ describe('whatever is asked of a verb', () => {
   const verbs: readonly ((grams: number) => Answer)[] = [
     (grams) => takeOut(hand(), { grams, to: 'bake' }),
     (grams) => takeOut(hand(), { grams, to: 'bin' }),
-    (grams) => build(hand(), { seedG: grams }),
+    (grams) =>
+      takeOut(hand(), { grams, to: 'bowl', bowl: BOWL, parts: [{ grams: 5, to: 'bowl' }] }),
+    (grams) => buildInBowl(hand(), [], { ...BOWL, seedG: grams, flourG: grams, waterG: grams }),
     (grams) => pourOff(hand(), { grams, liquid: 'dark' }),
     (grams) => makeBackup(hand(), { form: 'frozen', grams, note: '' }),
     (grams) => makeBackup(hand(), { form: 'flakes', grams, note: '' }),
@@ -237,9 +241,14 @@ describe('backups', () => {
       snapsFrom: NOW,
       snapsBy: NOW,
     };
-    const pack = (grams: number) => packFlakes(batch, { grams, store: 'room', note: '' }, NOW);
+    const pack = (grams: number, when = NOW) =>
+      packFlakes(batch, { grams, store: 'room', note: '', when }, NOW);
     expect(objected(pack(61))).toEqual(['grams']);
     expect(objected(pack(0.5))).toEqual(['grams']);
+    expect(objected(pack(31, NOW - 3 * DAY))).toEqual(['at']);
+    expect(objected(pack(31, NOW + DAY))).toEqual(['at']);
+    expect(objected(pack(31, NaN))).toEqual(['at']);
+    expect(pack(31, NOW - DAY).entries).toMatchObject([{ at: new Date(NOW - DAY).toISOString() }]);
     expect(pack(31).entries).toMatchObject([{ form: 'flakes', takenG: 0, grams: 31, drying: 'd' }]);
   });
 

@@ -2,7 +2,6 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import { celsiusAt } from '@core/ferment';
 import { type Jar, mixAt } from '@core/journal';
 import { feedFlour } from '@core/larder';
 import { HOUR, type Instant } from '@core/measure';
@@ -20,13 +19,13 @@ import {
   selectBackups,
   selectNow,
   selectPlaces,
-  selectTime,
   selectTubs,
   useAppDispatch,
   useAppSelector,
   useContextOf,
 } from '@state';
 
+import { useWarmth } from '../parts/useWarmth';
 import { MakeBackupSheet } from '../larder/MakeBackupSheet';
 import { type KitchenWords, useKitchenWords } from '../words';
 
@@ -160,12 +159,12 @@ function useOutcomes(jar: Jar, days: number): Readonly<Record<Leaving, LeavingOu
   const now = useAppSelector(selectNow);
   const places = useAppSelector(selectPlaces);
   const tubs = useAppSelector(selectTubs);
-  const time = useAppSelector(selectTime);
+  const warmth = useWarmth();
   const context = useContextOf(jar.id);
   return useMemo(() => {
     const celsius = (kind: 'fridge' | 'counter') => {
       const place = places.find((one) => one.kind === kind);
-      return place ? celsiusAt(place.temperature, time.hourOfDay(now)) : USUAL[kind];
+      return place ? warmth(place.id, now) : USUAL[kind];
     };
     const left = {
       mix: mixAt(jar, now, context),
@@ -179,7 +178,7 @@ function useOutcomes(jar: Jar, days: number): Readonly<Record<Leaving, LeavingOu
     return Object.fromEntries(
       LEAVINGS.map((leaving) => [leaving, leave(left, leaving, days)]),
     ) as Record<Leaving, LeavingOutcome>;
-  }, [jar, days, now, places, tubs, time, context]);
+  }, [jar, days, now, places, tubs, context, warmth]);
 }
 
 const styles = StyleSheet.create({

@@ -16,6 +16,7 @@ import {
   selectJars,
   selectNow,
   selectSettings,
+  selectStanding,
   selectTubs,
   useAppDispatch,
   useAppSelector,
@@ -42,7 +43,8 @@ export function LevainPanel({ levainG }: { readonly levainG: number }) {
   const [at, setAt] = useState(() => words.fieldText(Math.ceil((now + DAY) / HOUR) * HOUR));
   const [problem, setProblem] = useState<string | null>(null);
   const jar = jars.find(({ id }) => id === chosen) ?? jars[0];
-  if (!jar) return null;
+  const standing = useAppSelector((state) => (jar ? selectStanding(state, jar.id) : null));
+  if (!jar || !standing) return null;
   const { card } = jar;
   // The way of the baker's school comes first.
   const schoolRank = ({ kind }: LevainWay) =>
@@ -103,7 +105,7 @@ export function LevainPanel({ levainG }: { readonly levainG: number }) {
       {ways.map((way) => (
         <Way key={way.kind} way={way} jar={jar.id} name={card.name} levainG={levainG} />
       ))}
-      {series && <Series builds={series} jar={jar} />}
+      {series && <Series builds={series} standing={standing} />}
     </Panel>
   );
 }

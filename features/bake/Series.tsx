@@ -1,25 +1,37 @@
-import { useMemo } from 'react';
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import { type Build, ripeHours } from '@core/bench';
-import { type Jar, airOf, mixAt } from '@core/journal';
-import { HOUR } from '@core/measure';
-import { build } from '@core/verbs';
+import { type Build } from '@core/bench';
+import { type Standing } from '@core/journal';
+import { buildInBowl, seriesRipe } from '@core/verbs';
 import { Button, Words, useLook } from '@kit';
 import {
   doneTo,
-  orSaid,
   selectNow,
   selectPlaces,
+  selectTubs,
   useAppDispatch,
   useAppSelector,
   useContextOf,
 } from '@state';
 
+import { useBowlBeside } from '../parts/useBowlBeside';
 import { useKitchenWords } from '../words';
 
 /** Several builds in a row, from the little that a jar can spare: what goes in at each, and when it is ripe. */
-export function Series({ builds, jar }: { readonly builds: readonly Build[]; readonly jar: Jar }) {
+export function Series({
+  builds,
+  standing,
+}: {
+  readonly builds: readonly Build[];
+  readonly standing: Standing;
+}) {
+  const { jar } = standing;
+  const router = useRouter();
+  const tubs = useAppSelector(selectTubs);
+  const beside = useBowlBeside(standing);
+  const [problem, setProblem] = useState<string | null>(null);
   const look = useLook();
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
@@ -27,28 +39,28 @@ export function Series({ builds, jar }: { readonly builds: readonly Build[]; rea
   const places = useAppSelector(selectPlaces);
   const context = useContextOf(jar.id);
   const room = (places.find(({ kind }) => kind === 'counter') ?? places[0])?.id;
-  const ripe = useMemo(() => {
-    const mix = mixAt(jar, now, context);
-    return ripeHours(builds, mix, (hours) => {
-      const from = now + hours * HOUR;
-      return {
-        air: airOf([{ from, place: room ?? '' }], from, context.places, context.time),
-        vessel: jar.card.vessel,
-        pace: context.pace,
-      };
-    });
-  }, [builds, jar, now, context, room]);
+  const ripe = useMemo(
+    () => seriesRipe(jar, builds, room ?? '', context, now),
+    [builds, jar, now, context, room],
+  );
   const [first] = builds;
-  const take = () =>
-    dispatch(
-      orSaid(
-        doneTo(
-          jar.id,
-          (atHand) => build(atHand, first!),
-          `${words.grams(first!.seedG)} of ${jar.card.name} is taken for a levain`,
-        ),
+  const begin = () => {
+    const bowl = beside();
+    const found = dispatch(
+      doneTo(
+        jar.id,
+        (atHand) =>
+          buildInBowl(atHand, tubs, {
+            ...bowl,
+            ...first!,
+            builds: builds.map(({ flourG, waterG }) => ({ flourG, waterG })),
+          }),
+        `${bowl.name} stands in its bowl`,
       ),
     );
+    setProblem(found[0]?.message ?? null);
+    if (found.length === 0) router.navigate(`/jar/${bowl.id}`);
+  };
   return (
     <View style={[styles.ruled, { borderTopColor: look.seam }]}>
       <Words>{`In ${builds.length} builds, in a bowl beside it:`}</Words>
@@ -56,11 +68,12 @@ export function Series({ builds, jar }: { readonly builds: readonly Build[]; rea
         const at = ripe[i] ?? null;
         return (
           <Words key={seedG}>
-            {`${i + 1}. ${i === 0 ? `take ${words.grams(seedG)} out` : `to all ${words.grams(seedG)}`}, add ${words.grams(waterG)} water and ${words.grams(flourG)} flour${at === null ? '.' : `: ripe about ${words.about(now + at * HOUR)}.`}`}
+            {`${i + 1}. ${i === 0 ? `take ${words.grams(seedG)} out` : `to all ${words.grams(seedG)}`}, add ${words.grams(waterG)} water and ${words.grams(flourG)} flour${at === null ? '.' : `: ripe about ${words.about(at)}.`}`}
           </Words>
         );
       })}
-      <Button onPress={take}>{`Take ${words.grams(first!.seedG)} out`}</Button>
+      {problem && <Words tone="beet">{problem}</Words>}
+      <Button onPress={begin}>The first is mixed, into a bowl</Button>
     </View>
   );
 }

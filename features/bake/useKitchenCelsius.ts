@@ -1,5 +1,6 @@
-import { celsiusAt } from '@core/ferment';
-import { selectNow, selectPlaces, selectTime, useAppSelector } from '@state';
+import { selectNow, selectPlaces, useAppSelector } from '@state';
+
+import { useWarmth } from '../parts/useWarmth';
 
 /** A kitchen without a room on its list has this, °C. */
 const USUAL_ROOM = 22;
@@ -7,7 +8,7 @@ const USUAL_ROOM = 22;
 /** How warm the kitchen is at this hour, °C. */
 export function useKitchenCelsius(): number {
   const now = useAppSelector(selectNow);
-  const time = useAppSelector(selectTime);
+  const warmth = useWarmth();
   const room = useAppSelector(selectPlaces).find(({ kind }) => kind === 'counter');
-  return room ? celsiusAt(room.temperature, time.hourOfDay(now)) : USUAL_ROOM;
+  return room ? warmth(room.id, now) : USUAL_ROOM;
 }

@@ -2,12 +2,12 @@ import { type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { OUT_BEFORE_COLD_H } from '@core/bench';
-import { celsiusAt } from '@core/ferment';
 import { type Standing } from '@core/journal';
 import { HOUR, type Instant } from '@core/measure';
 import { Choice, Panel, Button, Words } from '@kit';
-import { selectPlaces, selectTime, useAppSelector } from '@state';
+import { selectPlaces, useAppSelector } from '@state';
 
+import { useWarmth } from '../parts/useWarmth';
 import { useKitchenWords } from '../words';
 import { BenchPage } from './BenchPage';
 import { RoomWarning } from './MixStep';
@@ -32,7 +32,7 @@ export function PlaceStep({
 }) {
   const words = useKitchenWords();
   const places = useAppSelector(selectPlaces);
-  const time = useAppSelector(selectTime);
+  const warmth = useWarmth();
   const { goesTo, chosen, fedAt, outH } = bench;
   const goesLater = chosen.putAway.first !== undefined;
   const place = places.find(({ id }) => id === goesTo);
@@ -46,12 +46,12 @@ export function PlaceStep({
       </Words>
       <Choice
         label="Where it goes now"
-        options={places.map(({ id: is, name, kind, temperature }) => ({
+        options={places.map(({ id: is, name, kind }) => ({
           is,
           text:
             kind === 'fridge' && is === goesTo && goesLater
               ? `${name}, ${afterWords(outH)}`
-              : `${name}, ${words.celsius(celsiusAt(temperature, time.hourOfDay(fedAt)))}`,
+              : `${name}, ${words.celsius(warmth(is, fedAt))}`,
         }))}
         chosen={goesTo}
         onChoose={(to) => bench.change({ place: to })}

@@ -50,6 +50,7 @@ import {
 } from '@state';
 
 import { partsFrom } from '../parts/PartsOut';
+import { useBowlBeside } from '../parts/useBowlBeside';
 import { useKitchenWords } from '../words';
 
 /** The order of the scale. */
@@ -60,8 +61,10 @@ export const portionsOf = (order: Settings['order']): readonly [Portion, Portion
 const HALF_OUT: EyedFeed = { kept: 0.5, grown: 2, texture: 'batter' };
 
 function draftFor({ jar }: Standing, events: readonly JarEvent[], settings: Settings): BenchDraft {
-  const way = lastWay(jar, events);
-  const last = way === 'add' ? jar.lastFed : null;
+  // Nothing is taken out of a bowl; what goes in is the next of its builds, where it has some.
+  const inBowl = jar.card.bowl;
+  const way = inBowl ? 'add' : lastWay(jar, events);
+  const last = inBowl ? inBowl.builds?.[jar.feeds] : way === 'add' ? jar.lastFed : null;
   return {
     step: 0,
     keepG: jar.card.keepG,
@@ -183,6 +186,7 @@ export function useBench(standing: Standing) {
     [bench, draft.keepG, draft.waterParts, draft.parts, flour, wantedAt, chosen.putAway],
   );
 
+  const beside = useBowlBeside(standing);
   const outG = comesOut(jar, amounts.keepG);
   const parts = partsFrom(draft.elsewhere ?? []);
 
@@ -197,6 +201,7 @@ export function useBench(standing: Standing) {
             at: fedAt,
             to: draft.to,
             parts,
+            bowl: beside(),
             ...putAwayAfter(chosen.putAway, fedAt, here),
             other,
             rough: way === 'eye',

@@ -5,11 +5,13 @@ import { StyleSheet, View } from 'react-native';
 import { type Destination, type Standing } from '@core/journal';
 import { giveUpBowl, keepBowl } from '@core/verbs';
 import { Button, Field, Sheet, Words } from '@kit';
-import { doneTo, orSaid, selectNames, useAppDispatch, useAppSelector } from '@state';
+import { doneTo, orSaid, selectNames, selectNextOf, useAppDispatch, useAppSelector } from '@state';
 
 import { DestinationChoice } from '../parts/DestinationChoice';
 import { MoveSheet } from '../parts/MoveSheet';
 import { WeighSheet } from '../parts/WeighSheet';
+import { NextDoing } from '../parts/NextDoing';
+import { nextReason, nextTitle, useKitchenWords } from '../words';
 import { FinishSheet } from './FinishSheet';
 
 type Open = 'finish' | 'move' | 'weigh' | 'keep' | 'giveUp';
@@ -19,11 +21,21 @@ export function BowlActions({ standing }: { readonly standing: Standing }) {
   const [open, setOpen] = useState<Open | null>(null);
   const close = () => setOpen(null);
   const { jar } = standing;
+  const words = useKitchenWords();
+  const next = useAppSelector((state) => selectNextOf(state, jar.id));
+  const building = next?.because.is === 'build';
   if (jar.card.archived) return <Words tone="quiet">This levain is finished.</Words>;
   return (
     <View style={styles.stack}>
+      {next && building && (
+        <>
+          <Words strong>{nextTitle(next, jar.card.name, standing.now, words)}</Words>
+          <Words>{nextReason(next, standing, words)}</Words>
+          <NextDoing next={next} standing={standing} alone />
+        </>
+      )}
       <View style={styles.row}>
-        <Button kind="main" grow onPress={() => setOpen('finish')}>
+        <Button kind={building ? 'plain' : 'main'} grow onPress={() => setOpen('finish')}>
           Into the dough
         </Button>
         <Button grow icon="swap-vertical" onPress={() => setOpen('move')}>
@@ -31,6 +43,11 @@ export function BowlActions({ standing }: { readonly standing: Standing }) {
         </Button>
       </View>
       <View style={styles.apart}>
+        {!building && (
+          <Button kind="bare" href={`/jar/${jar.id}/feed`}>
+            Feed it
+          </Button>
+        )}
         <Button kind="bare" onPress={() => setOpen('weigh')}>
           Weigh
         </Button>

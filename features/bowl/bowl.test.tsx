@@ -7,6 +7,7 @@ import {
   selectJar,
   selectJars,
   selectLots,
+  selectStanding,
   selectWishesInBowls,
 } from '@state';
 
@@ -24,6 +25,9 @@ import {
 import { JarPane } from '../jar';
 import { NowScreen } from '../now';
 import { BuildScreen } from './BuildScreen';
+import { BenchScreen } from '../bench';
+import { DoughScreen } from '../bake';
+import { TakeSheet } from '../jar/TakeSheet';
 
 const press = (name: string | RegExp) => touch('button', name);
 
@@ -132,5 +136,53 @@ describe('a levain in a bowl', () => {
     type('Its name', 'Puffin');
     press('Keep it');
     expect(selectJars(store.getState()).map(({ card }) => card.name)).toEqual(['Tern', 'Puffin']);
+  });
+});
+
+describe('a bowl for what comes out of a jar', () => {
+  it('stands on the shelf with it, and is fed there with nothing taken out', () => {
+    const store = kitchen();
+    show(
+      <TakeSheet standing={selectStanding(store.getState(), 'tern')!} onClose={() => {}} />,
+      store,
+    );
+    type('How much', '50');
+    touch('radio', 'a bowl');
+    expect(screen.getByText(/^It stands on the shelf by itself/)).toBeVisible();
+    press('Take it out');
+    const [bowl] = selectBowls(store.getState());
+    expect(contentOf(bowl!).massG).toBe(50);
+    expect(bowl!.card.name).toBe('Levain of Tern');
+    cleanup();
+    show(<NowScreen />, store);
+    // Nobody says that it is ripe: it is what the jar was.
+    expect(screen.getByText('Levain of Tern: into the dough')).toBeVisible();
+    cleanup();
+    show(<BenchScreen id={bowl!.id} />, store);
+    type('Flour', '100');
+    type('Water', '90');
+    press('It is in');
+    expect(screen.queryByText(/comes out/)).toBeNull();
+  });
+});
+
+describe('a levain in several builds', () => {
+  it('asks for the next with its grams, and for its dough after the last', () => {
+    const store = kitchen();
+    show(<DoughScreen />, store);
+    type('Loaves', '12');
+    press('The first is mixed, into a bowl');
+    const [bowl] = selectBowls(store.getState());
+    expect(went).toContain(`/jar/${bowl!.id}`);
+    const { builds } = bowl!.card.bowl!;
+    expect(builds!.length).toBeGreaterThan(1);
+    cleanup();
+    show(<JarPane id={bowl!.id} />, store);
+    expect(screen.getByText(/^Levain of Tern: feed it again about /)).toBeVisible();
+    cleanup();
+    later(store, 8);
+    show(<BenchScreen id={bowl!.id} />, store);
+    expect(screen.getByLabelText('Flour')).toHaveValue(String(builds![1]!.flourG));
+    expect(screen.getByLabelText('Water')).toHaveValue(String(builds![1]!.waterG));
   });
 });

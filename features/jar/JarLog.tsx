@@ -9,7 +9,7 @@ import { EntryRow } from '../journal/EntryRow';
 
 // Fetched when the first entry is opened, not with the first page.
 const EntrySheet = lazy(async () => ({
-  default: (await import('../journal/EntrySheet')).EntrySheet,
+  default: (await import('../journal')).EntrySheet,
 }));
 
 const RECENT = 8;

@@ -1,11 +1,11 @@
 import { StyleSheet, View } from 'react-native';
 
-import { celsiusAt } from '@core/ferment';
 import { type Standing, contentOf } from '@core/journal';
 import { mainFlour } from '@core/measure';
 import { Button, UmbrellaMark, Words, umbrellaFor } from '@kit';
-import { selectNow, selectStanding, selectTime, useAppSelector } from '@state';
+import { selectNow, selectStanding, useAppSelector } from '@state';
 
+import { useWarmth } from '../parts/useWarmth';
 import { BowlActions } from '../bowl';
 import { STAGE_WORDS, blendWords, hydrationWords, useKitchenWords } from '../words';
 import { CanopyPanel } from './CanopyPanel';
@@ -53,7 +53,7 @@ export function JarPane({
 
 function JarHeader({ standing, back }: { readonly standing: Standing; readonly back: boolean }) {
   const words = useKitchenWords();
-  const time = useAppSelector(selectTime);
+  const warmth = useWarmth();
   const now = useAppSelector(selectNow);
   const { jar, stage, place } = standing;
   return (
@@ -85,8 +85,7 @@ function JarHeader({ standing, back }: { readonly standing: Standing; readonly b
               : undefined,
           ),
           hydrationWords(contentOf(jar).hydrationPct),
-          place &&
-            `${place.name.toLowerCase()} ${words.celsius(celsiusAt(place.temperature, time.hourOfDay(now)))}`,
+          place && `${place.name.toLowerCase()} ${words.celsius(warmth(place.id, now))}`,
         ]
           .filter(Boolean)
           .join(' · ')}

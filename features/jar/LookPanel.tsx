@@ -184,6 +184,9 @@ export function LookPanel({
         >
           {more ? 'Less' : 'More'}
         </Button>
+        <Button kind="bare" href={`/jar/${jar.id}/picture`}>
+          Picture
+        </Button>
       </View>
     </Panel>
   );

@@ -2,13 +2,14 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 
 import { gramsFromText } from '@core/bench';
-import { type Destination, type Standing, contentOf } from '@core/journal';
-import { takeOut } from '@core/verbs';
+import { type Standing, contentOf } from '@core/journal';
+import { type OutTo, takeOut } from '@core/verbs';
 import { Button, Sheet, Words } from '@kit';
 import { type DraftPart, byField, doneTo, selectNow, useAppDispatch, useAppSelector } from '@state';
 
 import { PartsOut, partsFrom } from '../parts/PartsOut';
 import { WeightField } from '../parts/WeightField';
+import { useBowlBeside } from '../parts/useBowlBeside';
 import { When, useWhen } from '../parts/When';
 import { useKitchenWords } from '../words';
 
@@ -25,19 +26,26 @@ export function TakeSheet({
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
   const [text, setText] = useState('');
-  const [to, setTo] = useState<Destination>('bake');
+  const [to, setTo] = useState<OutTo>('bake');
   const [parts, setParts] = useState<readonly DraftPart[]>([]);
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const now = useAppSelector(selectNow);
   const when = useWhen(words, now);
   const grams = gramsFromText(text, 'starter');
   const left = contentOf(jar).massG - grams;
+  const beside = useBowlBeside(standing);
   const take = () => {
     const found = dispatch(
       doneTo(
         jar.id,
         (atHand) =>
-          takeOut(atHand, { grams, to, parts: partsFrom(parts), at: when.at ?? atHand.now }),
+          takeOut(atHand, {
+            grams,
+            to,
+            parts: partsFrom(parts),
+            at: when.at ?? atHand.now,
+            bowl: beside(),
+          }),
         `${words.grams(grams)} taken from ${jar.card.name}`,
       ),
     );

@@ -3,7 +3,6 @@ import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { amountsAfter } from '@core/bench';
-import { celsiusAt } from '@core/ferment';
 import { type Standing, ifFed } from '@core/journal';
 import { feedFlour } from '@core/larder';
 import { HOUR } from '@core/measure';
@@ -14,13 +13,13 @@ import {
   selectBelief,
   selectNow,
   selectPlaces,
-  selectTime,
   selectTubs,
   useAppDispatch,
   useAppSelector,
   useContextOf,
 } from '@state';
 
+import { useWarmth } from '../parts/useWarmth';
 import { ripeWords, useKitchenWords } from '../words';
 import { canopyOf } from './canopyOf';
 
@@ -58,7 +57,6 @@ function WhatIf({
   const router = useRouter();
   const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
-  const time = useAppSelector(selectTime);
   const places = useAppSelector(selectPlaces);
   const belief = useAppSelector((state) => selectBelief(state, jar.id));
   const context = useContextOf(jar.id);
@@ -73,7 +71,7 @@ function WhatIf({
 
   const at = now + inHours * HOUR;
   const place = places.find(({ id }) => id === placeId) ?? places[0]!;
-  const usual = celsiusAt(place.temperature, time.hourOfDay(at));
+  const usual = useWarmth()(place.id, at);
   const keepG = Math.max(1, Math.min(jar.card.keepG, Math.floor(jar.massG)));
   const { flourG, waterG } = amountsAfter(
     { keepG, ratio: { flour: parts, water: (parts * ratio.water) / ratio.flour } },

@@ -6,7 +6,7 @@ import { type JarEvent, instantOf } from '@core/journal';
 import { type Ingredient, mainFlour } from '@core/measure';
 import { type Correction, correct, correctable } from '@core/verbs';
 import { Button, Field, MomentField, Words, parseNumber } from '@kit';
-import { byField, done, selectJarEvents, useAppDispatch, useAppSelector } from '@state';
+import { byField, done, selectJarEvents, selectLog, useAppDispatch, useAppSelector } from '@state';
 
 import { WeightField } from '../parts/WeightField';
 import { useEntryWords, useKitchenWords } from '../words';
@@ -27,6 +27,7 @@ export function CorrectEntry({
   const text = useEntryWords();
   const dispatch = useAppDispatch();
   const earlier = useAppSelector((state) => selectJarEvents(state, event.jar));
+  const coming = useAppSelector((state) => selectLog(state).coming.get(event.jar));
   const shownAt = words.fieldText(instantOf(event));
   const [at, setAt] = useState(shownAt);
   const [typed, setTyped] = useState<Partial<Record<Part, string>>>({});
@@ -43,7 +44,7 @@ export function CorrectEntry({
     // The field has minutes only: untouched, the second stays.
     const when = at === shownAt ? instantOf(event) : words.instantOf(at);
     const objections = dispatch(
-      done((now) => correct(event, { at: when, ...changed }, earlier, now), 'Put right'),
+      done((now) => correct(event, { at: when, ...changed }, earlier, now, coming), 'Put right'),
     );
     setProblems(byField(objections));
     if (objections.length === 0) onDone();

@@ -2,7 +2,7 @@ import { type Jar, isJarEvent } from '@core/journal';
 import { Button, saveFile } from '@kit';
 import { readClock, selectLiveEvents, selectTime, useAppSelector } from '@state';
 
-import { usePlaceName } from '../words';
+import { fileName, usePlaceName } from '../words';
 import { useJarName } from '../words/useJarName';
 
 /** The log of a jar, or of all, as a table for a spreadsheet. */
@@ -15,7 +15,7 @@ export function CsvButton({ jar }: { readonly jar: Jar | null }) {
     const { journalCsv } = await import('@core/formats/journalCsv');
     const events = live.filter(isJarEvent).filter((event) => !jar || event.jar === jar.id);
     const day = new Date(readClock()).toISOString().slice(0, 10);
-    const of = jar ? jar.card.name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-') : 'journal';
+    const of = jar ? fileName(jar.card.name) : 'journal';
     saveFile(
       `ombrello-${of}-${day}.csv`,
       journalCsv(events, { jarName, placeName, time }),

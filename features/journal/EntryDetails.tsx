@@ -23,6 +23,7 @@ import {
 } from '../words';
 import { useJarName } from '../words/useJarName';
 import { CorrectEntry } from './CorrectEntry';
+import { EntryMore } from './EntryMore';
 
 /** All that is known of an entry, what it was before, and the ways to put it right or strike it out. */
 export function EntryDetails({
@@ -69,6 +70,7 @@ export function EntryDetails({
           </Words>
         ))}
       </View>
+      <EntryMore event={event} />
       <View style={styles.row}>
         {canBeCorrected(event) && (
           <Button kind="plain" onPress={() => setCorrecting(true)}>

@@ -37,6 +37,7 @@ const SORTS: readonly { readonly is: Sort | typeof ALL; readonly text: string }[
   { is: 'looks', text: 'Looks' },
   { is: 'out', text: 'Taken out' },
   { is: 'moves', text: 'Moves' },
+  { is: 'bakes', text: 'Bakes' },
   { is: 'notes', text: 'Notes' },
 ];
 
@@ -119,6 +120,9 @@ export function JournalScreen({
         <Button onPress={() => setDays(days + DAYS)}>Earlier days</Button>
       )}
       <CsvButton jar={shown ?? null} />
+      <Button kind="bare" href="/notes">
+        Bring in notes from a table (CSV)
+      </Button>
     </>
   );
   return (
@@ -138,12 +142,23 @@ export function JournalScreen({
           onChoose={anew(setJar)}
         />
       )}
+      {chapters.length > 0 && (
+        <View style={styles.links}>
+          <Button kind="bare" href={shown ? `/charts?jar=${shown.id}` : '/charts'}>
+            Charts
+          </Button>
+          <Button kind="bare" href="/year">
+            The year on paper
+          </Button>
+        </View>
+      )}
       {chapters.length === 0 ? (
         <Panel>
           <Words>
             Whatever you do at the bench or see in a jar is written down here for you: feeds, looks,
             moves, what you took out and where it went.
           </Words>
+          <Button href="/notes">Bring in notes you kept elsewhere</Button>
         </Panel>
       ) : wide ? (
         <TwoPanes
@@ -234,5 +249,6 @@ function useToldOf(chapters: readonly Chapter[], asked: Asked, days: number) {
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
+  links: { flexDirection: 'row', gap: 8, marginLeft: -8 },
   stays: { gap: 16, position: 'sticky' as 'relative', top: 28 },
 });

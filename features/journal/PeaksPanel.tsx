@@ -1,15 +1,14 @@
 import { useMemo } from 'react';
 
-import { StyleSheet } from 'react-native';
 import { usualPeaks } from '@core/bench';
 import { type Jar, seenPeaks } from '@core/journal';
 import { feedFlour } from '@core/larder';
 import { highest, lowest } from '@core/measure';
-import { Panel, Words } from '@kit';
 import { PeakChart } from '@kit/PeakChart';
 import { selectJarEvents, selectTubs, useAppSelector, useContextOf } from '@state';
 
-import { useKitchenWords } from '../words';
+import { ChartPanel } from '../parts/ChartPanel';
+import { fileName, useKitchenWords } from '../words';
 
 /** Fewer dots are no cloud. */
 const ENOUGH = 3;
@@ -18,7 +17,14 @@ const AROUND = 2;
 const AT_LEAST = 6;
 
 /** How warmth changes a starter's hours: the peaks that were seen, and the line its pace gives for its usual feed. */
-export function PeaksPanel({ jar }: { readonly jar: Jar }) {
+export function PeaksPanel({
+  jar,
+  named = false,
+}: {
+  readonly jar: Jar;
+  /** Another jar's stands beside it. */
+  readonly named?: boolean;
+}) {
   const words = useKitchenWords();
   const events = useAppSelector((state) => selectJarEvents(state, jar.id));
   const context = useContextOf(jar.id);
@@ -39,13 +45,12 @@ export function PeaksPanel({ jar }: { readonly jar: Jar }) {
           Math.ceil(middle + half),
         );
   }, [peaks, jar.card, flour, context.pace]);
+  const title = named ? `Peaks and warmth: ${jar.card.name}` : 'Peaks and warmth';
   if (peaks.length < ENOUGH || expected.length < 2)
     return (
-      <Panel label="Peaks and warmth">
-        <Words tone="quiet">
-          {`Log it when ${jar.card.name} is at its peak (a look, More, at its peak). From three peaks on you see here how warmth changes the time it takes.`}
-        </Words>
-      </Panel>
+      <ChartPanel title={title} said={TOO_FEW(jar.card.name)} file="peaks" table={NO_ROWS}>
+        {null}
+      </ChartPanel>
     );
   const quickest = peaks.reduce((a, b) => (b.hours < a.hours ? b : a));
   const slowest = peaks.reduce((a, b) => (b.hours > a.hours ? b : a));
@@ -55,24 +60,30 @@ export function PeaksPanel({ jar }: { readonly jar: Jar }) {
       ? `${peaks.length} peaks seen, after ${words.span(quickest.hours)} to ${words.span(slowest.hours)}, the quickest and the slowest both at ${warm}.`
       : `${peaks.length} peaks seen, from ${words.span(quickest.hours)} at ${warm} to ${words.span(slowest.hours)} at ${cool}.`;
   return (
-    <Panel label="Peaks and warmth" style={styles.panel}>
-      <Words strong level={2}>
-        {said}
-      </Words>
+    <ChartPanel
+      title={title}
+      said={said}
+      legend="Dots: the peaks you logged, against the average temperature until then. Dashed: its usual feed, by what has been learnt of its pace."
+      file={`peaks-${fileName(jar.card.name)}`}
+      table={{
+        columns: ['fed', 'hours to the peak', 'mean °C'],
+        rows: peaks.map(({ fedAt, hours, celsius }) => [
+          words.fieldText(fedAt).replace('T', ' '),
+          Math.round(10 * hours) / 10,
+          Math.round(10 * celsius) / 10,
+        ]),
+      }}
+    >
       <PeakChart
         dots={peaks.map(({ celsius, hours }) => [celsius, hours])}
         expected={expected}
         warmthText={(celsius) => words.celsius(celsius)}
         label={`Hours from feed to peak, against the average temperature. ${said}`}
       />
-      <Words size="small" tone="quiet">
-        Dots: the peaks you logged, against the average temperature until then. Dashed: its usual
-        feed, by what has been learnt of its pace.
-      </Words>
-    </Panel>
+    </ChartPanel>
   );
 }
 
-const styles = StyleSheet.create({
-  panel: { paddingHorizontal: 12, gap: 8 },
-});
+const NO_ROWS = { columns: [], rows: [] };
+const TOO_FEW = (name: string) =>
+  `Log it when ${name} is at its peak (a look, More, at its peak). From three peaks on you see here how warmth changes the time it takes.`;

@@ -1,7 +1,7 @@
 import { type JarEvent } from '@core/journal';
 
 /** What the journal can be narrowed to. */
-export type Sort = 'feeds' | 'looks' | 'out' | 'moves' | 'notes' | 'rest';
+export type Sort = 'feeds' | 'looks' | 'out' | 'moves' | 'notes' | 'bakes' | 'rest';
 
 const SORTS: Readonly<Partial<Record<JarEvent['kind'], Sort>>> = {
   fed: 'feeds',
@@ -16,6 +16,8 @@ const SORTS: Readonly<Partial<Record<JarEvent['kind'], Sort>>> = {
   moved: 'moves',
   rejarred: 'moves',
   noted: 'notes',
+  baked: 'bakes',
+  pictured: 'looks',
 };
 
 /** Which sort an entry is of; a look with a note is a look. */

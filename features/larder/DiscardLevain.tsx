@@ -1,13 +1,13 @@
 import { useMemo, useState } from 'react';
 
-import { celsiusAt } from '@core/ferment';
 import { UNKNOWN_CELSIUS } from '@core/journal';
 import { type Lot, discardLevain } from '@core/larder';
 import { HOUR } from '@core/measure';
 import { spendLots } from '@core/verbs';
 import { Panel, Button, Words } from '@kit';
-import { done, selectNow, selectPlaces, selectTime, useAppDispatch, useAppSelector } from '@state';
+import { done, selectNow, selectPlaces, useAppDispatch, useAppSelector } from '@state';
 
+import { useWarmth } from '../parts/useWarmth';
 import { useKitchenWords } from '../words';
 import { WeightNumber } from '../parts/WeightNumber';
 
@@ -19,7 +19,7 @@ export function DiscardLevain({ lots }: { readonly lots: readonly Lot[] }) {
   const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
   const places = useAppSelector(selectPlaces);
-  const time = useAppSelector(selectTime);
+  const warmth = useWarmth();
   const [wanted, setWanted] = useState(150);
   // The freshest has the most life; the oldest goes into pans.
   const freshest = lots[lots.length - 1];
@@ -28,10 +28,10 @@ export function DiscardLevain({ lots }: { readonly lots: readonly Lot[] }) {
     () =>
       freshest
         ? discardLevain(freshest, wanted, (h) =>
-            room ? celsiusAt(room.temperature, time.hourOfDay(now + h * HOUR)) : UNKNOWN_CELSIUS,
+            room ? warmth(room.id, now + h * HOUR) : UNKNOWN_CELSIUS,
           )
         : null,
-    [freshest, wanted, room, time, now],
+    [freshest, wanted, room, warmth, now],
   );
   if (!freshest || !levain) return null;
   const { seedG, waterG, flourG } = levain;

@@ -25,7 +25,7 @@ import {
   useLook,
   useWide,
 } from '@kit';
-import { selectGoodLots, selectNow, useAppSelector } from '@state';
+import { selectGoodLots, selectNow, selectSpokenFor, useAppSelector } from '@state';
 
 import { useJarName } from '../words/useJarName';
 import { type KitchenWords, useKitchenWords } from '../words';
@@ -44,7 +44,11 @@ export function MakeScreen() {
   const words = useKitchenWords();
   const now = useAppSelector(selectNow);
   const nameOf = useJarName();
-  const inFridge = useAppSelector(selectGoodLots).filter(
+  const good = useAppSelector(selectGoodLots);
+  const { claims, free } = useAppSelector(selectSpokenFor);
+  const [spent, setSpent] = useState(false);
+  const kept = claims.filter(({ thereG }) => thereG > 0);
+  const inFridge = (spent ? good : free).filter(
     ({ store, thawedAt }) => store === 'fridge' && (thawedAt === null || thawedAt <= now),
   );
   const gone = inFridge.filter(({ keeping }) => keeping === 'gone');
@@ -84,6 +88,18 @@ export function MakeScreen() {
           <Words tone="crust">
             {`${grams(gone)} more is too old for anything: over six weeks in the fridge, or eight months in the freezer. It goes on the compost.`}
           </Words>
+        )}
+        {kept.length > 0 && (
+          <>
+            <Words tone="crust">
+              {`${spent ? 'Some of it was kept' : 'More is kept'}: ${kept.map(({ thereG, name, at }) => `${words.grams(thereG)} for ${name}, ${words.day(at)}`).join('; ')}.`}
+            </Words>
+            <View style={styles.atEdge}>
+              <Button kind="bare" onPress={() => setSpent(!spent)}>
+                {spent ? 'Leave that alone' : 'Count it in all the same'}
+              </Button>
+            </View>
+          </>
         )}
         {jars.length > 1 && (
           <Choice

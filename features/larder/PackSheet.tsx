@@ -5,10 +5,11 @@ import { STORES, type Storage, contentOf } from '@core/journal';
 import { type DryingBatch, flakesFrom } from '@core/rescue';
 import { packFlakes } from '@core/verbs';
 import { Choice, Field, Button, Sheet, Words } from '@kit';
-import { done, selectJar, useAppDispatch, useAppSelector } from '@state';
+import { byField, done, selectJar, selectNow, useAppDispatch, useAppSelector } from '@state';
 
 import { STORE_WORDS, useKitchenWords } from '../words';
 import { WeightField } from '../parts/WeightField';
+import { When, useWhen } from '../parts/When';
 
 /** Dried starter that snaps is crumbled and packed. */
 export function PackSheet({
@@ -25,17 +26,20 @@ export function PackSheet({
   const [text, setText] = useState(() => String(flakesFrom(batch.grams, hydrationPct)));
   const [store, setStore] = useState<Storage>('room');
   const [note, setNote] = useState('');
-  const [problem, setProblem] = useState<string | null>(null);
+  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+  const when = useWhen(words, useAppSelector(selectNow));
   const pack = () => {
     const grams = gramsFromText(text, 'starter');
-    const [objection] = dispatch(
-      done(
-        (now) => packFlakes(batch, { grams, store, note }, now),
-        `${words.grams(grams)} of flakes are packed`,
+    const found = byField(
+      dispatch(
+        done(
+          (now) => packFlakes(batch, { grams, store, note, when: when.at ?? now }, now),
+          `${words.grams(grams)} of flakes are packed`,
+        ),
       ),
     );
-    setProblem(objection?.message ?? null);
-    if (objection) return;
+    setProblems(found);
+    if (Object.keys(found).length > 0) return;
     onClose();
   };
   return (
@@ -44,7 +48,13 @@ export function PackSheet({
         A piece that snaps is dry. One that bends is not, and would go mouldy. Crumble it, pack it
         airtight, and write the name and date on it.
       </Words>
-      <WeightField label="Flakes" text={text} onText={setText} problem={problem} onSubmit={pack} />
+      <WeightField
+        label="Flakes"
+        text={text}
+        onText={setText}
+        problem={problems.grams ?? null}
+        onSubmit={pack}
+      />
       <Choice
         label="They are kept"
         options={STORES.map((is) => ({ is, text: STORE_WORDS[is] }))}
@@ -57,6 +67,7 @@ export function PackSheet({
         onText={setNote}
         placeholder="tin on the top shelf"
       />
+      <When when={when} label="Packed at" problem={problems.at ?? null} />
       <Button kind="main" onPress={pack}>
         They are packed
       </Button>

@@ -13,7 +13,7 @@ import {
   useAppSelector,
 } from '@state';
 
-import { useKitchenWords } from '../words';
+import { kilos, useKitchenWords } from '../words';
 import { WeightNumber } from '../parts/WeightNumber';
 
 const MONTHS = 6;
@@ -102,6 +102,3 @@ function Leaner({ id }: { readonly id: string }) {
     </>
   );
 }
-
-const kilos = (grams: number) =>
-  grams < 1000 ? `${Math.round(grams)} g` : `${(grams / 1000).toFixed(1)} kg`;

@@ -1,9 +1,17 @@
 import { useState } from 'react';
 
 import { gramsFromText } from '@core/bench';
+import { type Lot } from '@core/larder';
 import { spendLots } from '@core/verbs';
 import { Choice, Button, Sheet, Words } from '@kit';
-import { done, selectGoodLots, selectNow, useAppDispatch, useAppSelector } from '@state';
+import {
+  done,
+  selectGoodLots,
+  selectNow,
+  selectSpokenFor,
+  useAppDispatch,
+  useAppSelector,
+} from '@state';
 
 import { DestinationChoice } from '../parts/DestinationChoice';
 import { useJarName } from '../words/useJarName';
@@ -12,6 +20,8 @@ import { WeightField } from '../parts/WeightField';
 
 const OLDEST = '';
 const TO = ['bake', 'compost', 'animals', 'bin'] as const;
+
+const sumOf = (lots: readonly Lot[]) => lots.reduce((sum, { grams }) => sum + grams, 0);
 
 /** Some discard goes somewhere, the oldest first. */
 export function UseSheet({ onClose }: { readonly onClose: () => void }) {
@@ -25,6 +35,11 @@ export function UseSheet({ onClose }: { readonly onClose: () => void }) {
   const [text, setText] = useState(() => String(Math.round(lots[0]?.grams ?? 0)));
   const [to, setTo] = useState<(typeof TO)[number]>('bake');
   const [problem, setProblem] = useState<string | null>(null);
+  const { claims, free } = useAppSelector(selectSpokenFor);
+  const freeG = sumOf(free.filter(({ id }) => inFridge.some((lot) => lot.id === id)));
+  const [claim] = claims;
+  // What is taken for today's bake may be the very thing that it was kept for.
+  const spoils = claim && to !== 'bake' && gramsFromText(text, 'starter') > freeG + 0.5;
   const use = () => {
     const grams = gramsFromText(text, 'starter');
     const [objection] = dispatch(
@@ -70,6 +85,13 @@ export function UseSheet({ onClose }: { readonly onClose: () => void }) {
         problem={problem}
         onSubmit={use}
       />
+      {spoils && (
+        <Words tone="crust" live>
+          {freeG < 1
+            ? `All of it is kept for ${claim.name}, ${words.day(claim.at)}.`
+            : `Only ${words.grams(freeG)} are free: the rest is kept for ${claim.name}, ${words.day(claim.at)}.`}
+        </Words>
+      )}
       <DestinationChoice among={TO} chosen={to} onChoose={setTo} />
       <Button kind="main" onPress={use}>
         Take it

@@ -1,6 +1,5 @@
 import { StyleSheet, View } from 'react-native';
 
-import { celsiusAt } from '@core/ferment';
 import { isDue } from '@core/next';
 import { Notice, Page, Panel, Button, TwoPanes, Words, useWide } from '@kit';
 import {
@@ -16,6 +15,7 @@ import {
   useAppSelector,
 } from '@state';
 
+import { useWarmth } from '../parts/useWarmth';
 import { benchPath } from '../bench/benchPath';
 import { JarPane } from '../jar';
 import { MendedNotice } from '../plan/MendedNotice';
@@ -134,13 +134,13 @@ function KitchenLine() {
   const words = useKitchenWords();
   const now = useAppSelector(selectNow);
   const time = useAppSelector(selectTime);
+  const warmth = useWarmth();
   const counter = useAppSelector(selectPlaces).find((place) => place.kind === 'counter');
   const weekday = new Intl.DateTimeFormat('en-GB', { weekday: 'long', timeZone: time.zone });
   return (
     <Words size="small" tone="quiet">
       {`${weekday.format(now)} ${words.time(now)}`}
-      {counter &&
-        ` · kitchen ${words.celsius(celsiusAt(counter.temperature, time.hourOfDay(now)))}`}
+      {counter && ` · kitchen ${words.celsius(warmth(counter.id, now))}`}
     </Words>
   );
 }

@@ -1,17 +1,11 @@
 import { StyleSheet, View } from 'react-native';
 
-import { type Place, celsiusAt } from '@core/ferment';
+import { type Place } from '@core/ferment';
 import { type Standing } from '@core/journal';
 import { JarDrawing, LinkArea, RADIUS, Words, jarPicture, useLook } from '@kit';
-import {
-  selectBeingRead,
-  selectNow,
-  selectPlaces,
-  selectTime,
-  selectWhatNext,
-  useAppSelector,
-} from '@state';
+import { selectBeingRead, selectNow, selectPlaces, selectWhatNext, useAppSelector } from '@state';
 
+import { useWarmth } from '../parts/useWarmth';
 import { jarSentence, shelfWords, useKitchenWords } from '../words';
 
 const JAR_WIDTH = 76;
@@ -50,7 +44,7 @@ function Shelf({
 }) {
   const look = useLook();
   const words = useKitchenWords();
-  const time = useAppSelector(selectTime);
+  const warmth = useWarmth();
   const now = useAppSelector(selectNow);
   const beingRead = useAppSelector(selectBeingRead);
   const answers = useAppSelector(selectWhatNext);
@@ -69,7 +63,7 @@ function Shelf({
         <Words lasting strong size="small" tone={cold ? 'rain' : 'rim'} style={styles.words}>
           {place.name}
           <Words strong size="small" tone={cold ? 'rain' : 'rim'}>
-            {` ${words.celsius(celsiusAt(place.temperature, time.hourOfDay(now)))}`}
+            {` ${words.celsius(warmth(place.id, now))}`}
           </Words>
         </Words>
       </View>

@@ -6,7 +6,7 @@ import { type WhatNext } from '@core/next';
 import { Button } from '@kit';
 import { ofJar, useAppSelector } from '@state';
 
-import { FeedAmounts } from './FeedAmounts';
+import { BuildAmounts, FeedAmounts } from './FeedAmounts';
 
 interface Asked {
   readonly next: WhatNext;
@@ -59,6 +59,14 @@ const DOING: Readonly<Partial<Record<WhatNext['because']['is'], (asked: Asked) =
           Feed it anyway
         </Button>
       )}
+    </>
+  ),
+  build: ({ next, alone }) => (
+    <>
+      {next.because.is === 'build' && <BuildAmounts {...next.because.build} />}
+      <Button kind={alone ? 'main' : 'plain'} big={alone} href={`/jar/${next.jar}/feed`}>
+        To the bench
+      </Button>
     </>
   ),
   feed: ({ next, standing, alone }) =>

@@ -1,8 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 
 import { gramsFromText } from '@core/bench';
-import { type Destination } from '@core/journal';
-import { leftOver } from '@core/verbs';
+import { OUT_TO, type OutTo, leftOver } from '@core/verbs';
 import { Button, IconOnly, Words } from '@kit';
 
 import { type DraftPart } from '@state';
@@ -29,8 +28,8 @@ export function PartsOut({
   hideLabel,
 }: {
   readonly outG: number;
-  readonly to: Destination;
-  readonly onTo: (to: Destination) => void;
+  readonly to: OutTo;
+  readonly onTo: (to: OutTo) => void;
   readonly parts: readonly DraftPart[];
   readonly onParts: (parts: readonly DraftPart[]) => void;
   readonly problem?: string | null;
@@ -60,6 +59,7 @@ export function PartsOut({
           <DestinationChoice
             label={parts.length > 1 ? `Where part ${i + 1} goes` : 'Where some of it goes'}
             hideLabel
+            among={OUT_TO}
             chosen={part.to}
             onChoose={(is) => changed(i, { to: is })}
           />
@@ -74,7 +74,12 @@ export function PartsOut({
               : `And the other ${words.grams(restG)}:`}
         </Words>
       )}
-      <DestinationChoice {...(hideLabel ? { hideLabel } : {})} chosen={to} onChoose={onTo} />
+      <DestinationChoice
+        {...(hideLabel ? { hideLabel } : {})}
+        among={OUT_TO}
+        chosen={to}
+        onChoose={onTo}
+      />
       <View style={styles.atEdge}>
         <Button
           kind="bare"

@@ -13,6 +13,8 @@ export function nextPath({ jar, because }: WhatNext) {
       return because.reason === 'neglected'
         ? (`/trouble?jar=${jar}` as const)
         : (`/jar/${jar}` as const);
+    case 'build':
+      return `/jar/${jar}/feed` as const;
     case 'dough':
     case 'plan':
     case 'rests':

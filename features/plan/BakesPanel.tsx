@@ -8,8 +8,8 @@ import {
   bakeDropped,
   selectBakes,
   selectFollowed,
-  selectGoodLots,
   selectSettings,
+  selectSpokenFor,
   settingsChanged,
   selectNow,
   selectWishesInBowls,
@@ -90,7 +90,7 @@ function BakeRow({ bake }: { readonly bake: Bake }) {
   const dispatch = useAppDispatch();
   const nameOf = useJarName();
   const bowl = useAppSelector(selectWishesInBowls).get(bake.id);
-  const discardG = useAppSelector(selectGoodLots).reduce((sum, { grams }) => sum + grams, 0);
+  const claim = useAppSelector(selectSpokenFor).claims.find(({ wish }) => wish === bake.id);
   const day = words.day(bake.from);
   const when = `${words.moment(bake.from)} to ${words.time(bake.until)}`;
   return (
@@ -102,13 +102,13 @@ function BakeRow({ bake }: { readonly bake: Bake }) {
             ? `${words.grams(bake.levainG)} of discard, or of what ${nameOf(bake.jar)} can spare, ${when}`
             : `${words.grams(bake.levainG)} of ${nameOf(bake.jar)}, ripe ${when}`}
         </Words>
-        {bake.anything && (
-          <Words size="small" tone={discardG >= bake.levainG ? 'leaf' : 'crust'}>
-            {discardG >= bake.levainG
-              ? `${words.grams(discardG)} of discard are there.`
-              : discardG < 1
-                ? 'There is no discard yet: take it from the jar.'
-                : `Only ${words.grams(discardG)} of discard are there so far: take the rest from the jar.`}
+        {claim && (
+          <Words size="small" tone={claim.lacksG < 1 ? 'leaf' : 'crust'}>
+            {claim.lacksG < 1
+              ? `${words.grams(claim.thereG)} of discard are kept for it.`
+              : claim.thereG < 1
+                ? 'There is no discard for it yet: take it from the jar.'
+                : `Only ${words.grams(claim.thereG)} of discard are there for it so far: take the rest from the jar.`}
           </Words>
         )}
         {bowl !== undefined && (

@@ -65,7 +65,7 @@ describe('what is wished', () => {
     press('Add this bake');
     expect(selectBakes(store.getState())).toMatchObject([{ anything: true, levainG: 200 }]);
     expect(screen.getByText(/^200 g of discard, or of what Tern can spare/)).toBeVisible();
-    expect(screen.getByText(/^There is no discard yet/)).toBeVisible();
+    expect(screen.getByText(/^There is no discard for it yet/)).toBeVisible();
   });
 
   it('is planned by no hours that nobody gave, and asked about once', () => {

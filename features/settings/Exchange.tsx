@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useStore } from 'react-redux';
 
@@ -7,8 +8,10 @@ import {
   copyLater,
   copyMade,
   kitchenToFile,
+  kitchenToZip,
   readClock,
   selectCopyDue,
+  selectHasPictures,
   useAppDispatch,
   useAppSelector,
 } from '@state';
@@ -27,6 +30,19 @@ export function Exchange() {
     saveFile(`ombrello-kitchen-${day}.json`, kitchenToFile(store.getState()));
     dispatch(copyMade());
   };
+  const pictures = useAppSelector(selectHasPictures);
+  const [packing, setPacking] = useState(false);
+  const exportZip = async () => {
+    setPacking(true);
+    const day = new Date(readClock()).toISOString().slice(0, 10);
+    try {
+      const zip = await kitchenToZip(store.getState());
+      saveFile(`ombrello-kitchen-${day}.zip`, zip, 'application/zip');
+      dispatch(copyMade());
+    } finally {
+      setPacking(false);
+    }
+  };
   return (
     <Panel label="Export and import">
       <Words size="title" level={2}>
@@ -38,6 +54,11 @@ export function Exchange() {
       </Words>
       <View style={styles.wrap}>
         <Button onPress={exportAll}>Export the kitchen</Button>
+        {pictures && (
+          <Button disabled={packing} onPress={() => void exportZip()}>
+            {packing ? 'Packing …' : 'With its pictures (zip)'}
+          </Button>
+        )}
         <Button disabled={taking.reading} onPress={() => void taking.choose()}>
           Take in a file
         </Button>

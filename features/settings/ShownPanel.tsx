@@ -2,6 +2,7 @@ import { useState } from 'react';
 
 import { Choice, Field, Panel, Words } from '@kit';
 
+import { ORDER_OPTIONS } from '../words';
 import { useSetting } from './useSetting';
 
 /** Looks and units. */
@@ -42,11 +43,7 @@ export function ShownPanel() {
       />
       <Choice
         label="Dates"
-        options={[
-          { is: 'dayFirst' as const, text: '31/1/2026' },
-          { is: 'monthFirst' as const, text: '1/31/2026' },
-          { is: 'yearFirst' as const, text: '2026-01-31' },
-        ]}
+        options={ORDER_OPTIONS}
         chosen={settings.dates}
         onChoose={(dates) => set({ dates })}
       />

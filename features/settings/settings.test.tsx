@@ -16,13 +16,7 @@ import { saveFile } from '@kit';
 import { SettingsScreen } from './SettingsScreen';
 
 jest.mock('expo-document-picker', () => ({ getDocumentAsync: jest.fn() }));
-// There are no workers here: it is read on the spot.
-jest.mock('../../workers/read', () => ({
-  readInWorker: (text: string, now: number) =>
-    Promise.resolve().then(() =>
-      jest.requireActual('@core/formats/readKitchenFile').readKitchenFile(text, now),
-    ),
-}));
+jest.mock('../../workers/read', () => jest.requireActual('../../tests/readers'));
 jest.mock('../../kit/platform/saveFile.web', () => ({ saveFile: jest.fn() }));
 
 const press = (name: string | RegExp) => touch('button', name);
@@ -148,7 +142,7 @@ describe('out and in', () => {
   const choose = (text: string) =>
     jest.mocked(getDocumentAsync).mockResolvedValue({
       canceled: false,
-      assets: [{ file: { text: () => Promise.resolve(text) } }],
+      assets: [{ file: { name: 'kitchen.json', text: () => Promise.resolve(text) } }],
     } as never);
 
   it('goes out as one file named by its day', () => {
@@ -156,7 +150,7 @@ describe('out and in', () => {
     press('Export the kitchen');
     const [name, text] = jest.mocked(saveFile).mock.lastCall!;
     expect(name).toBe('ombrello-kitchen-2026-03-13.json');
-    expect(JSON.parse(text)).toMatchObject({ format: 'ombrello-kitchen', version: 2 });
+    expect(JSON.parse(text as string)).toMatchObject({ format: 'ombrello-kitchen', version: 2 });
   });
 
   it('is looked at before it is taken in, and adds what is new', async () => {

@@ -1,11 +1,14 @@
-import { getDocumentAsync } from 'expo-document-picker';
 import { useState } from 'react';
 import { useStore } from 'react-redux';
 
 import { LONGEST_FILE } from '@core/formats/kitchenFile';
 import { type Arrival, type Store, arrivalOf, noticed, readFile, takeIn } from '@state';
 
+import { chooseFile } from '../parts/chooseFile';
+
 const TOO_LARGE = 'This file is larger than any kitchen can be. Nothing was changed.';
+/** A film of pictures, bytes. */
+const LONGEST_ZIP = 2_000_000_000;
 const NO_ROOM =
   'There is no room in the browser to take this in. Nothing was changed. Free some room on the disk and try again.';
 
@@ -18,14 +21,13 @@ export function useTakeIn() {
   const choose = async () => {
     setProblem(null);
     setArrival(null);
-    const picked = await getDocumentAsync({ type: ['application/json', '.json'] });
-    const file = picked.assets?.[0]?.file;
+    const file = await chooseFile(['application/json', '.json', 'application/zip', '.zip']);
     if (!file) return;
-    if (file.size > LONGEST_FILE) return setProblem(TOO_LARGE);
+    if (file.size > (file.name.toLowerCase().endsWith('.zip') ? LONGEST_ZIP : LONGEST_FILE))
+      return setProblem(TOO_LARGE);
     setReading(true);
     try {
-      const read = await readFile(await file.text());
-      setArrival(arrivalOf(read, store.getState()));
+      setArrival(arrivalOf(await readFile(file), store.getState()));
     } catch (error) {
       setProblem((error as Error).message);
     } finally {

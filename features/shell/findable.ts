@@ -75,6 +75,30 @@ const PAGES: readonly Findable[] = [
     href: '/journal',
     also: 'log history chart peaks csv table spreadsheet correct strike out',
   },
+  {
+    title: 'Bring your notes in',
+    hint: 'from a table, CSV',
+    href: '/notes',
+    also: 'import spreadsheet log history',
+  },
+  {
+    title: 'Thermometer',
+    hint: 'a log, or low and high, in the settings',
+    href: '/settings',
+    also: 'temperature sensor logger min max',
+  },
+  {
+    title: 'Charts',
+    hint: 'months of a jar, or of two',
+    href: '/charts',
+    also: 'graph statistics doubling pace flour weeks history',
+  },
+  {
+    title: 'The year on paper',
+    hint: 'a page for each jar, to print',
+    href: '/year',
+    also: 'review annual print report',
+  },
   { title: 'Compare', hint: 'two jars side by side', href: '/compare', also: 'both difference' },
   {
     title: 'Something is wrong',

@@ -1,6 +1,7 @@
 import { ratioOf, ratioText } from '@core/bench';
 import { type JournalEvent, type JarEvent, isPromise } from '@core/journal';
 
+import { bakedWords } from './bakedWords';
 import {
   BUBBLE_WORDS,
   DESTINATION_WORDS,
@@ -72,6 +73,10 @@ export function eventWords(
       return 'into a clean jar';
     case 'noted':
       return event.note;
+    case 'baked':
+      return `the bake: ${bakedWords(event)}`;
+    case 'pictured':
+      return 'a picture';
     case 'described':
       return event.card.archived ? 'archived' : 'card changed';
   }

@@ -1,5 +1,8 @@
 /** How the kitchen talks: times, amounts, stages and reasons in words. */
 export * from './bakeWords';
+export * from './bakedWords';
+export * from './dayOrderWords';
+export * from './fileName';
 export * from './flourWords';
 export * from './jarWords';
 export * from './kitchenWords';

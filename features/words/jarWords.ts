@@ -8,6 +8,7 @@ import {
   type Standing,
   type Jar,
 } from '@core/journal';
+import { type OutTo } from '@core/verbs';
 import { type Blend, HOUR, blendShares, doubledHeight } from '@core/measure';
 
 import { FLOUR_WORDS } from './flourWords';
@@ -34,6 +35,9 @@ export const DESTINATION_WORDS: Readonly<Record<Destination, string>> = {
   animals: 'animals',
   bin: 'bin',
 };
+
+/** Where what comes out of a jar can go. */
+export const OUT_WORDS: Readonly<Record<OutTo, string>> = { ...DESTINATION_WORDS, bowl: 'a bowl' };
 
 export const SMELL_WORDS: Readonly<Record<Smell, string>> = {
   wetFlour: 'wet flour',

@@ -26,3 +26,7 @@ export function tubWords(
   }
   return facts.join(', ');
 }
+
+/** "850 g", "13.6 kg": of what nobody weighs at once. */
+export const kilos = (grams: number): string =>
+  grams < 1000 ? `${Math.round(grams)} g` : `${(grams / 1000).toFixed(1)} kg`;

@@ -27,6 +27,8 @@ export function nextTitle(next: WhatNext, name: string, now: Instant, words: Kit
       return `${name} was to be moved ${words.at(because.promise.from)}`;
     case 'dough':
       return doughTitle(next, because.wish ? `Levain for ${name}` : name, now, words);
+    case 'build':
+      return buildTitle(next, name, now, words);
     case 'feed':
       break;
   }
@@ -78,6 +80,8 @@ export function nextReason(next: WhatNext, standing: Standing, words: KitchenWor
       return 'Say whether it was, and its hours will be right again.';
     case 'dough':
       return `${doughReason(next, standing)}${because.wish ? ` Wanted ${words.stretch(because.wish.from, because.wish.until)}.` : ''}`;
+    case 'build':
+      return `Build ${because.nth} of ${because.of}: all of it stays in the bowl, and is fed again while it is ripe.`;
     case 'feed':
       return `${feedReason(next, standing, words)}${lateWords(next, standing, words)}`;
   }
@@ -89,13 +93,23 @@ function doughTitle(next: WhatNext, levain: string, now: Instant, words: Kitchen
   if (isForgotten(next, now)) return `${levain}: is it in its dough?`;
   if (late) return `${levain}: into the dough now, it was ripe until ${words.about(by!)}`;
   return by === null
-    ? `${levain}: ripe, into the dough`
+    ? `${levain}: into the dough`
     : `${levain}: into the dough by ${words.about(by)}`;
 }
 
+function buildTitle(next: WhatNext, name: string, now: Instant, words: KitchenWords): string {
+  const { from, by, late } = next;
+  if (from > now) return `${name}: feed it again about ${words.about(from)}`;
+  return late || by === null
+    ? `${name}: feed it again now`
+    : `${name}: feed it again by ${words.about(by)}`;
+}
+
 /** How a levain stands in its bowl, and what that means for its dough. */
-function doughReason(next: WhatNext, { now }: Standing): string {
-  const { from, late } = next;
+function doughReason(next: WhatNext, { now, jar, stage }: Standing): string {
+  const { from, late, by } = next;
+  if (!jar.lastFed) return 'It is in its bowl as it came out of the jar, and was not fed since.';
+  if (by === null && stage !== 'ripe') return 'It rises slowly where it stands.';
   if (isForgotten(next, now)) return 'It was ripe long ago, and nobody has said what became of it.';
   if (from > now) return 'In its bowl, on the way up.';
   return late
@@ -206,6 +220,7 @@ export function shelfWords(standing: Standing, next: WhatNext | null, words: Kit
     case 'move':
       return `${state}, was it moved?`;
     case 'dough':
+    case 'build':
       return inBowl(standing, words);
     case 'feed':
       break;

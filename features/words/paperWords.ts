@@ -50,6 +50,7 @@ function dueLine(
         ? [`Feed ${words.date(by)}, ${rhythmWords(card.rhythm!, words)}`]
         : [`Feed by ${words.date(by)}`];
     case 'dough':
+    case 'build':
     case 'move':
     case 'rests':
       return [];

@@ -3,8 +3,10 @@
  * build for another platform brings the same names, and an index of its own.
  */
 export * from './back.web';
+export * from './drawing.web';
 export * from './firstPicture.web';
 export * from './page.web';
+export * from './pictureUrl.web';
 export * from './print.web';
 export * from './reminders.web';
 export * from './saveFile.web';

@@ -15,13 +15,28 @@ function printSheet(content: readonly Node[]): void {
   window.print();
 }
 
+/** A text under its title. */
+export interface PrintedPage {
+  readonly title: string;
+  readonly text: string;
+}
+
 /** Prints a text under its title. */
-export function printText(title: string, text: string): void {
-  const heading = document.createElement('h1');
-  heading.textContent = title;
-  const body = document.createElement('pre');
-  body.textContent = text;
-  printSheet([heading, body]);
+export const printText = (title: string, text: string): void => printPages([{ title, text }]);
+
+/** Prints texts, each on a page of its own. */
+export function printPages(pages: readonly PrintedPage[]): void {
+  printSheet(
+    pages.map(({ title, text }) => {
+      const section = document.createElement('section');
+      const heading = document.createElement('h1');
+      heading.textContent = title;
+      const body = document.createElement('pre');
+      body.textContent = text;
+      section.append(heading, body);
+      return section;
+    }),
+  );
 }
 
 /** Prints drawings, one after the other, as many as fit on a sheet. */

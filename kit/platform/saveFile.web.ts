@@ -1,6 +1,12 @@
-/** Hands a text to the browser as a file to keep. */
-export function saveFile(name: string, text: string, type = 'application/json'): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+/** Hands a text, or bytes, to the browser as a file to keep. */
+export function saveFile(
+  name: string,
+  content: string | Uint8Array,
+  type = 'application/json',
+): void {
+  const url = URL.createObjectURL(
+    new Blob([typeof content === 'string' ? content : content.slice()], { type }),
+  );
   const link = document.createElement('a');
   link.href = url;
   link.download = name;

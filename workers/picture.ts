@@ -1,0 +1,20 @@
+import { type Remote, wrap } from 'comlink';
+
+import type { PictureWork, ReadShrunk, Shrunk } from './picture.worker';
+
+async function inWorker<Done>(act: (work: Remote<PictureWork>) => Promise<Done>): Promise<Done> {
+  const thread = new Worker(new URL('./picture.worker', window.location.href));
+  try {
+    return await act(wrap<PictureWork>(thread));
+  } finally {
+    thread.terminate();
+  }
+}
+
+/** Turns a picture upright and makes it small enough to be kept, in a worker that is started for it and ended after it. */
+export const shrinkInWorker = (file: Blob): Promise<Shrunk> =>
+  inWorker(async (work) => work.shrink(file));
+
+/** The same, with where floor, band and surface of a jar may be in it. */
+export const readPictureInWorker = (file: Blob): Promise<ReadShrunk> =>
+  inWorker(async (work) => work.read(file));
