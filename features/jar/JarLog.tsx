@@ -26,7 +26,7 @@ export function JarLog({ id }: { readonly id: string }) {
       </Words>
       <View>
         {newest.map((event) => (
-          <EntryRow key={event.id} event={event} onOpen={() => setOpen(event)} />
+          <EntryRow key={event.id} event={event} onOpen={setOpen} />
         ))}
       </View>
       {events.length > RECENT && (

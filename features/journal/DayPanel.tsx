@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { type Chapter, type JarEvent, riseOf } from '@core/journal';
@@ -10,7 +11,7 @@ import { EntryRow } from './EntryRow';
 import { type ToldDay } from './useTold';
 
 /** A day of the journal: each feed with what was done for it and seen of it, even if that was on the next day. */
-export function DayPanel({
+export const DayPanel = memo(function DayPanel({
   day,
   named,
   chosen,
@@ -52,7 +53,7 @@ export function DayPanel({
                 day={chapter.at}
                 chosen={event.id === chosen}
                 thread={threadOf(event, chapter)}
-                onOpen={() => onOpen(event)}
+                onOpen={onOpen}
               />
             ))}
           </View>
@@ -60,7 +61,7 @@ export function DayPanel({
       </Panel>
     </View>
   );
-}
+});
 
 const threadOf = (event: JarEvent, { fed }: Chapter) =>
   fed === null ? 'none' : event === fed ? 'feed' : 'under';

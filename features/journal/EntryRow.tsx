@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { type JarEvent, instantOf } from '@core/journal';
@@ -7,7 +8,7 @@ import { TOUCH, TouchArea, Words, useLook } from '@kit';
 import { useEntryWords, useKitchenWords } from '../words';
 
 /** One entry: when, and what. A touch opens it. */
-export function EntryRow({
+export const EntryRow = memo(function EntryRow({
   event,
   day,
   chosen = false,
@@ -20,7 +21,7 @@ export function EntryRow({
   readonly chosen?: boolean;
   /** The thread that holds a feed and what belongs to it together. */
   readonly thread?: 'none' | 'feed' | 'under';
-  readonly onOpen: () => void;
+  readonly onOpen: (event: JarEvent) => void;
 }) {
   const look = useLook();
   const words = useKitchenWords();
@@ -31,7 +32,7 @@ export function EntryRow({
   return (
     <TouchArea
       label={`${when} ${text}`}
-      onPress={onOpen}
+      onPress={() => onOpen(event)}
       style={[styles.row, chosen && { backgroundColor: look.mist }]}
     >
       <View style={styles.when}>
@@ -46,7 +47,7 @@ export function EntryRow({
       </View>
     </TouchArea>
   );
-}
+});
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', gap: 10, minHeight: TOUCH, borderRadius: 6, paddingHorizontal: 6 },

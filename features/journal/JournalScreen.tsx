@@ -26,8 +26,8 @@ import { type Sort, sortOf } from './sorts';
 import { PeaksPanel } from './PeaksPanel';
 import { useTold } from './useTold';
 
-/** So many days at first, and with each touch on what is earlier. */
-const DAYS = 14;
+/** So many entries at first, and with each touch on what is earlier. */
+const ENTRIES = 60;
 
 const ALL = 'all';
 
@@ -57,14 +57,14 @@ export function JournalScreen({
   const [sort, setSort] = useState<Sort | typeof ALL>(ALL);
   const [said, setSaid] = useState('');
   const [until, setUntil] = useState('');
-  const [days, setDays] = useState(DAYS);
+  const [wanted, setWanted] = useState(ENTRIES);
   const [chosen, setChosen] = useState<JarEvent | null>(null);
-  const told = useToldOf(chapters, { jar, sort, said, until }, days);
+  const told = useToldOf(chapters, { jar, sort, said, until }, wanted);
   const shown = everyJar.find(({ id }) => id === jar);
   const anew = <T,>(set: (to: T) => void) => {
     return (to: T) => {
       set(to);
-      setDays(DAYS);
+      setWanted(ENTRIES);
       setChosen(null);
     };
   };
@@ -117,7 +117,7 @@ export function JournalScreen({
       )}
       {!told.settled && <Words tone="quiet">Looking through the log…</Words>}
       {told.settled && told.more && (
-        <Button onPress={() => setDays(days + DAYS)}>Earlier days</Button>
+        <Button onPress={() => setWanted(wanted + ENTRIES)}>Earlier days</Button>
       )}
       <CsvButton jar={shown ?? null} />
       <Button kind="bare" href="/notes">
@@ -217,7 +217,7 @@ interface Asked {
 }
 
 /** The days that hold what is asked for. */
-function useToldOf(chapters: readonly Chapter[], asked: Asked, days: number) {
+function useToldOf(chapters: readonly Chapter[], asked: Asked, entries: number) {
   const words = useKitchenWords();
   const text = useEntryWords();
   const nameOf = useJarName();
@@ -244,7 +244,7 @@ function useToldOf(chapters: readonly Chapter[], asked: Asked, days: number) {
     [end, sort, wanted, nameOf, text],
   );
   const dateOf = useCallback((at: number) => words.fieldText(at).slice(0, 10), [words]);
-  return useTold(found, ofChapter, dateOf, days);
+  return useTold(found, ofChapter, dateOf, entries);
 }
 
 const styles = StyleSheet.create({

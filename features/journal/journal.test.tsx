@@ -159,18 +159,19 @@ describe('the journal', () => {
     expect(name).toMatch(/^ombrello-puffin-\d{4}-\d\d-\d\d\.csv$/);
   });
 
-  it('is long, and shown some days at a time', () => {
+  it('is long, and shown some days at a time, each of them whole', () => {
     show(
       <JournalScreen />,
       kitchenStore([
         ...PLACES,
         { ...tern(), at: iso(-1000) },
-        ...Array.from({ length: 20 }, (_, i) => fed(24 * i + 1)),
+        // Seven an hour apart, on each of twelve days.
+        ...Array.from({ length: 84 }, (_, i) => fed(24 * Math.floor(i / 7) + (i % 7) + 1)),
       ]),
     );
-    expect(lines()).toHaveLength(14);
+    expect(lines()).toHaveLength(63);
     touch('button', 'Earlier days');
-    expect(lines()).toHaveLength(20);
+    expect(lines()).toHaveLength(84);
     expect(screen.queryByRole('button', { name: 'Earlier days', hidden: true })).toBeNull();
   });
 
