@@ -47,7 +47,8 @@ test('a bake gets its outcome and a picture, which go with the kitchen to anothe
 }, info) => {
   const folder = info.outputPath();
   await kitchen.open('/journal?jar=grebe', 'demo');
-  const loaf = await drawPicture(page, path.join(folder, 'loaf.jpg'), 4000, 3000);
+  // Forty megapixels and more, as telephones take them.
+  const loaf = await drawPicture(page, path.join(folder, 'loaf.jpg'), 7600, 5700);
   const took = page.getByRole('button', { name: /took \d+\sg for/ }).filter({ visible: true });
   await took.first().click();
   await page.getByRole('button', { name: /^(How did the bake turn out|Say it otherwise)/ }).click();
