@@ -10,7 +10,7 @@ module.exports = {
     platforms: ['web'],
     userInterfaceStyle: 'automatic',
     web: { bundler: 'metro', output: 'single' },
-    plugins: ['expo-router'],
+    plugins: [['expo-router', { sitemap: false }]],
     ...(base ? { experiments: { baseUrl: base } } : {}),
   },
 };

@@ -32,11 +32,25 @@ const STAND_INS = [
     from: /react-native-svg[\\/](lib|src)/,
     is: NOTHING,
   },
+  // Bars, headers and tools of the router's own look: every page here draws its own.
+  { name: /\/views\/BottomTab(Bar|View)$/, from: /expo-router[\\/].*bottom-tabs/, is: NOTHING },
+  { name: /^\.\/toolbar$/, from: /expo-router[\\/].*stack-utils/, is: NOTHING },
+  {
+    name: /^\.\/Header\/Header(BackButton|Button|SearchBar|Title|Icon)?$/,
+    from: /expo-router[\\/].*elements[\\/]index/,
+    is: NOTHING,
+  },
+  { name: /^\.\/views\/Sitemap$/, from: /expo-router[\\/]/, is: NOTHING },
   // The palette of Paper's former design, but for the few colours that its code still names.
   {
     name: /\/v2\/colors$|^\.\/colors$/,
     from: /react-native-paper[\\/]/,
     is: here('kit/paper/formerPalette.ts'),
+  },
+  // Its parts come as modules, its front door would not: the two did not know of each other's drags.
+  {
+    name: /^@use-gesture\/core$/,
+    is: here('node_modules/@use-gesture/core/dist/use-gesture-core.esm.js'),
   },
   // Two shapes and one curve of its thirty: it names its parts in one index, which is not shaken here.
   { name: /^d3-shape$/, is: here('kit/shapes.js') },

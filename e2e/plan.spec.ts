@@ -143,6 +143,38 @@ test('hands are painted and a bake is moved, with the keyboard alone @wide', asy
   ).toBeVisible();
 });
 
+test('hours are painted and a bake is moved with the mouse @wide', async ({ page, kitchen }) => {
+  await kitchen.open('/plan', 'demo');
+  await page.getByRole('radio', { name: 'away' }).click();
+  const grid = page.getByRole('grid', { name: 'When somebody is there, hour by hour' });
+  const middleOf = async (name: string) => {
+    const box = (await grid.getByRole('gridcell', { name }).boundingBox())!;
+    return [box.x + box.width / 2, box.y + box.height / 2] as const;
+  };
+  await grid.scrollIntoViewIfNeeded();
+  await page.mouse.move(...(await middleOf('Sat 09:00, there')));
+  await page.mouse.down();
+  await page.mouse.move(...(await middleOf('Sun 11:00, there')), { steps: 4 });
+  await page.mouse.up();
+  for (const hour of ['Sat 09:00', 'Sat 11:00', 'Sun 10:00'])
+    await expect(grid.getByRole('gridcell', { name: `${hour}, away` })).toBeAttached();
+  await expect(grid.getByRole('gridcell', { name: 'Sun 12:00, there' })).toBeAttached();
+  await kitchen.button('Clear what was painted').click();
+
+  await planned(page);
+  const grip = page.getByRole('slider', { name: 'Saturday tins, when its levain is wanted' });
+  await grip.scrollIntoViewIfNeeded();
+  const box = (await grip.boundingBox())!;
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + 12, y, { steps: 6 });
+  const said = await grip.getAttribute('aria-valuetext');
+  await page.mouse.up();
+  expect(said).toMatch(/\d\d:\d\d/);
+  await expect(page.getByText(/^180 g of Grebe, ripe tomorrow (?!09:30)/)).toBeVisible();
+});
+
 test('what happens if: the canopy follows, and the feed thought of is done @phone', async ({
   page,
   kitchen,

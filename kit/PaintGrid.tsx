@@ -1,8 +1,9 @@
-import { useRef, useState } from 'react';
-import { StyleSheet, type GestureResponderEvent, View } from 'react-native';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
 
 import { TOUCH, useLook } from './look';
-import { touchedAt } from './platform/page.web';
+import { type Point, useHold } from './platform/drag.web';
+import { pointIn } from './platform/page.web';
 import { Words } from './Words';
 
 type Cell = readonly [row: number, column: number];
@@ -40,12 +41,11 @@ export function PaintGrid({
 }) {
   const look = useLook();
   const height = { height: forThumbs ? TOUCH : ROW };
-  const sheet = useRef<View>(null);
   const [stroke, setStroke] = useState<readonly [Cell, Cell] | null>(null);
   const [at, setAt] = useState<Cell>([0, 0]);
 
-  const cellUnder = ({ nativeEvent }: GestureResponderEvent): Cell => {
-    const { x, y, width, height } = touchedAt(sheet.current, nativeEvent);
+  const cellUnder = (point: Point): Cell => {
+    const { x, y, width, height } = pointIn(sheet.current, point);
     const within = (share: number, count: number) =>
       Math.min(count - 1, Math.max(0, Math.floor(share * count)));
     return [within(y / height, rows.length), within(x / width, columns)];
@@ -55,15 +55,26 @@ export function PaintGrid({
     between(row, stroke[0][0], stroke[1][0]) &&
     between(column, stroke[0][1], stroke[1][1]);
   const finish = () => {
-    if (!stroke) return;
     const cells = rows.flatMap((_, row) =>
       Array.from({ length: columns }, (__, column): Cell => [row, column]).filter((cell) =>
         inStroke(...cell),
       ),
     );
-    setStroke(null);
     onPaint(cells);
   };
+  const sheet = useHold({
+    onHold: (point) => {
+      const cell = cellUnder(point);
+      setAt(cell);
+      setStroke([cell, cell]);
+      return cell;
+    },
+    onDrag: (begun, _, point) => setStroke([begun, cellUnder(point)]),
+    onLetGo: (_, kept) => {
+      if (kept) finish();
+      setStroke(null);
+    },
+  });
 
   const go = (to: Cell) => {
     const [row, column] = to;
@@ -110,16 +121,6 @@ export function PaintGrid({
           role="grid"
           aria-label={label}
           {...{ onKeyDown }}
-          onStartShouldSetResponder={() => true}
-          onResponderTerminationRequest={() => false}
-          onResponderGrant={(event) => {
-            const cell = cellUnder(event);
-            setAt(cell);
-            setStroke([cell, cell]);
-          }}
-          onResponderMove={(event) => setStroke((s) => s && [s[0], cellUnder(event)])}
-          onResponderRelease={finish}
-          onResponderTerminate={() => setStroke(null)}
           style={
             {
               flex: 1,

@@ -1,8 +1,9 @@
 import { useRef, useState } from 'react';
-import { StyleSheet, type GestureResponderEvent, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
 import Icon from './Icon';
 import { RADIUS, useLook } from './look';
+import { useHold } from './platform/drag.web';
 import { Words } from './Words';
 
 /** A window on a week's row, with what it is called and what moving it does. */
@@ -37,15 +38,17 @@ export function WantedGrip({
   readonly msPerPixel: number;
 }) {
   const look = useLook();
-  const startX = useRef(0);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const [by, setBy] = useState<number | null>(null);
   const settle = (moved: number | null) => {
     setBy(null);
     if (moved) wanted.onMove(moved);
   };
-  const onMove = ({ nativeEvent }: GestureResponderEvent) =>
-    setBy(Math.round(((nativeEvent.pageX - startX.current) * msPerPixel) / GRAIN) * GRAIN);
+  const grip = useHold({
+    onHold: () => setBy(0),
+    onDrag: (_, { x: pixels }) => setBy(Math.round((pixels * msPerPixel) / GRAIN) * GRAIN),
+    onLetGo: (_, kept) => settle(kept ? by : null),
+  });
   const onKeyDown = (event: { key: string; preventDefault: () => void }) => {
     const step = KEYS[event.key];
     if (step === undefined) return;
@@ -59,21 +62,13 @@ export function WantedGrip({
   return (
     <>
       <View
+        ref={grip}
         role="slider"
         tabIndex={0}
         aria-label={`${wanted.name}, when its levain is wanted`}
         aria-valuenow={Math.round((wanted.from + (by ?? 0)) / GRAIN)}
         aria-valuetext={wanted.text(by ?? 0)}
         {...{ onKeyDown }}
-        onStartShouldSetResponder={() => true}
-        onResponderTerminationRequest={() => false}
-        onResponderGrant={({ nativeEvent }) => {
-          startX.current = nativeEvent.pageX;
-          setBy(0);
-        }}
-        onResponderMove={onMove}
-        onResponderRelease={() => settle(by)}
-        onResponderTerminate={() => setBy(null)}
         style={
           {
             position: 'absolute',

@@ -1,7 +1,6 @@
-import { useRef } from 'react';
-import { Image, StyleSheet, type GestureResponderEvent, View } from 'react-native';
+import { Image, StyleSheet, View } from 'react-native';
 
-import { Words, useLook } from '@kit';
+import { Words, useHold, useLook } from '@kit';
 
 /** What is marked in a picture of a jar, from below. */
 export const MARKS = ['foot', 'band', 'surface'] as const;
@@ -63,14 +62,11 @@ function Line({
   readonly onShare: (to: number) => void;
 }) {
   const look = useLook();
-  const held = useRef({ pageY: 0, share });
   const within = (to: number) => Math.min(1, Math.max(0, to));
-  const onGrant = ({ nativeEvent }: GestureResponderEvent) => {
-    held.current = { pageY: nativeEvent.pageY, share };
-  };
-  const onMove = ({ nativeEvent }: GestureResponderEvent) => {
-    onShare(within(held.current.share + (nativeEvent.pageY - held.current.pageY) / high));
-  };
+  const line = useHold({
+    onHold: () => share,
+    onDrag: (held, by) => onShare(within(held + by.y / high)),
+  });
   const onKeyDown = (event: { key: string; preventDefault: () => void }) => {
     const by = { ArrowUp: -STEP, ArrowDown: STEP, PageUp: -LEAP, PageDown: LEAP }[event.key];
     if (by === undefined) return;
@@ -80,6 +76,7 @@ function Line({
   const up = Math.round(100 * (1 - share));
   return (
     <View
+      ref={line}
       role="slider"
       tabIndex={0}
       aria-label={MARK_WORDS[mark]}
@@ -89,10 +86,6 @@ function Line({
       aria-valuenow={up}
       aria-valuetext={`${up} % up the picture`}
       {...{ onKeyDown }}
-      onStartShouldSetResponder={() => true}
-      onResponderTerminationRequest={() => false}
-      onResponderGrant={onGrant}
-      onResponderMove={onMove}
       style={[
         styles.line,
         // On the side: each line has its own, so that two that lie close can both be held.

@@ -1,7 +1,6 @@
-import { useRef } from 'react';
-import { StyleSheet, type GestureResponderEvent, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 
-import { Icon, JAR_BOX, JarDrawing, type JarPicture, jarY, useLook } from '@kit';
+import { Icon, JAR_BOX, JarDrawing, type JarPicture, jarY, useHold, useLook } from '@kit';
 
 const WIDTH = 116;
 const SCALE = WIDTH / JAR_BOX.width;
@@ -23,15 +22,12 @@ export function SurfaceDrag({
 }) {
   const look = useLook();
   const highest = Math.max(1.1, 1 / picture.band);
-  const grip = useRef({ pageY: 0, height });
   const within = (to: number) => Math.min(highest, Math.max(LOWEST, to));
-  const onGrant = ({ nativeEvent }: GestureResponderEvent) => {
-    grip.current = { pageY: nativeEvent.pageY, height };
-  };
-  const onMove = ({ nativeEvent }: GestureResponderEvent) => {
-    const perBand = (JAR_BOX.floor - JAR_BOX.brim) * SCALE * picture.band;
-    onHeight(within(grip.current.height - (nativeEvent.pageY - grip.current.pageY) / perBand));
-  };
+  const perBand = (JAR_BOX.floor - JAR_BOX.brim) * SCALE * picture.band;
+  const jar = useHold({
+    onHold: () => height,
+    onDrag: (held, by) => onHeight(within(held - by.y / perBand)),
+  });
   const y = jarY(Math.min(0.99, picture.band * height)) * SCALE;
   const shown = { ...picture, surface: Math.min(0.98, picture.band * height), streaksTo: 0 };
   const onKeyDown = (event: { key: string; preventDefault: () => void }) => {
@@ -42,6 +38,7 @@ export function SurfaceDrag({
   };
   return (
     <View
+      ref={jar}
       role="slider"
       tabIndex={0}
       aria-label={name}
@@ -51,10 +48,6 @@ export function SurfaceDrag({
       aria-valuenow={Math.round((height - 1) * 100)}
       aria-valuetext={`${Math.round((height - 1) * 100)} % above the band`}
       {...{ onKeyDown }}
-      onStartShouldSetResponder={() => true}
-      onResponderTerminationRequest={() => false}
-      onResponderGrant={onGrant}
-      onResponderMove={onMove}
       style={
         {
           width: WIDTH + HANDLE / 2,

@@ -3,6 +3,7 @@
  * build for another platform brings the same names, and an index of its own.
  */
 export * from './back.web';
+export * from './drag.web';
 export * from './drawing.web';
 export * from './firstPicture.web';
 export * from './page.web';

@@ -39,10 +39,10 @@ export function onSingleKey(pressed: (key: string) => void): () => void {
   return () => document.removeEventListener('keydown', onKey);
 }
 
-/** Where a touch is in something on the page, pixels from its upper left corner, and how large that is. */
-export function touchedAt(
+/** Where a point of the window is in something on the page, pixels from its upper left corner, and how large that is. */
+export function pointIn(
   element: unknown,
-  { pageX, pageY }: { readonly pageX: number; readonly pageY: number },
+  { x, y }: { readonly x: number; readonly y: number },
 ): {
   readonly x: number;
   readonly y: number;
@@ -51,12 +51,7 @@ export function touchedAt(
 } {
   const box = (element as HTMLElement).getBoundingClientRect();
   const { width, height } = box;
-  return {
-    x: pageX - window.scrollX - box.left,
-    y: pageY - window.scrollY - box.top,
-    width,
-    height,
-  };
+  return { x: x - box.left, y: y - box.top, width, height };
 }
 
 /** Nobody has gone anywhere yet: the first page keeps the focus where the browser has it. */
