@@ -8,7 +8,7 @@ import {
   placesOf,
 } from '../core/journal';
 import { DAY, HOUR, kitchenTime } from '../core/measure';
-import { chanceFrom } from '../core/chance.testing';
+import { chanceFrom } from '../core/measure/chance';
 import { KITCHENS, someLog } from '../core/calibrate/otherKitchens.testing';
 import { fitCommand } from '../core/cli';
 import {

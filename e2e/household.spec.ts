@@ -55,6 +55,7 @@ for (const [scheme, paths] of [
       '/dough',
       '/compare',
       '/charts',
+      '/practise',
       '/notes',
       '/year',
       '/jar/grebe/picture',

@@ -60,6 +60,7 @@ for (const path of [
   '/make',
   '/journal',
   '/compare',
+  '/practise',
   '/charts?jar=grebe&beside=dunlin',
   '/notes',
   '/year',

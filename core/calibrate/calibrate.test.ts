@@ -12,7 +12,7 @@ import { type Arranged, type JarEvent, placesOf } from '../journal';
 import { someStart } from '../journal/someJar.testing';
 import { HOUR, kitchenTime } from '../measure';
 import { calibrateJar } from './calibrateJar';
-import { chanceFrom } from '../chance.testing';
+import { chanceFrom } from '../measure/chance';
 import { KITCHENS, someLog } from './otherKitchens.testing';
 import { changeIn } from './change';
 import { NOTHING_LEARNT } from './watch';

@@ -3,7 +3,7 @@
  * from experience, a temperature law and an answer to the ratio of its own, and the people in them read wrong, measure
  * the wrong spot, and enter something impossible in every fourth feed.
  */
-import { type Chance } from '../chance.testing';
+import { type Chance } from '../measure/chance';
 
 /** A starter of such a kitchen: when a feed peaks, and how high it stands at a share of that time. */
 interface Nature {

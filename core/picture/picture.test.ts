@@ -1,4 +1,4 @@
-import { chanceFrom } from '../chance.testing';
+import { chanceFrom } from '../measure/chance';
 import { middle } from '../measure';
 import { proposeMarks, riseFromMarks } from '.';
 import { someJarPicture } from './someJarPicture.testing';

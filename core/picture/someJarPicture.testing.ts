@@ -1,4 +1,4 @@
-import { chanceFrom } from '../chance.testing';
+import { chanceFrom } from '../measure/chance';
 import { type Pixels } from './proposeMarks';
 import { type Marks, type Point } from './marks';
 

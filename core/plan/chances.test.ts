@@ -1,4 +1,4 @@
-import { type Chance, chanceFrom } from '../chance.testing';
+import { type Chance, chanceFrom } from '../measure/chance';
 import { type Mix, feed, forecast, simulate } from '../ferment';
 import { airOf } from '../journal';
 import { HOUR, type Instant } from '../measure';

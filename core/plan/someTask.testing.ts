@@ -1,5 +1,5 @@
 /** One bake to be planned, for judges of the planner. */
-import { type Chance } from '../chance.testing';
+import { type Chance } from '../measure/chance';
 import { USUAL_PACE } from '../ferment';
 import { HOUR } from '../measure';
 import { type JarTask } from './price';

@@ -1,5 +1,5 @@
 /** Weeks in kitchens of any zone, hours, warmth, jars and wishes, for what has to hold in all of them. */
-import { type Chance } from '../chance.testing';
+import { type Chance } from '../measure/chance';
 import { USUAL_PACE, feed, starterIn } from '../ferment';
 import { DAY, HOUR, kitchenTime } from '../measure';
 import { type PlannedJar, type Problem, USUAL_LIMITS, USUAL_WEIGHTS, type Wanted } from './problem';

@@ -1,4 +1,4 @@
-import { chanceFrom } from '../chance.testing';
+import { chanceFrom } from '../measure/chance';
 import { feed, simulate } from '../ferment';
 import { airOf } from '../journal';
 import { DAY, HOUR, type Instant } from '../measure';

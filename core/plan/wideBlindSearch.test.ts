@@ -1,4 +1,4 @@
-import { type Chance, chanceFrom } from '../chance.testing';
+import { type Chance, chanceFrom } from '../measure/chance';
 import { type Instant } from '../measure';
 import { buildingFeed, keepingFeed, toppingUp, totalG } from './amounts';
 import { courseBookOf } from './courseBook';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 
-import { chanceFrom } from '../chance.testing';
+import { chanceFrom } from '../measure/chance';
 import { judge } from './judge';
 import { nextQuestion, turnsOf } from './questions';
 import { VERDICTS, type VerdictKind } from './rules';

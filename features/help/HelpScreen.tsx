@@ -58,6 +58,11 @@ const WAYS: readonly { readonly title: string; readonly hint: string; readonly h
     hint: 'dried, frozen, from a friend, or from flour and water',
     href: '/start',
   },
+  {
+    title: 'Practise reading a jar',
+    hint: 'look, decide, and hear why',
+    href: '/practise',
+  },
   { title: 'Going away', hint: 'what to do before, and after you come back', href: '/away' },
   {
     title: 'Work out a dough',

@@ -40,6 +40,12 @@ const PAGES: readonly Findable[] = [
     also: 'trip holiday travel vacation',
   },
   {
+    title: 'Practise reading a jar',
+    hint: 'look, decide, and hear why',
+    href: '/practise',
+    also: 'learn quiz train game judge exercise',
+  },
+  {
     title: 'Work out a dough',
     hint: 'flour, water, salt and levain',
     href: '/dough',

@@ -23,6 +23,8 @@ export const draftPrefix = (kitchen: KitchenName) => `${kitchen}/draft/`;
 /** What can be worked out anew at any time. */
 export const cacheKey = (kitchen: KitchenName, of: 'learnt' | 'folds' | 'plan') =>
   `${kitchen}/cache/${of}`;
+/** How reading jars for practice went on this device. */
+export const PRACTICE_KEY = 'practice';
 /** Says that the data of the first version was brought over. */
 export const movedKey = (kitchen: KitchenName) => `${kitchen}/moved`;
 
