@@ -49,6 +49,32 @@ test('start empty, add a starter, feed it with an overshoot, log a look, and fin
   await expect(page.getByText(/^took out 157 g/)).toBeVisible();
 });
 
+test('three questions, and two jars from the fridge are on the shelf, in ounces @phone', async ({
+  page,
+  kitchen,
+}) => {
+  await kitchen.open('/', 'own');
+  await page.getByRole('radio', { name: 'two' }).click();
+  await page.getByRole('radio', { name: 'in the fridge' }).click();
+  await page.getByRole('radio', { name: 'ounces' }).click();
+  await page.getByRole('link', { name: 'Add a starter' }).click();
+  await expect(
+    page.getByRole('heading', { name: 'Add a starter, and 1 more after it' }),
+  ).toBeVisible();
+  await page.getByLabel('Name').fill('Tern');
+  await kitchen.button('Put it on the shelf').click();
+  await expect(page.getByRole('heading', { name: 'Add a starter', exact: true })).toBeVisible();
+  await expect(page.getByLabel('Name')).toHaveValue('');
+  await page.getByLabel('Name').fill('Knot');
+  await kitchen.button('Put it on the shelf').click();
+  await expect(page.getByRole('heading', { name: 'Knot' }).first()).toBeVisible();
+  await page.getByRole('link', { name: 'Now' }).first().click();
+  await expect(page.getByRole('link', { name: /^Tern,/ })).toBeVisible();
+  await expect(page.getByText('Fridge', { exact: true })).toBeVisible();
+  await page.getByRole('link', { name: /^Tern,/ }).click();
+  await expect(page.getByText(/\d oz/).first()).toBeVisible();
+});
+
 test('a feed can be undone, and so can a strike @phone', async ({ page, kitchen }) => {
   await kitchen.open('/jar/grebe/feed', 'demo');
   await kitchen.feedAtBench();

@@ -66,7 +66,15 @@ const PASTS: readonly { readonly is: Past; readonly text: string }[] = [
 ];
 
 /** A starter joins the kitchen: who it is, what it stands in, and what happened to it last. */
-export function AddJarScreen() {
+export function AddJarScreen({
+  lives,
+  more = 0,
+}: {
+  /** Where it lives most of the time, as far as that was said before. */
+  readonly lives?: 'counter' | 'fridge' | undefined;
+  /** So many are to be put on the shelf after it. */
+  readonly more?: number;
+}) {
   const router = useRouter();
   const dispatch = useAppDispatch();
   const words = useKitchenWords();
@@ -89,8 +97,10 @@ export function AddJarScreen() {
     parts: String(settings.parts),
     ...NO_RHYTHM,
   }));
-  const [place, setPlace] = useState(places[0]?.id ?? 'counter');
-  const [past, setPast] = useState<Past>('fed');
+  const [place, setPlace] = useState(
+    (places.find(({ kind }) => kind === lives) ?? places[0])?.id ?? 'counter',
+  );
+  const [past, setPast] = useState<Past>(lives === 'fridge' ? 'days' : 'fed');
   const [fedAt, setFedAt] = useState(() => words.fieldText(now - 4 * 60 * MINUTE));
   // What was fed last follows the usual feed above, until it is typed.
   const [typedFed, setTypedFed] = useState<Partial<LastFeed>>({});
@@ -136,7 +146,8 @@ export function AddJarScreen() {
     const found = { ...wrong, ...byField(objections) };
     setProblems(found);
     if (Object.keys(found).length > 0) return;
-    router.replace(`/jar/${id}`);
+    if (more === 0) return router.replace(`/jar/${id}`);
+    router.replace(`/add?${lives ? `lives=${lives}&` : ''}more=${more - 1}`);
   };
 
   return (
@@ -153,7 +164,7 @@ export function AddJarScreen() {
       }
     >
       <Words size="heading" level={1}>
-        Add a starter
+        {more > 0 ? `Add a starter, and ${more} more after it` : 'Add a starter'}
       </Words>
       {Object.keys(problems).length > 0 && (
         <Words tone="beet" live>

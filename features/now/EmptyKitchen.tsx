@@ -1,9 +1,10 @@
-import { Suspense, lazy } from 'react';
+import { Suspense, lazy, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { JarDrawing, Panel, Button, Words } from '@kit';
 import { selectArchived, selectKitchen, useAppSelector } from '@state';
 
+import { type FirstAnswers, FirstQuestions, firstJarPath } from './FirstQuestions';
 import { KitchenSwitch } from './KitchenSwitch';
 
 // Few kitchens are empty: what reads files is fetched when it is needed.
@@ -26,6 +27,7 @@ const WAITING = {
 export function EmptyKitchen() {
   const { name } = useAppSelector(selectKitchen);
   const archived = useAppSelector(selectArchived);
+  const [answers, setAnswers] = useState<FirstAnswers>({ starters: null, lives: null });
   return (
     <>
       <Words size="heading" level={1}>
@@ -42,7 +44,8 @@ export function EmptyKitchen() {
             <Words tone="quiet">One starter takes less than a minute.</Words>
           </View>
         </View>
-        <Button kind="main" big href="/add">
+        <FirstQuestions answers={answers} onAnswers={setAnswers} />
+        <Button kind="main" big href={firstJarPath(answers)}>
           Add a starter
         </Button>
       </Panel>

@@ -3,7 +3,7 @@ import { act, screen, within } from '@testing-library/react';
 import { type JarEvent } from '@core/journal';
 import { type Plan } from '@core/plan';
 import { beginProgramme, wishBake } from '@core/verbs';
-import { done, doneTo, planChosen, searchBegun, searchEnded } from '@state';
+import { done, doneTo, planChosen, searchBegun, searchEnded, selectSettings } from '@state';
 
 import {
   NOW,
@@ -183,6 +183,17 @@ describe('the kitchen now', () => {
     expect(screen.getByRole('heading', { name: 'No starter on the shelf yet' })).toBeVisible();
     touch('link', 'Add a starter');
     expect(went).toEqual(['/add']);
+  });
+
+  it('asks three things, and goes on with what was said', async () => {
+    const store = show(<NowScreen />, kitchenStore([...PLACES]));
+    await screen.findByText('Bring a kitchen from a file');
+    touch('radio', 'three');
+    touch('radio', 'in the fridge');
+    touch('radio', 'I have none: cups and spoons');
+    touch('link', 'Add a starter');
+    expect(went).toEqual(['/add?lives=fridge&more=2']);
+    expect(selectSettings(store.getState())).toMatchObject({ cups: true, ounces: false });
   });
 });
 
