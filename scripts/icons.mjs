@@ -28,6 +28,7 @@ const NAMES = [
   'tune-variant',
   'umbrella-outline',
   'undo',
+  'volume-high',
 ];
 const lines = [...new Set(NAMES)].sort().map((n) => {
   const svg = readFileSync(

@@ -1,4 +1,4 @@
-import { type ReactNode, useState } from 'react';
+import { type ReactNode, useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import {
@@ -11,7 +11,22 @@ import {
 } from '@core/bench';
 import { type Standing, weightObjections, contentOf } from '@core/journal';
 import { freshDensity } from '@core/measure';
-import { Choice, Field, Notice, Pour, type PourLayer, Button, Words, useLow } from '@kit';
+import {
+  Button,
+  Choice,
+  Field,
+  Icon,
+  Notice,
+  Pour,
+  type PourLayer,
+  TouchArea,
+  Words,
+  canReadAloud,
+  readAloud,
+  stopReading,
+  useLook,
+  useLow,
+} from '@kit';
 
 import { selectSettings, useAppSelector } from '@state';
 
@@ -89,7 +104,7 @@ export function ScaleStep({
       <Words size="heading" level={1}>
         {PORTION_TITLES[portion]}
       </Words>
-      <BigGrams grams={reading(wanted)} />
+      <BigGrams portion={portion} wanted={wanted} reading={reading(wanted)} />
       <ScaleNotes
         bench={bench}
         standing={standing}
@@ -179,22 +194,49 @@ function TubNotice({ bench }: { readonly bench: Bench }) {
   );
 }
 
-function BigGrams({ grams }: { readonly grams: number }) {
+/** The number to aim for. A touch of it, with floury hands, and it is read aloud. */
+function BigGrams({
+  portion,
+  wanted,
+  reading,
+}: {
+  readonly portion: Portion;
+  readonly wanted: number;
+  /** What the scale should show: more than the portion where the jar stands on it. */
+  readonly reading: number;
+}) {
   const words = useKitchenWords();
-  return (
+  const look = useLook();
+  useEffect(() => stopReading, []);
+  const number = (
     <Words size="giant" style={styles.words}>
-      {Math.round(grams)}
+      {Math.round(reading)}
       <Words size="number" style={styles.wordsNarrow}>
         {' g'}
-        {words.ounces(grams) && (
+        {words.ounces(reading) && (
           <Words size="title" tone="quiet" style={styles.wordsNarrow}>
-            {`  ${words.ounces(grams)}`}
+            {`  ${words.ounces(reading)}`}
           </Words>
         )}
       </Words>
     </Words>
   );
+  if (!canReadAloud()) return number;
+  return (
+    <TouchArea
+      label={`${Math.round(reading)} g. Read it aloud`}
+      onPress={() => readAloud(spoken(portion, Math.round(wanted), Math.round(reading)))}
+      style={styles.spoken}
+    >
+      {number}
+      <Icon name="volume-high" size={28} color={look.quiet} />
+    </TouchArea>
+  );
 }
+
+/** As it is said across a kitchen: what, how much, and what the scale shows then. */
+const spoken = (portion: Portion, wanted: number, reading: number): string =>
+  `${PORTION_TITLES[portion]}: ${wanted} grams.${reading === wanted ? '' : ` The scale then shows ${reading}.`}`;
 
 function layersOf(
   bench: Bench,
@@ -228,4 +270,5 @@ const styles = StyleSheet.create({
   part: { flex: 1, gap: 12 },
   words: { letterSpacing: -3 },
   wordsNarrow: { letterSpacing: 0 },
+  spoken: { flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between' },
 });

@@ -24,6 +24,46 @@ function atTheBench(...events: readonly JournalEvent[]) {
   return store;
 }
 
+describe('with floury hands', () => {
+  const said: string[] = [];
+  const voices = [
+    { lang: 'en-GB', localService: false },
+    { lang: 'en-GB', localService: true },
+  ];
+  beforeEach(() => {
+    said.length = 0;
+    Object.assign(globalThis, {
+      SpeechSynthesisUtterance: class {
+        constructor(readonly text: string) {}
+      },
+      speechSynthesis: {
+        getVoices: () => voices,
+        cancel: () => undefined,
+        speak: ({ text }: { text: string }) => said.push(text),
+      },
+    });
+  });
+  afterEach(() => {
+    Reflect.deleteProperty(globalThis, 'speechSynthesis');
+    Reflect.deleteProperty(globalThis, 'SpeechSynthesisUtterance');
+  });
+
+  it('the number is read aloud, and what the scale shows where the jar stands on it', () => {
+    atTheBench(tern({ vessel: { emptyG: 300, capacityMl: 500 } }));
+    press(/Read it aloud/);
+    pick('With the jar');
+    press(/Read it aloud/);
+    expect(said).toEqual(['Keep: 20 grams.', 'Keep: 20 grams. The scale then shows 320.']);
+  });
+
+  it('is not offered where only a voice from elsewhere could read', () => {
+    const mine = voices.pop()!;
+    atTheBench();
+    expect(screen.queryByRole('button', { name: /Read it aloud/ })).toBeNull();
+    voices.push(mine);
+  });
+});
+
 describe('the scale', () => {
   it('asks for one number after the other, and writes down what was asked', () => {
     const store = atTheBench();

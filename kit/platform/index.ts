@@ -12,5 +12,6 @@ export * from './print.web';
 export * from './reminders.web';
 export * from './saveFile.web';
 export * from './Slider.web';
+export * from './speech.web';
 export * from './textScale.web';
 export * from './versions.web';
