@@ -56,6 +56,7 @@ for (const [scheme, paths] of [
       '/compare',
       '/charts',
       '/practise',
+      '/what-if',
       '/notes',
       '/year',
       '/jar/grebe/picture',

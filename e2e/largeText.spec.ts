@@ -61,6 +61,7 @@ for (const path of [
   '/journal',
   '/compare',
   '/practise',
+  '/what-if',
   '/charts?jar=grebe&beside=dunlin',
   '/notes',
   '/year',

@@ -30,6 +30,7 @@ export function TimeChart({
   marks = [],
   valueText,
   timeText,
+  times: named,
   fromZero = false,
   label,
 }: {
@@ -38,6 +39,8 @@ export function TimeChart({
   readonly marks?: readonly { readonly at: number; readonly text: string }[];
   readonly valueText: (value: number) => string;
   readonly timeText: (at: number) => string;
+  /** What is named below it; as many as fit, evenly, when not given. */
+  readonly times?: readonly number[];
   readonly fromZero?: boolean;
   readonly label: string;
 }) {
@@ -70,9 +73,10 @@ export function TimeChart({
   // As many days under it as have room for their words.
   const fit = Math.max(2, Math.min(6, Math.floor(width / (72 * scale))));
   const days =
-    until > from
+    named ??
+    (until > from
       ? Array.from({ length: fit }, (_, i) => from + (i * (until - from)) / (fit - 1))
-      : [from];
+      : [from]);
   return (
     <Plot label={label} height={HEIGHT} across={across}>
       {rows.map((value) => [

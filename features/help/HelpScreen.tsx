@@ -63,6 +63,11 @@ const WAYS: readonly { readonly title: string; readonly hint: string; readonly h
     hint: 'look, decide, and hear why',
     href: '/practise',
   },
+  {
+    title: 'What-if room',
+    hint: 'two ways of keeping a starter, side by side over days',
+    href: '/what-if',
+  },
   { title: 'Going away', hint: 'what to do before, and after you come back', href: '/away' },
   {
     title: 'Work out a dough',

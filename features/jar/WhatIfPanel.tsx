@@ -152,6 +152,9 @@ function WhatIf({
         }
         onValue={setCelsius}
       />
+      <Button kind="bare" href={`/what-if?jar=${jar.id}`}>
+        Two ways over days, in the what-if room
+      </Button>
       <View style={styles.row}>
         <Button grow onPress={onClose}>
           Close

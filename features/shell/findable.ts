@@ -46,6 +46,12 @@ const PAGES: readonly Findable[] = [
     also: 'learn quiz train game judge exercise',
   },
   {
+    title: 'What-if room',
+    hint: 'two ways of keeping a starter, over days',
+    href: '/what-if',
+    also: 'compare try simulate experiment ratio temperature',
+  },
+  {
     title: 'Work out a dough',
     hint: 'flour, water, salt and levain',
     href: '/dough',

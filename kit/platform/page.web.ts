@@ -4,6 +4,10 @@ export const reload = (): void => window.location.reload();
 /** Goes to an address of this host, as a browser does, with everything loaded anew. */
 export const goTo = (path: string): void => window.location.assign(path);
 
+/** The whole address of a page of the application, for somebody else's browser. */
+export const pageUrl = (path: string): string =>
+  new URL(`${process.env.EXPO_BASE_URL ?? ''}${path}`, window.location.origin).href;
+
 /** What the browser's tab and its history call the page. */
 export function titlePage(title: string): void {
   document.title = title;

@@ -25,6 +25,8 @@ export const cacheKey = (kitchen: KitchenName, of: 'learnt' | 'folds' | 'plan') 
   `${kitchen}/cache/${of}`;
 /** How reading jars for practice went on this device. */
 export const PRACTICE_KEY = 'practice';
+/** Pairs of set-ups that were kept in the what-if room. */
+export const WHAT_IF_KEY = 'what-if';
 /** Says that the data of the first version was brought over. */
 export const movedKey = (kitchen: KitchenName) => `${kitchen}/moved`;
 

@@ -1,0 +1,1 @@
+export { WhatIfScreen } from './WhatIfScreen';
