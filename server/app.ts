@@ -2,27 +2,47 @@ import { existsSync } from 'node:fs';
 import { type ServerResponse } from 'node:http';
 import path from 'node:path';
 
-import express, { type NextFunction, type Request, type Response } from 'express';
+import express, { type NextFunction, type Request, type Response, type Router } from 'express';
 import expressStaticGzip from 'express-static-gzip';
+import helmet from 'helmet';
 
-const CONTENT_POLICY =
-  "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; " +
-  "font-src 'self' data:; connect-src 'self'; worker-src 'self' blob:; object-src 'none'; base-uri 'self'; " +
-  "form-action 'self'; frame-ancestors 'none'";
+const SELF = "'self'";
+const NONE = "'none'";
+
+/** Nothing comes from elsewhere, and nobody else shows the application in a frame. */
+const GUARDED = helmet({
+  contentSecurityPolicy: {
+    useDefaults: false,
+    directives: {
+      defaultSrc: [SELF],
+      scriptSrc: [SELF],
+      styleSrc: [SELF, "'unsafe-inline'"],
+      imgSrc: [SELF, 'data:', 'blob:'],
+      fontSrc: [SELF, 'data:'],
+      connectSrc: [SELF],
+      workerSrc: [SELF, 'blob:'],
+      objectSrc: [NONE],
+      baseUri: [SELF],
+      formAction: [SELF],
+      frameAncestors: [NONE],
+    },
+  },
+  // A kitchen's own address has no certificate, and its port may be another program's tomorrow.
+  strictTransportSecurity: false,
+});
 
 /**
  * The server of the exported application.
  *
  * @param dist folder of the export
  * @param startWith kitchen that a first visit opens
+ * @param hub where devices come in, if there is one
  */
-export function makeApp(dist: string, startWith: 'demo' | 'own' = 'own') {
+export function makeApp(dist: string, startWith: 'demo' | 'own' = 'own', hub?: Router) {
   const app = express();
-  app.disable('x-powered-by');
+  app.use(GUARDED);
+  if (hub) app.use('/hub', hub);
   app.use((_req: Request, res: Response, next: NextFunction) => {
-    res.setHeader('Content-Security-Policy', CONTENT_POLICY);
-    res.setHeader('X-Content-Type-Options', 'nosniff');
-    res.setHeader('Referrer-Policy', 'no-referrer');
     // Read by the application on its first visit; a script it could not read would hold up the first paint.
     res.cookie('first-kitchen', startWith, { sameSite: 'strict' });
     next();

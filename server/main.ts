@@ -1,8 +1,12 @@
+import { randomBytes } from 'node:crypto';
 import { createServer } from 'node:http';
 import { networkInterfaces } from 'node:os';
 import path from 'node:path';
 
+import QRCode from 'qrcode';
+
 import { isBuilt, makeApp } from './app';
+import { makeHub } from './hub';
 
 /** Ports that are tried behind the usual one. */
 const TRIED = 50;
@@ -13,7 +17,13 @@ const dist = path.resolve('dist');
 if (!Number.isInteger(wanted) || wanted < 0 || wanted > 65_535)
   giveUp(`PORT is ${process.env.PORT}: it should be a number up to 65535.`);
 if (!isBuilt(dist)) giveUp('There is nothing to serve yet: run `npm run build` first.');
-const server = createServer(makeApp(dist, process.env.KITCHEN === 'demo' ? 'demo' : 'own'));
+// A new one at every start, unless one was given: devices that are set up once want the same one.
+const key = process.env.HUB_KEY ?? randomBytes(12).toString('base64url');
+if (!/^[\w-]{8,}$/.test(key)) giveUp('HUB_KEY should be eight letters and digits or more.');
+const hub = makeHub(key);
+const server = createServer(
+  makeApp(dist, process.env.KITCHEN === 'demo' ? 'demo' : 'own', hub.router),
+);
 
 function giveUp(message: string): never {
   console.error(message);
@@ -37,7 +47,12 @@ function listen(port: number) {
 server.once('listening', () => {
   const address = server.address();
   const port = typeof address === 'object' && address ? address.port : wanted;
-  for (const name of namesOf(host)) console.log(`Ombrello is at http://${name}:${port}`);
+  const names = namesOf(host);
+  for (const name of names) console.log(`Ombrello is at http://${name}:${port}`);
+  const scales = `http://${names.at(-1)}:${port}/devices?key=${key}`;
+  console.log(`Scale, thermometer or lid: ${scales}`);
+  if (process.stdout.isTTY)
+    void QRCode.toString(scales, { type: 'terminal', small: true }).then(console.log);
 });
 listen(wanted);
 
@@ -52,6 +67,7 @@ function namesOf(bound: string): readonly string[] {
 }
 
 function stop() {
+  hub.stop();
   server.close(() => process.exit(0));
   server.closeAllConnections();
 }

@@ -1,0 +1,162 @@
+import fc from 'fast-check';
+
+import { type OnTheScale, type Post, arrived, isPoured, nothingWeighed, playedScale, portionOn, weighedOn } from '.'; // prettier-ignore
+
+/** A played scale at the bench, with what the bench makes of its numbers. */
+function bench(seed: number, without: number | null = null) {
+  const scale = playedScale(seed);
+  let state: OnTheScale = nothingWeighed(without);
+  let now = 0;
+  const pass = (seconds: number) => {
+    now += 1000 * seconds;
+    for (const { at, grams, off } of scale.step(1000 * seconds))
+      if (!off) state = weighedOn(state, { at, grams });
+    return state;
+  };
+  return {
+    scale,
+    pass,
+    get state() {
+      return state;
+    },
+    get now() {
+      return now;
+    },
+    anew: (from: number | null = null) => (state = nothingWeighed(from)),
+  };
+}
+
+describe('a scale at the bench', () => {
+  it.each([1, 2, 3, 4, 5, 6, 7, 8])('finds what was poured, whatever stood on it (%i)', (seed) => {
+    const { scale, pass } = bench(seed);
+    scale.put(350 + seed);
+    pass(4);
+    scale.pour(83, 12);
+    pass(11);
+    expect(pass(2).portionG).toBeGreaterThan(81.4);
+    expect(pass(0.1).portionG).toBeLessThan(84.6);
+  });
+
+  it('does not go on while somebody pours, and does once it rests in range', () => {
+    const at = bench(11);
+    at.scale.put(300);
+    at.pass(4);
+    at.scale.pour(80, 8);
+    for (let second = 0; second < 9; second++) expect(isPoured(at.pass(1), 80, at.now)).toBe(false);
+    at.pass(5);
+    expect(isPoured(at.state, 80, at.now)).toBe(true);
+    expect(isPoured(at.state, 120, at.now)).toBe(false);
+    expect(isPoured(at.state, 70, at.now)).toBe(false);
+  });
+
+  it('is set to nought before a portion, and counts from there', () => {
+    const at = bench(12);
+    at.scale.put(300);
+    at.pass(4);
+    at.scale.tare();
+    at.pass(4);
+    at.scale.pour(40, 10);
+    expect(Math.abs(at.pass(9).portionG - 40)).toBeLessThan(1.6);
+  });
+
+  it('takes a jar that was lifted for no portion, and goes on when it is back', () => {
+    const at = bench(13);
+    at.scale.put(300);
+    at.pass(4);
+    at.scale.pour(40, 10);
+    at.pass(9);
+    at.scale.put(-340);
+    at.pass(4);
+    expect(at.state.lifted).toBe(true);
+    expect(Math.abs(portionOn(at.state) - 40)).toBeLessThan(1.6);
+    at.scale.put(340);
+    at.pass(4);
+    expect(at.state.lifted).toBe(false);
+    expect(Math.abs(at.state.portionG - 40)).toBeLessThan(1.6);
+  });
+
+  it('that switched itself off in the middle knows what was in when it is on again', () => {
+    const at = bench(14);
+    at.scale.put(300);
+    at.pass(4);
+    at.scale.pour(40, 10);
+    at.pass(8);
+    at.pass(140);
+    expect(at.scale.isOn).toBe(false);
+    at.scale.switchOn();
+    at.pass(4);
+    expect(Math.abs(at.state.portionG - 40)).toBeLessThan(1.6);
+    at.scale.pour(30, 10);
+    expect(Math.abs(at.pass(8).portionG - 70)).toBeLessThan(2);
+  });
+
+  it('is not misled by a knock', () => {
+    const at = bench(15);
+    at.scale.put(300);
+    at.pass(4);
+    at.scale.pour(60, 10);
+    at.pass(9);
+    at.scale.knock();
+    at.pass(3);
+    expect(Math.abs(at.state.portionG - 60)).toBeLessThan(1.6);
+  });
+
+  it('with the jar counts from what the jar and its content weigh', () => {
+    const at = bench(16, 320);
+    at.scale.put(320);
+    at.pass(4);
+    at.scale.pour(80, 10);
+    expect(Math.abs(at.pass(12).portionG - 80)).toBeLessThan(1.6);
+  });
+});
+
+describe('what a device posts', () => {
+  const post = (readings: Post['readings'], to: Partial<Post> = {}): Post => ({
+    device: 'scale-1',
+    kind: 'scale',
+    readings,
+    ...to,
+  });
+
+  it('is put in order by its numbers, each of them once', () => {
+    const first = arrived(post([{ seq: 3, grams: 3 }, { seq: 1, grams: 1 }, { seq: 3, grams: 9 }]), null, 1000); // prettier-ignore
+    expect(first.readings.map((reading) => (reading as { grams: number }).grams)).toEqual([1, 3]);
+    expect(first.late).toBe(1);
+    const next = arrived(
+      post([
+        { seq: 2, grams: 2 },
+        { seq: 4, grams: 4 },
+      ]),
+      first.known,
+      2000,
+    );
+    expect(next.readings).toHaveLength(1);
+    expect(next.late).toBe(1);
+  });
+
+  it('begins anew with another start of the device', () => {
+    const before = arrived(post([{ seq: 900, grams: 1 }], { boot: 'a' }), null, 0).known;
+    expect(arrived(post([{ seq: 0, grams: 2 }], { boot: 'b' }), before, 1).readings).toHaveLength(
+      1,
+    );
+    expect(arrived(post([{ seq: 0, grams: 2 }], { boot: 'a' }), before, 1).readings).toHaveLength(
+      0,
+    );
+  });
+
+  it('has the hub’s hours, however wrong its own clock is', () =>
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 4e12 }),
+        fc.array(fc.integer({ min: 1, max: 5000 }), { minLength: 1, maxLength: 30 }),
+        (clock, steps) => {
+          let at = clock;
+          const readings = steps.map((step, seq) => ({ seq, at: (at += step), grams: 1 }));
+          const found = arrived(post(readings), null, 5e12).readings.map((reading) => reading.at);
+          expect(found.at(-1)).toBe(5e12);
+          const apart = found.slice(1).map((here, i) => here - found[i]!);
+          expect(apart).toEqual(steps.slice(1));
+        },
+      ),
+    ));
+});

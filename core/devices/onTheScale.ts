@@ -1,0 +1,102 @@
+import { type Instant } from '../measure';
+
+/** A number that the scale showed. */
+interface Shown {
+  readonly at: Instant;
+  readonly grams: number;
+}
+
+/** What the numbers of a scale mean while one portion is poured. */
+export interface OnTheScale {
+  /** What the scale shows without the portion; null until it has rested once. */
+  readonly without: number | null;
+  /** What it showed without the portion before somebody set it to nought. */
+  readonly former: number | null;
+  /** Numbers of the last second. */
+  readonly shown: readonly Shown[];
+  /** What it rests at; null while it moves. */
+  readonly rests: number | null;
+  /** Since when it has rested there. */
+  readonly since: Instant | null;
+  /** Grams of the portion, when it last rested. */
+  readonly portionG: number;
+  /** The jar was lifted off. */
+  readonly lifted: boolean;
+}
+
+/** A second of numbers that differ by no more than this is rest, ms and g. */
+const WINDOW = 1000;
+const LEAST_SPAN = 600;
+const LEAST_NUMBERS = 4;
+const STILL = 1;
+/** Silence for so long: it has switched itself off, or is out of reach; ms. */
+export const SILENCE = 3000;
+/** Around nought, g. */
+const NOUGHT = 2;
+/** Less than this is no portion yet: somebody may still set the scale to nought, g. */
+const HARDLY = 3;
+
+/**
+ * @param without what it shows without the portion, where that is known: the jar and what is in it, on a scale at nought
+ */
+export const nothingWeighed = (without: number | null = null): OnTheScale => ({
+  without,
+  former: null,
+  shown: [],
+  rests: null,
+  since: null,
+  portionG: 0,
+  lifted: false,
+});
+
+/**
+ * Takes one more number in. What the scale showed before it fell silent is taken to be on it still when it comes back, in
+ * whatever way it counts then. Nought in the middle of a portion is a jar that was lifted; before one, a scale that was set
+ * to nought.
+ */
+export function weighedOn(state: OnTheScale, { at, grams }: Shown): OnTheScale {
+  const silent = state.shown.length > 0 && at - state.shown.at(-1)!.at > SILENCE;
+  const shown = [
+    ...(silent ? [] : state.shown.filter((one) => one.at > at - WINDOW)),
+    { at, grams },
+  ];
+  const came = silent ? { ...state, without: null, rests: null, since: null } : state;
+  const all = shown.map((one) => one.grams);
+  const still =
+    shown.length >= LEAST_NUMBERS &&
+    at - shown[0]!.at >= LEAST_SPAN &&
+    Math.max(...all) - Math.min(...all) <= STILL;
+  if (!still) return { ...came, shown, rests: null, since: null };
+  const rests = all.reduce((sum, one) => sum + one, 0) / all.length;
+  const now = { ...came, shown, rests, since: came.since ?? at };
+  const { without, former, portionG } = now;
+  // The first rest, or the first after a silence.
+  if (without === null) return { ...now, without: rests - portionG, lifted: false };
+  if (former !== null && Math.abs(rests - former) <= HARDLY && portionG < HARDLY)
+    return { ...now, without: former, former: null, portionG: 0, lifted: false };
+  const nought = Math.abs(rests) <= NOUGHT && Math.abs(without) > 2 * HARDLY;
+  if (nought && portionG < HARDLY)
+    return { ...now, without: rests, former: without, portionG: 0, lifted: false };
+  if (rests - without < -HARDLY) return { ...now, lifted: true };
+  return { ...now, portionG: rests - without, lifted: false };
+}
+
+/** Grams of the portion by the last number, whether it rests or not; never less than nothing. */
+export function portionOn({ without, shown, portionG, lifted }: OnTheScale): number {
+  const last = shown.at(-1);
+  if (without === null || lifted || !last) return portionG;
+  return Math.max(0, last.grams - without);
+}
+
+/** How far a portion may be off and still be what was asked for, g. */
+export const slackOf = (wantedG: number): number => Math.max(1, 0.02 * wantedG);
+
+/** It rests in range for so long before the bench goes on by itself, ms. */
+const REST = 1200;
+
+/** Whether the portion is in, and nobody is pouring any more. */
+export function isPoured(state: OnTheScale, wantedG: number, now: Instant): boolean {
+  const { rests, since, portionG, lifted } = state;
+  if (rests === null || since === null || lifted || now - since < REST) return false;
+  return portionG > wantedG / 2 && Math.abs(portionG - wantedG) <= slackOf(wantedG);
+}

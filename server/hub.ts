@@ -1,0 +1,131 @@
+import { timingSafeEqual } from 'node:crypto';
+
+import express, { type NextFunction, type Request, type Response, Router } from 'express';
+import { rateLimit } from 'express-rate-limit';
+
+import { type KnownDevice, arrived } from '../core/devices/arrivals';
+import {
+  DEVICE_KINDS,
+  LARGEST_POST,
+  POSTS,
+  type Post,
+  type Reading,
+} from '../core/devices/contract';
+import { joiOf } from '../core/journal/joiOf';
+
+/** How much the hub takes on. */
+export interface HubLimits {
+  /** Posts in ten seconds, from one address. */
+  readonly posts: number;
+  readonly devices: number;
+  /** Pages that listen. */
+  readonly listeners: number;
+}
+
+const LIMITS: HubLimits = { posts: 400, devices: 16, listeners: 24 };
+/** A page that does not take what it is sent is let go before so much waits for it, bytes. */
+const MOST_WAITING = 512_000;
+/** Something is said at least so often, or a way in between takes the stream for dead; ms. */
+const HEARTBEAT = 15_000;
+
+const SCHEMAS = Object.fromEntries(DEVICE_KINDS.map((kind) => [kind, joiOf(POSTS[kind])]));
+
+/**
+ * Devices stream in over `POST /readings` and out to pages over `GET /events`. The last reading of each device is all that
+ * is kept, and only while the server runs.
+ *
+ * @param key whoever posts or listens shows it
+ */
+export function makeHub(key: string, limits: Partial<HubLimits> = {}, clock = Date.now) {
+  const { posts, devices: most, listeners: pages } = { ...LIMITS, ...limits };
+  const devices = new Map<string, KnownDevice>();
+  const listening = new Set<Response>();
+  const hub = Router();
+
+  const send = (event: string, data: unknown, to: Iterable<Response> = listening) => {
+    const text = `event: ${event}\ndata: ${JSON.stringify(data)}\n\n`;
+    for (const page of to) {
+      if (page.writableLength > MOST_WAITING) page.destroy();
+      else page.write(text);
+    }
+  };
+
+  hub.post(
+    '/readings',
+    rateLimit({
+      windowMs: 10_000,
+      limit: posts,
+      standardHeaders: true,
+      legacyHeaders: false,
+      message: { error: 'Too many posts: send several readings at once.' },
+    }),
+    (req: Request, res: Response, next: NextFunction) => {
+      const shown = /^Bearer (.+)$/.exec(req.get('authorization') ?? '')?.[1] ?? '';
+      if (isKey(shown, key)) return next();
+      res.status(401).json({ error: 'The hub’s key is missing, or is another one.' });
+    },
+    express.json({ limit: LARGEST_POST, strict: true }),
+    (req: Request, res: Response) => {
+      const post = req.body as Post | undefined;
+      const schema = typeof post?.kind === 'string' ? SCHEMAS[post.kind] : undefined;
+      if (!schema || !post)
+        return res.status(400).json({ error: `"kind" is one of ${DEVICE_KINDS.join(', ')}.` });
+      const { error } = schema.validate(post, { convert: false });
+      if (error) return res.status(400).json({ error: error.message });
+      const before = devices.get(post.device) ?? null;
+      if (!before && devices.size >= most)
+        return res.status(409).json({ error: `The hub knows ${most} devices already.` });
+      const { readings, late, known } = arrived(post, before, clock());
+      if (known) devices.set(post.device, known);
+      if (readings.length > 0) send('readings', readings);
+      return res.status(202).json({ taken: readings.length, late });
+    },
+  );
+
+  hub.get('/events', (req, res) => {
+    if (!isKey(String(req.query.key ?? ''), key))
+      return res.status(401).json({ error: 'The hub’s key is missing, or is another one.' });
+    if (listening.size >= pages)
+      return res.status(503).json({ error: 'Too many pages are listening already.' });
+    res.writeHead(200, {
+      'Content-Type': 'text/event-stream',
+      'Cache-Control': 'no-cache, no-transform',
+    });
+    res.write('retry: 2000\n\n');
+    const last: readonly Reading[] = [...devices.values()].map((known) => known.last);
+    send('hello', last, [res]);
+    listening.add(res);
+    res.on('close', () => listening.delete(res));
+  });
+
+  hub.use((_req: Request, res: Response) => {
+    res.status(404).json({ error: 'The hub knows no such address.' });
+  });
+  // Express knows a handler of errors by its four parameters.
+  hub.use((error: { status?: number }, _req: Request, res: Response, _next: NextFunction) => {
+    const said =
+      error.status === 413
+        ? `A post is no larger than ${LARGEST_POST / 1000} kB.`
+        : 'This is no JSON that can be read.';
+    res.status(error.status === 413 ? 413 : 400).json({ error: said });
+  });
+
+  const heart = setInterval(() => {
+    for (const page of listening) page.write(': still here\n\n');
+  }, HEARTBEAT);
+  heart.unref();
+  return {
+    router: hub,
+    /** Ends the streams and the heartbeat. */
+    stop: () => {
+      clearInterval(heart);
+      for (const page of listening) page.end();
+    },
+  };
+}
+
+/** Compared in the same time whatever is wrong with it. */
+function isKey(shown: string, key: string): boolean {
+  const [a, b] = [Buffer.from(shown), Buffer.from(key)];
+  return a.length === b.length && timingSafeEqual(a, b);
+}
