@@ -43,7 +43,7 @@ export default defineConfig({
   ],
   webServer: {
     command: 'node --import tsx server/main.ts',
-    env: { PORT: String(port) },
+    env: { PORT: String(port), HUB_KEY: 'key-for-the-tests' },
     url: `http://127.0.0.1:${port}/api/health`,
     reuseExistingServer: false,
     timeout: 20_000,

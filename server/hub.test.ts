@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { type Server, createServer } from 'node:http';
 import { type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
@@ -37,7 +38,7 @@ const scale = (seq: number, grams: number, device = 'scale-1') => ({
 });
 
 /** Listens until so many events came; the page's side of the stream. */
-async function heard(events: number, meanwhile: () => Promise<unknown> = async () => undefined) {
+async function heard(events: number, meanwhile: () => Promise<unknown> = () => Promise.resolve()) {
   const ended = new AbortController();
   const answer = await fetch(`${base}/events?key=${KEY}`, { signal: ended.signal });
   expect(answer.headers.get('content-type')).toContain('text/event-stream');
@@ -90,6 +91,14 @@ it('counts readings that come out of order, and leaves them out', async () => {
   await send(scale(5, 50));
   expect(await (await send(scale(4, 40))).json()).toEqual({ taken: 0, late: 1 });
   expect(await (await send(scale(6, 60))).json()).toEqual({ taken: 1, late: 0 });
+});
+
+it('takes what its description gives as examples', async () => {
+  const { paths } = JSON.parse(readFileSync('docs/formats/hub.openapi.json', 'utf8')) as {
+    paths: Record<string, { post: { requestBody: { content: Record<string, { examples: Record<string, { value: unknown }> }> } } }>; // prettier-ignore
+  };
+  const { examples } = paths['/hub/readings']!.post.requestBody.content['application/json']!;
+  for (const { value } of Object.values(examples)) expect((await send(value)).status).toBe(202);
 });
 
 it('keeps two scales apart, and takes on no more devices than it can', async () => {

@@ -83,7 +83,8 @@ export function makeHub(key: string, limits: Partial<HubLimits> = {}, clock = Da
   );
 
   hub.get('/events', (req, res) => {
-    if (!isKey(String(req.query.key ?? ''), key))
+    const { key: shown } = req.query;
+    if (typeof shown !== 'string' || !isKey(shown, key))
       return res.status(401).json({ error: 'The hub’s key is missing, or is another one.' });
     if (listening.size >= pages)
       return res.status(503).json({ error: 'Too many pages are listening already.' });

@@ -18,7 +18,7 @@ if (!Number.isInteger(wanted) || wanted < 0 || wanted > 65_535)
   giveUp(`PORT is ${process.env.PORT}: it should be a number up to 65535.`);
 if (!isBuilt(dist)) giveUp('There is nothing to serve yet: run `npm run build` first.');
 // A new one at every start, unless one was given: devices that are set up once want the same one.
-const key = process.env.HUB_KEY ?? randomBytes(12).toString('base64url');
+const key = String(process.env.HUB_KEY ?? randomBytes(12).toString('base64url'));
 if (!/^[\w-]{8,}$/.test(key)) giveUp('HUB_KEY should be eight letters and digits or more.');
 const hub = makeHub(key);
 const server = createServer(

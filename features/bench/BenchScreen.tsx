@@ -14,6 +14,7 @@ import { MixStep } from './MixStep';
 import { PlaceStep } from './PlaceStep';
 import { ScaleStep } from './ScaleStep';
 import { type Bench, portionsOf, useBench } from './useBench';
+import { useScale } from './useScale';
 import { NoSuchJar } from '../parts/NoSuchJar';
 
 /** Feeding a jar in five steps: keep, water, flour, mix and mark, place. */
@@ -48,7 +49,15 @@ function AtTheBench({
   const dispatch = useAppDispatch();
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const { jar } = standing;
-  const { step } = bench.draft;
+  const { step, order, weighing } = bench.draft;
+  const portion = portionsOf(order)[step];
+  const inBefore = portionsOf(order)
+    .slice(0, step)
+    .reduce((sum, of) => sum + bench.amounts[`${of}G`], 0);
+  const scale = useScale(
+    portion ?? 'mixed',
+    weighing === 'inJar' ? jar.card.vessel.emptyG + inBefore : null,
+  );
   const toStep = (to: number) => {
     setProblems({});
     bench.change({ step: to });
@@ -68,7 +77,6 @@ function AtTheBench({
     bench.change({ step: 3 });
     setProblems(found);
   };
-  const portion = portionsOf(bench.draft.order)[step];
   const header = (
     <BenchHeader name={jar.card.name} bench={bench} more={then.length} onLeave={leave} />
   );
@@ -90,6 +98,7 @@ function AtTheBench({
         bench={bench}
         standing={standing}
         portion={portion}
+        scale={scale}
         onBack={back}
         onDone={(landed) => bench.change({ landed, step: step + 1 })}
       />

@@ -9,6 +9,7 @@ import {
   portionFromScale,
   scaleTarget,
 } from '@core/bench';
+import { isPoured, portionOn } from '@core/devices/onTheScale';
 import { type Standing, weightObjections, contentOf } from '@core/journal';
 import { freshDensity } from '@core/measure';
 import {
@@ -36,7 +37,9 @@ import { FlourThisTime } from './FlourThisTime';
 import { KeepPanels } from './KeepPanels';
 import { RoomWarning } from './MixStep';
 import { PORTION_TITLES, ScaleNotes, ingredientOf, toGo } from './ScaleNotes';
+import { LivePortion, ScaleAway, useHandsFree } from './LivePortion';
 import { type Bench, portionsOf } from './useBench';
+import { type LiveScale } from './useScale';
 
 /** Volume of flour and water in a mix, ml/g. */
 const MIXED_ML = { water: 1, flour: 0.7 } as const;
@@ -47,6 +50,7 @@ export function ScaleStep({
   bench,
   standing,
   portion,
+  scale,
   onBack,
   onDone,
 }: {
@@ -54,6 +58,7 @@ export function ScaleStep({
   readonly bench: Bench;
   readonly standing: Standing;
   readonly portion: Portion;
+  readonly scale: LiveScale;
   readonly onBack: () => void;
   readonly onDone: (landed: Landed) => void;
 }) {
@@ -71,14 +76,19 @@ export function ScaleStep({
     landedEarlier === undefined ? '' : String(reading(landedEarlier)),
   );
   const [problem, setProblem] = useState<string | null>(null);
+  const [byHand, setByHand] = useState(false);
 
   const wanted = bench.wantedAfter(order.slice(0, at))[`${portion}G`];
   // Cups and spoons are of the portion alone; a number is what the scale reads.
   const ingredient = ingredientOf(portion, bench);
   const measured = gramsFromMeasure(text, ingredient);
   const typed = text.trim() === '' ? null : gramsFromText(text, ingredient);
-  const really =
+  const live = scale.is === 'live' && !byHand;
+  const onScale = portionOn(scale.weighed);
+  const typedG =
     measured ?? (typed === null ? wanted : portionFromScale(draft.weighing, emptyG, before, typed));
+  // Before anything is on the scale, pressing on means that it is in as asked, as with an empty field.
+  const really = live && onScale >= 1 ? onScale : typedG;
 
   const done = () => {
     const objection =
@@ -97,6 +107,15 @@ export function ScaleStep({
     };
     onDone(landed);
   };
+
+  useHandsFree(live && isPoured(scale.weighed, wanted, scale.weighed.shown.at(-1)?.at ?? 0), done);
+  // A scale that falls silent leaves in the field what it showed last.
+  const left = scale.is === 'silent' && onScale >= 1 ? String(Math.round(reading(onScale))) : null;
+  const [leftBefore, setLeftBefore] = useState(left);
+  if (left !== leftBefore) {
+    setLeftBefore(left);
+    if (left !== null && text === '') setText(left);
+  }
 
   const low = useLow();
   const asked = (
@@ -117,19 +136,32 @@ export function ScaleStep({
   const warning = portion === 'keep' && <RoomWarning bench={bench} standing={standing} />;
   const entered = (
     <View style={styles.part}>
-      <Field
-        big
-        label={cups ? 'Scale reads, or cups' : 'Scale reads, grams'}
-        text={text}
-        onText={(to) => {
-          setText(to);
-          setProblem(null);
-        }}
-        numeric={!cups && !ounces}
-        problem={problem}
-        hint={toGo(wanted, typed === null ? null : really, portion, order, bench.afterSlip)}
-        onSubmit={done}
-      />
+      {live ? (
+        <LivePortion
+          weighed={scale.weighed}
+          wanted={wanted}
+          order={order}
+          portion={portion}
+          onByHand={() => setByHand(true)}
+        />
+      ) : (
+        <>
+          <Field
+            big
+            label={cups ? 'Scale reads, or cups' : 'Scale reads, grams'}
+            text={text}
+            onText={(to) => {
+              setText(to);
+              setProblem(null);
+            }}
+            numeric={!cups && !ounces}
+            problem={problem}
+            hint={toGo(wanted, typed === null ? null : really, portion, order, bench.afterSlip)}
+            onSubmit={done}
+          />
+          <ScaleAway is={scale.is} byHand={byHand} onScale={() => setByHand(false)} />
+        </>
+      )}
       <Choice
         label="Scale"
         hideLabel
@@ -160,7 +192,13 @@ export function ScaleStep({
           {warning}
           <View style={styles.row}>
             <Pour
-              layers={layersOf(bench, standing, portion, really, words)}
+              layers={layersOf(
+                bench,
+                standing,
+                portion,
+                live ? Math.max(0.1, onScale) : really,
+                words,
+              )}
               flour={bench.flour}
               width={156}
             />

@@ -31,6 +31,9 @@ export function SettingsScreen() {
         Settings
       </Words>
       <PlacesPanel />
+      <Button icon="tune-variant" href="/devices">
+        A scale, thermometer or lid that speaks for itself
+      </Button>
       <SchoolPanel />
       <ShownPanel />
       <RemindersPanel />

@@ -46,6 +46,12 @@ const PAGES: readonly Findable[] = [
     also: 'learn quiz train game judge exercise',
   },
   {
+    title: 'Devices',
+    hint: 'a scale, a thermometer or a lid that speaks for itself',
+    href: '/devices',
+    also: 'hub scale bluetooth sensor connect',
+  },
+  {
     title: 'What-if room',
     hint: 'two ways of keeping a starter, over days',
     href: '/what-if',

@@ -27,6 +27,8 @@ export const cacheKey = (kitchen: KitchenName, of: 'learnt' | 'folds' | 'plan') 
 export const PRACTICE_KEY = 'practice';
 /** Pairs of set-ups that were kept in the what-if room. */
 export const WHAT_IF_KEY = 'what-if';
+/** The key that this device shows to the hub of its kitchen. */
+export const HUB_KEY = 'hub-key';
 /** Says that the data of the first version was brought over. */
 export const movedKey = (kitchen: KitchenName) => `${kitchen}/moved`;
 

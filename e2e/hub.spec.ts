@@ -1,0 +1,97 @@
+import { type Page } from '@playwright/test';
+
+import { expect, kitchenOn, test } from './fixtures';
+
+const KEY = 'key-for-the-tests';
+
+/** A second page in which the scale is played. */
+async function playedScale(page: Page): Promise<(name: string) => Promise<void>> {
+  const other = await page.context().newPage();
+  await kitchenOn(other).open(`/devices?key=${KEY}`, 'demo');
+  await expect(other.getByText('Joined: what your devices say comes in here.')).toBeVisible();
+  const button = (name: string) => other.getByRole('button', { name, exact: true });
+  const press = (name: string) => button(name).click();
+  if (!(await button('Begin to play').isVisible()))
+    await other.getByRole('button', { name: /^Play a scale/ }).click();
+  await press('Begin to play');
+  await expect(other.getByText('Played scale')).toBeVisible();
+  return press;
+}
+
+test('a whole feed from the scale, without a field touched, cut in the middle @phone', async ({
+  page,
+  kitchen,
+  foreseen,
+}) => {
+  // Where the line is cut on purpose.
+  foreseen.push(/ERR_INTERNET_DISCONNECTED|ERR_FAILED|Failed to load resource/);
+  await kitchen.open('/', 'demo');
+  const press = await playedScale(page);
+  await press('Put the jar on');
+  await kitchen.open('/jar/grebe/feed', 'demo');
+  const onScale = page.getByRole('group', { name: 'On the scale' });
+  await expect(onScale).toContainText('25 g to go');
+  await press('Pour 25 g');
+  // It goes on by itself once it rests.
+  await expect(page.getByRole('heading', { name: 'Water' })).toBeVisible();
+  await expect(onScale).toContainText(/g to go/);
+  await kitchen.accessible();
+  await press('Pour 25 g');
+  await expect(onScale).toContainText('75 g to go');
+  await press('Spoon 10 g out');
+  await expect(onScale).toContainText('85 g to go');
+
+  // The scale is put away in the middle: back to typing, with what it read.
+  await press('Put it away');
+  await expect(
+    page.getByText('Nothing comes from the scale any more.', { exact: false }),
+  ).toBeVisible();
+  const field = page.getByRole('textbox', { name: 'Scale reads, grams' });
+  await expect(field).toHaveValue(/^1[456]$/);
+  await field.fill('100');
+  await kitchen.button('Water is in').click();
+  await expect(page.getByRole('heading', { name: 'Flour' })).toBeVisible();
+
+  // And it is there again for the flour.
+  await press('Begin to play');
+  await expect(onScale).toContainText('100 g to go');
+  await press('Pour 100 g');
+  await expect(page.getByText(/^2[56] g keep, 10\d g flour, 100 g water/)).toBeVisible();
+  await kitchen.button('The band is set').click();
+  await kitchen.button('The feed is done').click();
+  await expect(page.getByText(/^Grebe is fed: keep 2[56]/)).toBeVisible();
+});
+
+test('the devices say what they say, and a wrong key is told @wide', async ({
+  page,
+  kitchen,
+  foreseen,
+}) => {
+  foreseen.push(/401/);
+  await kitchen.open('/devices', 'own');
+  await page.getByRole('textbox', { name: 'Key of the hub' }).fill('short');
+  await kitchen.button('Join the hub').click();
+  await expect(page.getByText('That is no key', { exact: false })).toBeVisible();
+  await page.getByRole('textbox', { name: 'Key of the hub' }).fill('another-key');
+  await kitchen.button('Join the hub').click();
+  await expect(page.getByText('The hub does not know this key', { exact: false })).toBeVisible();
+  await kitchen.button('Leave the hub').click();
+  await page
+    .getByRole('textbox', { name: 'Key of the hub' })
+    .fill(`Scale, thermometer or lid: http://127.0.0.1:1/devices?key=${KEY}`);
+  await kitchen.button('Join the hub').click();
+  await expect(page.getByText('Joined: what your devices say comes in here.')).toBeVisible();
+  const base = new URL(page.url()).origin;
+  const post = (readings: object, kind: string, device: string) =>
+    page.request.post(`${base}/hub/readings`, {
+      headers: { authorization: `Bearer ${KEY}` },
+      data: { device, kind, name: device, readings: [readings] },
+    });
+  await post({ seq: Date.now(), celsius: 21.4, min: 18, max: 24 }, 'thermometer', 'Counter');
+  await post({ seq: Date.now(), grams: 412, battery: 9 }, 'scale', 'Bench');
+  await expect(page.getByText('21 °C, 18 °C to 24 °C')).toBeVisible();
+  await expect(page.getByText('battery 9 %')).toBeVisible();
+  await kitchen.accessible();
+  await page.reload();
+  await expect(page.getByText('412 g')).toBeVisible();
+});

@@ -1,0 +1,1 @@
+export { DevicesScreen } from './DevicesScreen';
