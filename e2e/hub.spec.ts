@@ -95,3 +95,56 @@ test('the devices say what they say, and a wrong key is told @wide', async ({
   await page.reload();
   await expect(page.getByText('412 g')).toBeVisible();
 });
+
+test('a lid’s night is in the log by itself, over a reload, and the forecast follows @phone', async ({
+  page,
+  kitchen,
+}) => {
+  await kitchen.open(`/devices?key=${KEY}`, 'demo');
+  await expect(page.getByText('Joined: what your devices say comes in here.')).toBeVisible();
+  const base = new URL(page.url()).origin;
+  let seq = Date.now();
+  const see = (mm: number) =>
+    page.request.post(`${base}/hub/readings`, {
+      headers: { authorization: `Bearer ${KEY}` },
+      data: {
+        device: 'lid-of-grebe',
+        kind: 'lid',
+        name: 'Lid',
+        readings: Array.from({ length: 6 }, () => ({ seq: seq++, mm })),
+      },
+    });
+  await see(110);
+  await page
+    .getByRole('textbox', { name: 'From the lid to the floor of the empty jar' })
+    .fill('120');
+  await page
+    .getByRole('radiogroup', { name: 'It sits on' })
+    .getByRole('radio', { name: 'Grebe' })
+    .click();
+  await expect(page.getByText('It logs looks by itself', { exact: false })).toBeVisible();
+  await kitchen.open('/jar/grebe/feed', 'demo');
+  await kitchen.feedAtBench();
+  await expect(page.getByText(/^Grebe is fed/)).toBeVisible();
+  await page.waitForTimeout(3000);
+  await see(90);
+  await page.waitForTimeout(500);
+  const ripe = async () => (await page.getByRole('main').textContent())!;
+  const before = await ripe();
+  for (const [at, mm] of [
+    ['2026-03-13T21:20', 84],
+    ['2026-03-13T23:50', 66],
+    ['2026-03-14T01:20', 50],
+  ] as const) {
+    await kitchen.open('/jar/grebe', 'demo', at);
+    await page.waitForTimeout(3500);
+    await see(mm);
+    await expect(
+      page
+        .getByText(`looked: + ${Math.round(((120 - mm) / 30 - 1) * 100)} %`)
+        .filter({ visible: true })
+        .first(),
+    ).toBeVisible();
+  }
+  expect(await ripe()).not.toBe(before);
+});

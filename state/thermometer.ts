@@ -32,7 +32,7 @@ export async function readThermometer(
  * @returns objections to `hours`
  */
 export const laidOver =
-  (place: string, hours: MeasuredHours, usually: boolean, text: string) =>
+  (place: string, hours: MeasuredHours, usually: boolean, text?: string) =>
   (dispatch: Dispatch, getState: () => RootState) => {
     const state = getState();
     const time = selectTime(state);

@@ -3,3 +3,5 @@ export * from './arrivals';
 export * from './contract';
 export * from './onTheScale';
 export * from './played';
+export * from './hourMeans';
+export * from './lidLooks';

@@ -9,6 +9,7 @@ import { type Hub, setHubKey } from '@state/hub';
 import { useCopy } from '../parts/useCopy';
 import { useHub } from '../parts/useHub';
 import { useKitchenWords } from '../words';
+import { HangsAt, SitsOn } from './DeviceRoles';
 import { PlayPanel } from './PlayPanel';
 
 const LINE_WORDS: Readonly<Record<Hub['line'], string>> = {
@@ -101,7 +102,11 @@ function Known({ hub }: { readonly hub: Hub }) {
       </Words>
       {all.length === 0 && <Words tone="quiet">Nothing has said anything yet.</Words>}
       {all.map((reading) => (
-        <DeviceRow key={reading.device} reading={reading} />
+        <View key={reading.device} style={styles.device}>
+          <DeviceRow reading={reading} />
+          {reading.kind === 'thermometer' && <HangsAt device={reading.device} />}
+          {reading.kind === 'lid' && <SitsOn device={reading.device} mm={reading.mm} />}
+        </View>
       ))}
     </Panel>
   );
@@ -162,4 +167,5 @@ function HomeMade({ address, hubKey }: { readonly address: string; readonly hubK
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', gap: 12, alignItems: 'baseline' },
   fill: { flex: 1 },
+  device: { gap: 8 },
 });

@@ -11,6 +11,7 @@ import {
   keepPlanning,
   makeStore,
   openLastKitchen,
+  type Store,
   readClock,
   selectJar,
   selectNow,
@@ -41,7 +42,7 @@ export function Kitchen({ children }: { readonly children: ReactNode }) {
       () => {
         if (left) return;
         setFault(null);
-        stops.push(keepLearning(store), keepPlanning(store, explainMending));
+        stops.push(keepLearning(store), keepPlanning(store, explainMending), listenLater(store));
       },
       (error: unknown) => setFault(error instanceof Error ? error : new Error(String(error))),
     );
@@ -65,6 +66,25 @@ export function Kitchen({ children }: { readonly children: ReactNode }) {
       <Opened>{children}</Opened>
     </Provider>
   );
+}
+
+/** Devices are listened to once the page has done what is asked of it first, ms. */
+const LISTENS_AFTER = 2500;
+
+/** Listens to the devices of the kitchen. @returns a function that ends it */
+function listenLater(store: Store): () => void {
+  let end: (() => void) | null = null;
+  let over = false;
+  const timer = setTimeout(() => {
+    void import('@state/deviceKeeper').then(({ keepDevices }) => {
+      if (!over) end = keepDevices(store);
+    });
+  }, LISTENS_AFTER);
+  return () => {
+    over = true;
+    clearTimeout(timer);
+    end?.();
+  };
 }
 
 function Opened({ children }: { readonly children: ReactNode }) {

@@ -29,6 +29,8 @@ export const PRACTICE_KEY = 'practice';
 export const WHAT_IF_KEY = 'what-if';
 /** The key that this device shows to the hub of its kitchen. */
 export const HUB_KEY = 'hub-key';
+/** Where the devices of a kitchen hang and stand. */
+export const devicesKey = (kitchen: KitchenName) => `${kitchen}/devices`;
 /** Says that the data of the first version was brought over. */
 export const movedKey = (kitchen: KitchenName) => `${kitchen}/moved`;
 

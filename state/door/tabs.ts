@@ -73,3 +73,31 @@ export function listenToTabs(heard: (told: Told) => void): () => void {
   channel.addEventListener('message', onMessage);
   return () => channel.removeEventListener('message', onMessage);
 }
+
+/**
+ * Runs something in one tab of all: here, as soon as no other tab does it.
+ *
+ * @param run returns what ends it
+ * @returns a function that ends it here
+ */
+export function inOneTab(what: string, run: () => () => void): () => void {
+  let end: (() => void) | null = null;
+  let over = false;
+  const begin = () => {
+    if (!over) end = run();
+  };
+  const manager = locks();
+  let release: () => void = () => undefined;
+  if (!manager) begin();
+  else
+    void manager.request(`${STORE_NAME} ${what}`, () => {
+      if (over) return;
+      begin();
+      return new Promise<void>((resolve) => (release = resolve));
+    });
+  return () => {
+    over = true;
+    end?.();
+    release();
+  };
+}
