@@ -26,7 +26,7 @@ module.exports = {
       to: {
         path: 'node_modules/',
         pathNot:
-          'node_modules/(joi|@hapi|@standard-schema|date-fns|@date-fns|ml-.*|ical-generator|papaparse|fflate|pure-rand)/',
+          'node_modules/(joi|@hapi|@standard-schema|date-fns|@date-fns|ml-.*|ical-generator|papaparse|fflate|pure-rand|@noble)/',
       },
     },
     {

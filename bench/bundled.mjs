@@ -16,4 +16,6 @@ await build({
   tsconfig: 'tsconfig.json',
   packages: 'external',
 });
-process.exit(spawnSync(process.execPath, [outfile], { stdio: 'inherit' }).status ?? 1);
+process.exit(
+  spawnSync(process.execPath, ['--expose-gc', outfile], { stdio: 'inherit' }).status ?? 1,
+);

@@ -4,12 +4,14 @@ import { existsSync } from 'node:fs';
 import { coreTimes, fitTimes, planTimes } from './coreTimes';
 import { decades } from './decades';
 import { firstLoad } from './firstLoad';
+import { hubHour } from './hubHour';
 import { inPage } from './inPage';
 import { secondVisit } from './secondVisit';
 
 planTimes();
 coreTimes();
 fitTimes();
+await hubHour();
 if (existsSync('dist/index.html')) {
   await firstLoad();
   await secondVisit();

@@ -148,3 +148,70 @@ test('a lid’s night is in the log by itself, over a reload, and the forecast f
   }
   expect(await ripe()).not.toBe(before);
 });
+
+test('two browsers are paired, go apart, and are together again with nothing lost or doubled @phone', async ({
+  page,
+  kitchen,
+  browser,
+  foreseen,
+}) => {
+  foreseen.push(/ERR_INTERNET_DISCONNECTED|Failed to load resource/);
+  await page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
+  await kitchen.open('/jar/grebe', 'demo');
+  await kitchen.open(`/devices?key=${KEY}`, 'demo');
+  await kitchen.button('Pair another device').click();
+  await expect(page.getByRole('img', { name: 'The code for the other device' })).toBeVisible();
+  await kitchen.accessible();
+  await kitchen.button('Copy the link').click();
+  await expect(page.getByText('The link for the other device is copied')).toBeVisible();
+  const link = await page.evaluate(() => navigator.clipboard.readText());
+  expect(link).toMatch(/#pair=/);
+
+  // Another device, in an empty kitchen of its own.
+  // On the same hours: its clock is held still by them.
+  const elsewhere = await browser.newContext({
+    locale: 'en-GB',
+    timezoneId: 'America/Los_Angeles',
+  });
+  const other = await elsewhere.newPage();
+  const there = kitchenOn(other);
+  await there.open('/', 'own');
+  const { pathname, search, hash } = new URL(link);
+  await other.goto(`${pathname}${search}&at=2026-03-13T18:20${hash}`);
+  await there.button('Join it').click();
+  await expect(other.getByText('Both devices have the same.')).toBeVisible({ timeout: 40_000 });
+  await expect(page.getByText('Both devices have the same.')).toBeVisible();
+  expect(other.url()).not.toContain('pair=');
+  await there.open('/jar/grebe', 'own');
+  await expect(other.getByRole('heading', { name: 'Grebe' }).first()).toBeVisible();
+
+  // Apart: each goes on by itself.
+  await elsewhere.setOffline(true);
+  const looked = (of: Page, pct: number) =>
+    of.getByText(`looked: + ${pct} %`).filter({ visible: true });
+  await other.getByLabel('Rise above the band').fill('41');
+  await there.button('Log this look').click();
+  await expect(looked(other, 41).first()).toBeVisible();
+  await kitchen.open('/jar/grebe', 'demo');
+  await page.getByLabel('Rise above the band').fill('42');
+  await kitchen.button('Log this look').click();
+  await expect(looked(page, 42).first()).toBeVisible();
+  await expect(looked(page, 41)).toHaveCount(0);
+
+  // And together again.
+  await elsewhere.setOffline(false);
+  for (const one of [page, other])
+    for (const pct of [41, 42]) await expect(looked(one, pct)).toHaveCount(1, { timeout: 40_000 });
+
+  // What is entered while both are here goes over at once, an undo too.
+  await page.getByLabel('Rise above the band').fill('43');
+  await kitchen.button('Log this look').click();
+  await expect(looked(other, 43)).toHaveCount(1);
+  await kitchen.button('Undo').click();
+  await expect(looked(other, 43)).toHaveCount(0);
+
+  await kitchen.open('/devices', 'demo');
+  await kitchen.button('Unpair this device').click();
+  await expect(kitchen.button('Pair another device')).toBeVisible();
+  await elsewhere.close();
+});

@@ -1,13 +1,16 @@
-import { readFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync } from 'node:fs';
 import { type Server, createServer } from 'node:http';
 import { type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
+import path from 'node:path';
 
 import { playedScale } from '../core/devices';
 import { makeApp } from './app';
 import { makeHub } from './hub';
 
 const KEY = 'a-key-for-tests';
+/** Nothing is served but the hub. */
+const EMPTY = mkdtempSync(path.join(tmpdir(), 'empty-'));
 
 let server: Server;
 let base = '';
@@ -15,7 +18,7 @@ let hub: ReturnType<typeof makeHub>;
 
 beforeEach(async () => {
   hub = makeHub(KEY, { posts: 60, devices: 3, listeners: 2 });
-  server = createServer(makeApp(tmpdir(), 'own', hub.router));
+  server = createServer(makeApp(EMPTY, 'own', hub.router));
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
   base = `http://127.0.0.1:${(server.address() as AddressInfo).port}/hub`;
 });
@@ -71,7 +74,7 @@ it.each([
   ['no number', { ...scale(1, 1), readings: [{ seq: 1, grams: 'heavy' }] }, 400, /grams/],
   ['no readings', { ...scale(1, 1), readings: [] }, 400, /readings/],
   ['a field of its own', { ...scale(1, 1), more: 1 }, 400, /more/],
-  ['too much', ' '.repeat(200_000) + '{}', 413, /no larger/],
+  ['too much', ' '.repeat(200_000) + '{}', 413, /larger than/],
 ])('refuses a post of %s in words', async (_, body, status, said) => {
   const answer = await send(body);
   expect(answer.status).toBe(status);
@@ -126,6 +129,31 @@ it('lets no more pages listen than it can serve', async () => {
   ended.abort();
 });
 
+it('passes sealed messages on within their box, and keeps none', async () => {
+  const box = 'b'.repeat(22);
+  const post = (to: string, text: string, key = KEY) =>
+    fetch(`${base}/boxes/${to}`, {
+      method: 'POST',
+      headers: { authorization: `Bearer ${key}`, 'content-type': 'text/plain' },
+      body: text,
+    });
+  expect((await post(box, 'before-anybody-came')).status).toBe(202);
+  const ended = new AbortController();
+  const answer = await fetch(`${base}/boxes/${box}/events?key=${KEY}`, { signal: ended.signal });
+  const reader = answer.body!.pipeThrough(new TextDecoderStream()).getReader();
+  let text = '';
+  await post('c'.repeat(22), 'another-box');
+  await post(box, 'mine');
+  while (!text.includes('event: sealed')) text += (await reader.read()).value;
+  expect(text).toContain('data: "mine"');
+  expect(text).not.toMatch(/another-box|before-anybody/);
+  ended.abort();
+  expect((await post(box, 'x', 'wrong-key')).status).toBe(401);
+  expect((await post(box, '{"not": "sealed"}')).status).toBe(400);
+  expect((await post(box, 'x'.repeat(700_000))).status).toBe(413);
+  expect((await fetch(`${base}/boxes/short/events?key=${KEY}`)).status).toBe(400);
+});
+
 it('has an address for nothing else', async () => {
   expect((await fetch(`${base}/entries`)).status).toBe(404);
 });
@@ -133,7 +161,7 @@ it('has an address for nothing else', async () => {
 it('takes an hour of ten readings a second, and nothing of it stays', async () => {
   const played = playedScale(3);
   const busy = makeHub(KEY, { posts: 1e6 });
-  const app = createServer(makeApp(tmpdir(), 'own', busy.router));
+  const app = createServer(makeApp(EMPTY, 'own', busy.router));
   await new Promise<void>((resolve) => app.listen(0, '127.0.0.1', resolve));
   const at = `http://127.0.0.1:${(app.address() as AddressInfo).port}/hub/readings`;
   const minute = async () => {

@@ -24,9 +24,13 @@ export interface HubLimits {
 
 const LIMITS: HubLimits = { posts: 400, devices: 16, listeners: 24 };
 /** A page that does not take what it is sent is let go before so much waits for it, bytes. */
-const MOST_WAITING = 512_000;
+const MOST_WAITING = 8_000_000;
 /** Something is said at least so often, or a way in between takes the stream for dead; ms. */
 const HEARTBEAT = 15_000;
+
+/** A sealed message is no larger, bytes. */
+const LARGEST_SEALED = 600_000;
+const BOX = /^[\w-]{22}$/;
 
 const SCHEMAS = Object.fromEntries(DEVICE_KINDS.map((kind) => [kind, joiOf(POSTS[kind])]));
 
@@ -40,7 +44,10 @@ export function makeHub(key: string, limits: Partial<HubLimits> = {}, clock = Da
   const { posts, devices: most, listeners: pages } = { ...LIMITS, ...limits };
   const devices = new Map<string, KnownDevice>();
   const listening = new Set<Response>();
+  const open = new Set<Response>();
   const hub = Router();
+
+  const boxes = new Map<string, Set<Response>>();
 
   const send = (event: string, data: unknown, to: Iterable<Response> = listening) => {
     const text = `event: ${event}\ndata: ${JSON.stringify(data)}\n\n`;
@@ -49,21 +56,47 @@ export function makeHub(key: string, limits: Partial<HubLimits> = {}, clock = Da
       else page.write(text);
     }
   };
-
-  hub.post(
-    '/readings',
+  const inTime = () =>
     rateLimit({
       windowMs: 10_000,
       limit: posts,
       standardHeaders: true,
       legacyHeaders: false,
       message: { error: 'Too many posts: send several readings at once.' },
-    }),
-    (req: Request, res: Response, next: NextFunction) => {
-      const shown = /^Bearer (.+)$/.exec(req.get('authorization') ?? '')?.[1] ?? '';
-      if (isKey(shown, key)) return next();
-      res.status(401).json({ error: 'The hub’s key is missing, or is another one.' });
-    },
+    });
+  const withKey = (req: Request, res: Response, next: NextFunction) => {
+    const shown = /^Bearer (.+)$/.exec(req.get('authorization') ?? '')?.[1] ?? '';
+    if (isKey(shown, key)) return next();
+    res.status(401).json({ error: 'The hub’s key is missing, or is another one.' });
+  };
+  /** Opens a stream to a page, if it has the key and there is room. */
+  const stream = (req: Request, res: Response, ended: () => void): boolean => {
+    const { key: shown } = req.query;
+    const known = typeof shown === 'string' && isKey(shown, key);
+    if (!known || open.size >= pages) {
+      const error = known
+        ? 'Too many pages are listening already.'
+        : 'The hub’s key is missing, or is another one.';
+      res.status(known ? 503 : 401).json({ error });
+      return false;
+    }
+    open.add(res);
+    res.writeHead(200, {
+      'Content-Type': 'text/event-stream',
+      'Cache-Control': 'no-cache, no-transform',
+    });
+    res.write('retry: 2000\n\n');
+    res.on('close', () => {
+      open.delete(res);
+      ended();
+    });
+    return true;
+  };
+
+  hub.post(
+    '/readings',
+    inTime(),
+    withKey,
     express.json({ limit: LARGEST_POST, strict: true }),
     (req: Request, res: Response) => {
       const post = req.body as Post | undefined;
@@ -83,21 +116,39 @@ export function makeHub(key: string, limits: Partial<HubLimits> = {}, clock = Da
   );
 
   hub.get('/events', (req, res) => {
-    const { key: shown } = req.query;
-    if (typeof shown !== 'string' || !isKey(shown, key))
-      return res.status(401).json({ error: 'The hub’s key is missing, or is another one.' });
-    if (listening.size >= pages)
-      return res.status(503).json({ error: 'Too many pages are listening already.' });
-    res.writeHead(200, {
-      'Content-Type': 'text/event-stream',
-      'Cache-Control': 'no-cache, no-transform',
-    });
-    res.write('retry: 2000\n\n');
+    if (!stream(req, res, () => listening.delete(res))) return;
     const last: readonly Reading[] = [...devices.values()].map((known) => known.last);
     send('hello', last, [res]);
     listening.add(res);
-    res.on('close', () => listening.delete(res));
   });
+
+  // Between two devices of one kitchen: sealed, and passed on to whoever listens at that moment.
+  hub.get('/boxes/:box/events', (req, res) => {
+    const { box } = req.params;
+    if (!BOX.test(box)) return res.status(400).json({ error: 'That is no box.' });
+    const listeners = boxes.get(box) ?? new Set();
+    const ended = () => {
+      listeners.delete(res);
+      if (listeners.size === 0) boxes.delete(box);
+    };
+    if (!stream(req, res, ended)) return;
+    boxes.set(box, listeners.add(res));
+    send('hello', listeners.size - 1, [res]);
+  });
+  hub.post(
+    '/boxes/:box',
+    inTime(),
+    withKey,
+    express.text({ limit: LARGEST_SEALED }),
+    (req: Request<{ box: string }>, res: Response) => {
+      const sealed: unknown = req.body;
+      if (typeof sealed !== 'string' || !/^[\w-]+$/.test(sealed))
+        return res.status(400).json({ error: 'Sealed messages are letters and digits.' });
+      const listeners = boxes.get(req.params.box) ?? [];
+      send('sealed', sealed, listeners);
+      return res.status(202).json({ listening: [...listeners].length });
+    },
+  );
 
   hub.use((_req: Request, res: Response) => {
     res.status(404).json({ error: 'The hub knows no such address.' });
@@ -106,13 +157,13 @@ export function makeHub(key: string, limits: Partial<HubLimits> = {}, clock = Da
   hub.use((error: { status?: number }, _req: Request, res: Response, _next: NextFunction) => {
     const said =
       error.status === 413
-        ? `A post is no larger than ${LARGEST_POST / 1000} kB.`
+        ? 'This post is larger than the hub takes.'
         : 'This is no JSON that can be read.';
     res.status(error.status === 413 ? 413 : 400).json({ error: said });
   });
 
   const heart = setInterval(() => {
-    for (const page of listening) page.write(': still here\n\n');
+    for (const page of open) page.write(': still here\n\n');
   }, HEARTBEAT);
   heart.unref();
   return {
@@ -120,7 +171,7 @@ export function makeHub(key: string, limits: Partial<HubLimits> = {}, clock = Da
     /** Ends the streams and the heartbeat. */
     stop: () => {
       clearInterval(heart);
-      for (const page of listening) page.end();
+      for (const page of open) page.end();
     },
   };
 }

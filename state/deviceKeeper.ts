@@ -12,6 +12,7 @@ import { type DeviceRole, type DeviceRoles } from './deviceRoles';
 import { keepRoles, readRoles } from './door/devices';
 import { inOneTab } from './door/tabs';
 import { hearReadings, watchHub } from './hub';
+import { whenKitchenChanges } from './kitchenChanges';
 import { selectStanding } from './selectors';
 import { type Dispatch, type RootState, type Store } from './store';
 import { laidOver } from './thermometer';
@@ -67,7 +68,15 @@ export function keepDevices(store: Store): () => void {
     void (async () => {
       await store.dispatch(rolesRead());
       if (!over)
-        ends = [watchHub(() => undefined), hearReadings((one) => store.dispatch(kept(one)))];
+        ends = [
+          whenKitchenChanges(store, () => {
+            hours.clear();
+            lids.clear();
+            void store.dispatch(rolesRead());
+          }),
+          watchHub(() => undefined),
+          hearReadings((one) => store.dispatch(kept(one))),
+        ];
     })();
     return () => {
       over = true;

@@ -3,13 +3,14 @@ import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { type Reading } from '@core/devices/contract';
-import { Button, Field, Notice, Page, Panel, Words, pageUrl } from '@kit';
+import { Button, Field, Notice, Page, Panel, Words, pageUrl, takeFragment } from '@kit';
 import { type Hub, setHubKey } from '@state/hub';
 
 import { useCopy } from '../parts/useCopy';
 import { useHub } from '../parts/useHub';
 import { useKitchenWords } from '../words';
 import { HangsAt, SitsOn } from './DeviceRoles';
+import { PairPanel } from './PairPanel';
 import { PlayPanel } from './PlayPanel';
 
 const LINE_WORDS: Readonly<Record<Hub['line'], string>> = {
@@ -25,12 +26,13 @@ export function DevicesScreen({ given }: { readonly given?: string | undefined }
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const router = useRouter();
+  // The code of another device stands behind the #, where no server sees it.
+  const [offered] = useState(() => /^pair=(.+)$/.exec(takeFragment())?.[1] ?? null);
   useEffect(() => {
-    if (!given) return;
-    void setHubKey(given);
-    // It need not stand where somebody could look over a shoulder.
-    router.setParams({ key: undefined });
-  }, [given, router]);
+    if (given) void setHubKey(given);
+    // Neither need stand where somebody could look over a shoulder; the router keeps what is behind the # by that name.
+    if (given || offered) router.setParams({ key: undefined, '#': undefined });
+  }, [given, offered, router]);
   const join = () => {
     // The whole line of the server may be pasted as well.
     const key = (/[?&]key=([\w-]+)/.exec(text)?.[1] ?? text).trim();
@@ -85,6 +87,7 @@ export function DevicesScreen({ given }: { readonly given?: string | undefined }
       {hub.key !== null && (
         <>
           <Known hub={hub} />
+          <PairPanel hubKey={hub.key} offered={offered} />
           <PlayPanel />
           <HomeMade address={pageUrl('/hub/readings')} hubKey={hub.key} />
         </>

@@ -71,14 +71,18 @@ export function Kitchen({ children }: { readonly children: ReactNode }) {
 /** Devices are listened to once the page has done what is asked of it first, ms. */
 const LISTENS_AFTER = 2500;
 
-/** Listens to the devices of the kitchen. @returns a function that ends it */
+/** Listens to the devices of the kitchen, and to its other device where there is one. @returns a function that ends it */
 function listenLater(store: Store): () => void {
   let end: (() => void) | null = null;
   let over = false;
   const timer = setTimeout(() => {
-    void import('@state/deviceKeeper').then(({ keepDevices }) => {
-      if (!over) end = keepDevices(store);
-    });
+    void Promise.all([import('@state/deviceKeeper'), import('@state/pairing')]).then(
+      ([{ keepDevices }, { keepPaired }]) => {
+        if (over) return;
+        const ends = [keepDevices(store), keepPaired(store)];
+        end = () => ends.forEach((one) => one());
+      },
+    );
   }, LISTENS_AFTER);
   return () => {
     over = true;

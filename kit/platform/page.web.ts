@@ -8,6 +8,17 @@ export const goTo = (path: string): void => window.location.assign(path);
 export const pageUrl = (path: string): string =>
   new URL(`${process.env.EXPO_BASE_URL ?? ''}${path}`, window.location.origin).href;
 
+/** What stands behind the # of the address; it never leaves the browser. Taken once: it is gone from the address then. */
+export function takeFragment(): string {
+  const { hash, pathname, search } = window.location;
+  if (hash) window.history.replaceState(window.history.state, '', pathname + search);
+  return hash.slice(1);
+}
+
+/** Whether the page was opened by a name that leads here from this machine only. */
+export const isOnlyHere = (): boolean =>
+  ['localhost', '127.0.0.1', '[::1]'].includes(window.location.hostname);
+
 /** What the browser's tab and its history call the page. */
 export function titlePage(title: string): void {
   document.title = title;

@@ -49,3 +49,32 @@ export const postAsDevice = (key: string, body: unknown): Promise<boolean> =>
     ({ ok }) => ok,
     () => false,
   );
+
+/** What is heard in a box: how many others listen, and what they say. */
+export interface BoxLine {
+  readonly onOpen: (others: number) => void;
+  readonly onSealed: (sealed: string) => void;
+  readonly onBroken: (refused: boolean) => void;
+}
+
+/** Listens to a box of the hub. @returns a function that hangs up */
+export function listenToBox(key: string, box: string, heard: BoxLine): () => void {
+  const line = new EventSource(`${BASE}/hub/boxes/${box}/events?key=${encodeURIComponent(key)}`);
+  line.addEventListener('hello', ({ data }: MessageEvent<string>) => heard.onOpen(Number(data)));
+  line.addEventListener('sealed', ({ data }: MessageEvent<string>) =>
+    heard.onSealed(String(JSON.parse(data))),
+  );
+  line.onerror = () => heard.onBroken(line.readyState === EventSource.CLOSED);
+  return () => line.close();
+}
+
+/** Puts a sealed message into a box. @returns whether the hub took it */
+export const intoBox = (key: string, box: string, sealed: string): Promise<boolean> =>
+  fetch(`${BASE}/hub/boxes/${box}`, {
+    method: 'POST',
+    headers: { authorization: `Bearer ${key}`, 'content-type': 'text/plain' },
+    body: sealed,
+  }).then(
+    ({ ok }) => ok,
+    () => false,
+  );

@@ -31,6 +31,8 @@ export const WHAT_IF_KEY = 'what-if';
 export const HUB_KEY = 'hub-key';
 /** Where the devices of a kitchen hang and stand. */
 export const devicesKey = (kitchen: KitchenName) => `${kitchen}/devices`;
+/** The other device of a kitchen: the box they share, and the key to it. */
+export const pairKey = (kitchen: KitchenName) => `${kitchen}/pair`;
 /** Says that the data of the first version was brought over. */
 export const movedKey = (kitchen: KitchenName) => `${kitchen}/moved`;
 

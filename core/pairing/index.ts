@@ -1,0 +1,3 @@
+/** Two devices of one kitchen: what each has, and how it is sealed on its way. */
+export * from './buckets';
+export * from './seal';
