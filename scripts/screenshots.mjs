@@ -66,17 +66,16 @@ const PICTURES = [
     },
   ],
   [
-    'what-if-phone',
-    '/jar/grebe',
+    'what-if-wide',
+    '/what-if?jar=grebe',
+    WIDE,
+    { before: (page) => page.getByText('What this stands on').waitFor() },
+  ],
+  [
+    'practise-phone',
+    '/practise',
     PHONE,
-    {
-      before: async (page) => {
-        await press('What happens if I feed it')(page);
-        await page.getByRole('slider', { name: 'Keep, water, flour' }).fill('6');
-        const panel = page.getByRole('region', { name: 'What happens if' });
-        await panel.evaluate((element) => element.scrollIntoView());
-      },
-    },
+    { before: (page) => page.getByText('What do you do?').waitFor() },
   ],
   ['dough-wide', '/dough', WIDE],
   ['compare-wide', '/compare?a=grebe&b=skua', WIDE],
@@ -118,7 +117,6 @@ const PICTURES = [
     { before: (page) => page.getByRole('button', { name: /fed: / }).first().click() },
   ],
   ['settings-phone', '/settings', PHONE],
-  ['zone-phone', '/', PHONE, { zone: 'Asia/Tokyo' }],
   [
     'set-aside-phone',
     '/',
@@ -140,17 +138,6 @@ const PICTURES = [
   ],
 ];
 
-/** The same browser in another zone, at the same moment. */
-async function carriedTo(page, timezoneId, address) {
-  const storageState = await page.context().storageState({ indexedDB: true });
-  const viewport = page.viewportSize();
-  const context = await browser.newContext({ viewport, locale: 'en-GB', timezoneId, storageState });
-  const there = await context.newPage();
-  await there.goto(`${address}Z`);
-  await there.getByRole('region', { name: 'Has the kitchen moved?' }).waitFor();
-  return there;
-}
-
 const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
   env: { ...process.env, PORT, KITCHEN: 'demo' },
   stdio: ['ignore', 'pipe', 'inherit'],
@@ -161,7 +148,7 @@ const browser = await chromium.launch({
   args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
 });
 const named = process.argv.slice(2);
-for (const [name, path, viewport, { dark, before, zone } = {}] of PICTURES) {
+for (const [name, path, viewport, { dark, before } = {}] of PICTURES) {
   if (named.length > 0 && !named.includes(name)) continue;
   const page = await browser.newPage({
     viewport,
@@ -175,11 +162,9 @@ for (const [name, path, viewport, { dark, before, zone } = {}] of PICTURES) {
   // The pace is learnt and the forecasts settle.
   await page.waitForTimeout(6000);
   await before?.(page);
-  const shown = zone ? await carriedTo(page, zone, address) : page;
-  await shown.waitForTimeout(400);
-  await shown.screenshot({ path: `docs/screenshots/${name}.png` });
-  await shown.close();
-  if (shown !== page) await page.close();
+  await page.waitForTimeout(400);
+  await page.screenshot({ path: `docs/screenshots/${name}.png` });
+  await page.close();
 }
 await browser.close();
 server.kill();

@@ -32,7 +32,7 @@ export function SettingsScreen() {
       </Words>
       <PlacesPanel />
       <Button icon="tune-variant" href="/devices">
-        A scale, thermometer or lid that speaks for itself
+        Scale, thermometer, second device
       </Button>
       <SchoolPanel />
       <ShownPanel />
