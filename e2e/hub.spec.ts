@@ -9,11 +9,9 @@ async function playedScale(page: Page): Promise<(name: string) => Promise<void>>
   const other = await page.context().newPage();
   await kitchenOn(other).open(`/devices?key=${KEY}`, 'demo');
   await expect(other.getByText('Joined: what your devices say comes in here.')).toBeVisible();
-  const button = (name: string) => other.getByRole('button', { name, exact: true });
-  const press = (name: string) => button(name).click();
-  if (!(await button('Begin to play').isVisible()))
-    await other.getByRole('button', { name: /^Play a scale/ }).click();
-  await press('Begin to play');
+  const press = (name: string) => other.getByRole('button', { name, exact: true }).click();
+  await other.getByRole('button', { name: /^Play a scale/ }).click();
+  await press('Begin to play a scale');
   await expect(other.getByText('Played scale')).toBeVisible();
   return press;
 }
@@ -42,7 +40,7 @@ test('a whole feed from the scale, without a field touched, cut in the middle @p
   await expect(onScale).toContainText('85 g to go');
 
   // The scale is put away in the middle: back to typing, with what it read.
-  await press('Put it away');
+  await press('Put the scale away');
   await expect(
     page.getByText('Nothing comes from the scale any more.', { exact: false }),
   ).toBeVisible();
@@ -53,7 +51,7 @@ test('a whole feed from the scale, without a field touched, cut in the middle @p
   await expect(page.getByRole('heading', { name: 'Flour' })).toBeVisible();
 
   // And it is there again for the flour.
-  await press('Begin to play');
+  await press('Begin to play a scale');
   await expect(onScale).toContainText('100 g to go');
   await press('Pour 100 g');
   await expect(page.getByText(/^2[56] g keep, 10\d g flour, 100 g water/)).toBeVisible();
@@ -94,6 +92,16 @@ test('the devices say what they say, and a wrong key is told @wide', async ({
   await kitchen.accessible();
   await page.reload();
   await expect(page.getByText('412 g')).toBeVisible();
+
+  // Without any: they are played.
+  await page.getByRole('button', { name: /^Play a lid/ }).click();
+  await kitchen.button('Begin to play a lid').click();
+  await page.getByRole('slider', { name: 'Down to the surface' }).fill('55');
+  await expect(page.getByText(/^5[456] mm to the surface/)).toBeVisible();
+  await page.getByRole('button', { name: /^Play a thermometer/ }).click();
+  await kitchen.button('Begin to play a thermometer').click();
+  await expect(page.getByText('Played thermometer')).toBeVisible();
+  await kitchen.accessible();
 });
 
 test('a lid’s night is in the log by itself, over a reload, and the forecast follows @phone', async ({

@@ -5,3 +5,4 @@ export * from './onTheScale';
 export * from './played';
 export * from './hourMeans';
 export * from './lidLooks';
+export * from './playedOthers';

@@ -1,7 +1,7 @@
 import { USUAL_PACE, feed, forecast, heightAt, starterIn, usualVessel } from '../ferment';
 import { chanceFrom } from '../measure/chance';
 import { HOUR, MINUTE } from '../measure';
-import { type LidWatch, intoHour, lidRead, watchFeed } from '.';
+import { type LidWatch, intoHour, lidRead, playedLid, playedThermometer, watchFeed } from '.';
 
 describe('a thermometer’s hours', () => {
   it('are the mean of each, when it is over', () => {
@@ -88,5 +88,36 @@ describe('a lid over a night', () => {
       watch = lidRead(watch, { at: 2 * HOUR + i * MINUTE, mm: 80 }, FLOOR, 1.4).watch;
     expect(watch.doubt).toBe('late');
     expect(watch.bandMm).toBeNull();
+  });
+});
+
+describe('played', () => {
+  it('a thermometer follows its room slowly, and remembers how far it went', () => {
+    const played = playedThermometer(5, 20);
+    played.step(60_000);
+    played.room(28);
+    const [first] = played.step(2000);
+    expect(first!.celsius).toBeLessThan(21);
+    const last = played.step(15 * MINUTE).at(-1)!;
+    expect(Math.abs(last.celsius - 28)).toBeLessThan(0.4);
+    expect(last.min).toBeLessThan(20.3);
+    expect(last.max).toBeGreaterThan(27.6);
+  });
+
+  it('a lid sees the surface, and what is done to it', () => {
+    const played = playedLid(6, 90);
+    const mm = () => played.step(2000)[0]!.mm;
+    expect(Math.abs(mm() - 90)).toBeLessThan(2);
+    played.surface(60);
+    expect(Math.abs(mm() - 60)).toBeLessThan(2);
+    played.knocked(40);
+    expect(Math.abs(mm() - 100)).toBeLessThan(2);
+    played.knocked(0);
+    const hung = mm();
+    played.hang(true);
+    played.surface(20);
+    expect(mm()).toBe(hung);
+    played.hang(false);
+    expect(Math.abs(mm() - 20)).toBeLessThan(2);
   });
 });

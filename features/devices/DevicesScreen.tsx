@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { type Reading } from '@core/devices/contract';
-import { Button, Field, Notice, Page, Panel, Words, pageUrl, takeFragment } from '@kit';
+import { Button, Field, Notice, Page, Panel, Words, pageUrl, pageFragment } from '@kit';
 import { type Hub, setHubKey } from '@state/hub';
 
 import { useCopy } from '../parts/useCopy';
@@ -27,7 +27,7 @@ export function DevicesScreen({ given }: { readonly given?: string | undefined }
   const [problem, setProblem] = useState<string | null>(null);
   const router = useRouter();
   // The code of another device stands behind the #, where no server sees it.
-  const [offered] = useState(() => /^pair=(.+)$/.exec(takeFragment())?.[1] ?? null);
+  const [offered] = useState(() => /^pair=(.+)$/.exec(pageFragment())?.[1] ?? null);
   useEffect(() => {
     if (given) void setHubKey(given);
     // Neither need stand where somebody could look over a shoulder; the router keeps what is behind the # by that name.

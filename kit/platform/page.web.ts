@@ -8,12 +8,8 @@ export const goTo = (path: string): void => window.location.assign(path);
 export const pageUrl = (path: string): string =>
   new URL(`${process.env.EXPO_BASE_URL ?? ''}${path}`, window.location.origin).href;
 
-/** What stands behind the # of the address; it never leaves the browser. Taken once: it is gone from the address then. */
-export function takeFragment(): string {
-  const { hash, pathname, search } = window.location;
-  if (hash) window.history.replaceState(window.history.state, '', pathname + search);
-  return hash.slice(1);
-}
+/** What stands behind the # of the address: it never leaves the browser. */
+export const pageFragment = (): string => window.location.hash.slice(1);
 
 /** Whether the page was opened by a name that leads here from this machine only. */
 export const isOnlyHere = (): boolean =>
