@@ -10,7 +10,9 @@ import { LicencesScreen } from './LicencesScreen';
 /** Libraries that stand in package.json for the server, for types, or as what another one asks for. */
 const NOT_SHIPPED = [
   'express',
+  'express-rate-limit',
   'express-static-gzip',
+  'helmet',
   'tsx',
   'expo-linking',
   'ical-generator',
