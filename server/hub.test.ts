@@ -56,15 +56,21 @@ async function heard(events: number, meanwhile: () => Promise<unknown> = () => P
   }
   await begun;
   ended.abort();
-  return all().map(([, event, data]) => ({ event, data: JSON.parse(data!) as unknown }));
+  return all().map(([, event, data]) => ({
+    event,
+    ...(JSON.parse(data!) as { now: number; readings: unknown }),
+  }));
 }
 
 it('passes readings on to whoever listens, and the last of each device to whoever comes', async () => {
   const live = await heard(2, () => send(scale(1, 412)));
-  expect(live[0]).toEqual({ event: 'hello', data: [] });
-  expect(live[1]).toMatchObject({ event: 'readings', data: [{ kind: 'scale', grams: 412 }] });
+  expect(live[0]).toMatchObject({ event: 'hello', readings: [] });
+  expect(live[1]).toMatchObject({
+    event: 'readings',
+    readings: [{ kind: 'scale', grams: 412, at: live[1]!.now }],
+  });
   const [hello] = await heard(1);
-  expect(hello!.data).toMatchObject([{ device: 'scale-1', grams: 412 }]);
+  expect(hello!.readings).toMatchObject([{ device: 'scale-1', grams: 412 }]);
 });
 
 it.each([
@@ -87,7 +93,7 @@ it('lets nobody in without its key, to post or to listen', async () => {
   for (const query of ['', '?key=other'])
     expect((await fetch(`${base}/events${query}`)).status).toBe(401);
   const [hello] = await heard(1);
-  expect(hello!.data).toEqual([]);
+  expect(hello!.readings).toEqual([]);
 });
 
 it('counts readings that come out of order, and leaves them out', async () => {
@@ -110,7 +116,7 @@ it('keeps two scales apart, and takes on no more devices than it can', async () 
   expect((await send(scale(1, 9, 'four'))).status).toBe(409);
   expect((await send(scale(2, 9, 'two'))).status).toBe(202);
   const [hello] = await heard(1);
-  expect(hello!.data).toMatchObject([{ grams: 0 }, { grams: 9 }, { grams: 2 }]);
+  expect(hello!.readings).toMatchObject([{ grams: 0 }, { grams: 9 }, { grams: 2 }]);
 });
 
 it('slows down who posts too fast', async () => {

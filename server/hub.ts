@@ -110,15 +110,15 @@ export function makeHub(key: string, limits: Partial<HubLimits> = {}, clock = Da
         return res.status(409).json({ error: `The hub knows ${most} devices already.` });
       const { readings, late, known } = arrived(post, before, clock());
       if (known) devices.set(post.device, known);
-      if (readings.length > 0) send('readings', readings);
+      if (readings.length > 0) send('readings', { now: clock(), readings });
       return res.status(202).json({ taken: readings.length, late });
     },
   );
 
   hub.get('/events', (req, res) => {
     if (!stream(req, res, () => listening.delete(res))) return;
-    const last: readonly Reading[] = [...devices.values()].map((known) => known.last);
-    send('hello', last, [res]);
+    const readings: readonly Reading[] = [...devices.values()].map((known) => known.last);
+    send('hello', { now: clock(), readings }, [res]);
     listening.add(res);
   });
 

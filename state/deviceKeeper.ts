@@ -10,7 +10,7 @@ import { doneTo } from './actions';
 import { readClock } from './clock';
 import { type DeviceRole, type DeviceRoles } from './deviceRoles';
 import { keepRoles, readRoles } from './door/devices';
-import { inOneTab } from './door/tabs';
+import { inOneTab, tellOfHub, whenHubIsTold } from './door/tabs';
 import { hearReadings, watchHub } from './hub';
 import { whenKitchenChanges } from './kitchenChanges';
 import { selectStanding } from './selectors';
@@ -40,7 +40,7 @@ function set(to: Partial<Keeping>) {
 
 /** Reads what the devices of the open kitchen are for. */
 export const rolesRead = () => async (_: Dispatch, getState: () => RootState) => {
-  set({ roles: await readRoles(getState().kitchen.name), doubts: {} });
+  set({ roles: await readRoles(getState().kitchen.name) });
 };
 
 /** Gives a device something to do; null takes it away. */
@@ -49,41 +49,34 @@ export const roleGiven =
   async (_: Dispatch, getState: () => RootState): Promise<boolean> => {
     const { [device]: former, ...others } = keeping.roles;
     const roles = role ? { ...others, [device]: role } : others;
+    const { [device]: doubted, ...doubts } = keeping.doubts;
     hours.delete(device);
     lids.delete(device);
-    set({ roles });
-    return former === role || keepRoles(getState().kitchen.name, roles);
+    set({ roles, doubts });
+    const saved = await keepRoles(getState().kitchen.name, roles);
+    tellOfHub();
+    return saved;
   };
 
 /**
  * While a page is open, in one tab of all: thermometers are laid over their places hour by hour, lids log their looks.
  * Without a key to the hub there is nothing to hear.
- *
- * @returns a function that ends it
  */
-export function keepDevices(store: Store): () => void {
-  return inOneTab('devices', () => {
-    let ends: readonly (() => void)[] = [];
-    let over = false;
-    void (async () => {
-      await store.dispatch(rolesRead());
-      if (!over)
-        ends = [
-          whenKitchenChanges(store, () => {
-            hours.clear();
-            lids.clear();
-            void store.dispatch(rolesRead());
-          }),
-          watchHub(() => undefined),
-          hearReadings((one) => store.dispatch(kept(one))),
-        ];
-    })();
-    return () => {
-      over = true;
-      for (const end of ends) end();
-    };
+export const keepDevices = (store: Store): void =>
+  inOneTab('devices', () => {
+    const read = () => void store.dispatch(rolesRead());
+    read();
+    whenKitchenChanges(store, () => {
+      hours.clear();
+      lids.clear();
+      set({ doubts: {} });
+      read();
+    });
+    // Another tab gave a device something to do.
+    whenHubIsTold(read);
+    watchHub(() => undefined);
+    hearReadings((one) => store.dispatch(kept(one)));
   });
-}
 
 /** What a reading comes to, by what its device is for. */
 export const kept =

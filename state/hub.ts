@@ -1,6 +1,8 @@
 import { type Reading } from '@core/devices/contract';
 
-import { keepHubKey, listen, postAsDevice, readHubKey } from './door/hub';
+import { listen, postAsDevice } from './door/hub';
+import { keepHubKey, readHubKey } from './door/hubKey';
+import { tellOfHub, whenHubIsTold } from './door/tabs';
 
 /** How it stands with the hub. `none`: nobody asked, or there is no key; `refused`: it has another one, or there is no hub. */
 export interface Hub {
@@ -43,7 +45,7 @@ export function watchHub(changed: () => void): () => void {
   };
 }
 
-/** Hears every reading, in order. @returns a function that stops it */
+/** Hears every reading as it comes, in order; not what was said before the line was up. @returns a function that stops it */
 export function hearReadings(heard: Heard): () => void {
   hearing.add(heard);
   return () => hearing.delete(heard);
@@ -62,7 +64,9 @@ async function dial() {
   if (key === null) return;
   hub = { ...hub, key };
   hangUp = listen(key, {
-    onOpen: () => set({ line: 'live' }),
+    onOpen: (last) => {
+      set({ line: 'live', devices: new Map(last.map((reading) => [reading.device, reading])) });
+    },
     onReadings: (readings) => {
       const devices = new Map(hub.devices);
       for (const reading of readings) {
@@ -84,12 +88,20 @@ async function dial() {
 
 /** The key of the hub of this kitchen; null forgets it. */
 export async function setHubKey(key: string | null): Promise<void> {
-  ring();
-  hub = { key, line: 'none', devices: new Map() };
   await keepHubKey(key);
-  set({});
-  if (key !== null) await dial();
+  tellOfHub();
+  await anew();
 }
+
+/** Hangs up, and takes the line up with the key that is kept now. */
+async function anew(): Promise<void> {
+  ring();
+  hub = { key: await readHubKey(), line: 'none', devices: new Map() };
+  set({});
+  if (hub.key !== null && watching.size > 0) await dial();
+}
+// Another tab joined the hub, or left it.
+whenHubIsTold(() => void anew());
 
 /** Posts as a device would; nothing without a key. */
 export const playReading = (body: unknown): Promise<boolean> =>

@@ -15,6 +15,7 @@ export {
   keepOpenName,
   openName,
   rawStore,
+  readHubKey,
   roomLeft,
 } from './door';
 export * from './exchange';

@@ -16,9 +16,10 @@ import {
 
 import { isoNow } from './actions';
 import { readClock } from './clock';
-import { intoBox, listenToBox, readHubKey } from './door/hub';
+import { intoBox, listenToBox } from './door/hub';
+import { readHubKey } from './door/hubKey';
 import { keepPairCode, readPairCode } from './door/pair';
-import { inOneTab } from './door/tabs';
+import { inOneTab, tellOfHub, whenHubIsTold } from './door/tabs';
 import { arrivalOf, takeIn } from './exchange';
 import { whenKitchenChanges } from './kitchenChanges';
 import { selectZone } from './selectors';
@@ -27,8 +28,8 @@ import { type Store } from './store';
 /** How it stands with the other device. */
 export interface Paired {
   readonly pair: Pair | null;
-  /** `away`: nobody else listens; `together`: both have the same. */
-  readonly is: 'none' | 'broken' | 'away' | 'exchanging' | 'together';
+  /** `away`: nobody else listens; `together`: both have the same; `unread`: one of them cannot read all of the other's. */
+  readonly is: 'none' | 'broken' | 'away' | 'exchanging' | 'together' | 'unread';
   /** Entries that came from the other device since this page was opened. */
   readonly came: number;
 }
@@ -47,7 +48,8 @@ const AGAIN = 5000;
 
 let paired: Paired = { pair: null, is: 'none', came: 0 };
 const watching = new Set<() => void>();
-let again: (() => void) | null = null;
+/** Takes the line up again, where this tab keeps it. */
+let again: () => void = () => undefined;
 
 export const pairedNow = (): Paired => paired;
 export function watchPaired(changed: () => void): () => void {
@@ -65,7 +67,8 @@ export async function pairWith(store: Store, code: string | null): Promise<boole
   if (!pair) return false;
   const saved = await keepPairCode(store.getState().kitchen.name, codeOf(pair));
   set({ pair, is: 'away', came: 0 });
-  again?.();
+  tellOfHub();
+  again();
   return saved;
 }
 
@@ -73,19 +76,17 @@ export async function pairWith(store: Store, code: string | null): Promise<boole
 export async function unpair(store: Store): Promise<void> {
   await keepPairCode(store.getState().kitchen.name, null);
   set({ pair: null, is: 'none' });
-  again?.();
+  tellOfHub();
+  again();
 }
 
 /**
  * While a page is open, in one tab of all: entries go to the other device of the kitchen and come from it, by way of the hub.
  * After a time apart both say what they have, and what is missing goes over.
- *
- * @returns a function that ends it
  */
-export function keepPaired(store: Store): () => void {
-  return inOneTab('pair', () => {
+export const keepPaired = (store: Store): void =>
+  inOneTab('pair', () => {
     let end: () => void = () => undefined;
-    let over = false;
     let turn = 0;
     const begin = async () => {
       const mine = ++turn;
@@ -93,54 +94,54 @@ export function keepPaired(store: Store): () => void {
       end = () => undefined;
       const kitchen = store.getState().kitchen.name;
       const [code, key] = await Promise.all([readPairCode(kitchen), readHubKey()]);
+      // Called once more meanwhile.
+      if (mine !== turn) return;
       const pair = code === null ? null : pairFrom(code);
-      if (over || mine !== turn) return;
       if (pair?.box !== paired.pair?.box) set({ pair, is: pair ? 'away' : 'none' });
-      if (pair && key !== null) end = exchange(store, pair, key, () => void begin());
+      if (pair && key !== null) end = exchange(store, pair, key, again);
     };
     again = () => void begin();
-    void begin();
+    again();
     // Each kitchen has an other device of its own, or none.
-    const stop = whenKitchenChanges(store, again);
-    return () => {
-      over = true;
-      again = null;
-      stop();
-      end();
-    };
+    whenKitchenChanges(store, again);
+    whenHubIsTold(again);
   });
-}
 
 /** Exchanges entries with the other device until it is ended. */
 function exchange(store: Store, pair: Pair, key: string, anew: () => void): () => void {
   const me = nanoid();
   const { name } = store.getState().kitchen;
-  /** Entries that are there already: they came from there, or went there. */
-  const there = new Set<string>();
   let known = store.getState().kitchen.events;
+  /** Entries that need not be sent one by one: they came from there, were sent, or go over by heaps. */
+  const settled = new Set(known.map(({ id }) => id));
   let timer: ReturnType<typeof setTimeout> | undefined;
+  let retry: ReturnType<typeof setTimeout> | undefined;
   let over = false;
   let work: Promise<unknown> = Promise.resolve();
 
   const events = () => store.getState().kitchen.events;
   const mine = () => haveOf(events().map(({ id }) => id));
   const say = (message: Message) => intoBox(key, pair.box, seal(pair, JSON.stringify(message)));
+  const ask = (): void => inTurn(() => say({ is: 'have', from: me, have: mine(), ask: true }));
   const sendEntries = async (some: readonly JournalEvent[]) => {
     for (let i = 0; i < some.length; i += AT_ONCE) {
       const part = some.slice(i, i + AT_ONCE);
       const file = { exportedAt: isoNow(), zone: selectZone(store.getState()), events: part, setAside: [] }; // prettier-ignore
-      if (!(await say({ is: 'entries', from: me, text: kitchenFileText(file) }))) return;
-      for (const { id } of part) there.add(id);
+      if (await say({ is: 'entries', from: me, text: kitchenFileText(file) })) continue;
+      // The hub did not take it: what is missing there is found out once it does.
+      retry = setTimeout(ask, AGAIN);
+      return;
     }
   };
   const takeEntries = async (text: string) => {
     const { readInWorker } = await import('../workers/read');
     const arrival = arrivalOf({ read: await readInWorker(text, readClock()), pictures: [] }, store.getState()); // prettier-ignore
-    for (const { id } of arrival.file.events) there.add(id);
-    // Places and zone are entries like all others: nothing of the file counts instead of what is here.
+    for (const { id } of arrival.file.events) settled.add(id);
     const came = arrival.fresh.length;
     if (came > 0) await takeIn(store, arrival);
-    set({ came: paired.came + came, is: 'together' });
+    set({ came: paired.came + came, ...(arrival.refused.length > 0 ? { is: 'unread' } : {}) });
+    // Only after something new, or two that cannot read each other would say so for ever.
+    if (came > 0) await say({ is: 'have', from: me, have: mine(), ask: true });
   };
   const hear = async (sealed: string) => {
     const text = unseal(pair, sealed);
@@ -148,11 +149,12 @@ function exchange(store: Store, pair: Pair, key: string, anew: () => void): () =
     const message = JSON.parse(text) as Message;
     if (message.from === me) return;
     if (message.is === 'entries') return takeEntries(message.text);
-    const missing = missingThere(events(), mine(), message.have);
-    set({ is: missing.length > 0 ? 'exchanging' : 'together' });
+    const here = mine();
+    const missing = missingThere(events(), here, message.have);
+    const same = here.every((print, i) => print === message.have[i]);
+    set({ is: same ? 'together' : paired.is === 'unread' ? 'unread' : 'exchanging' });
     await sendEntries(missing);
-    if (message.ask) await say({ is: 'have', from: me, have: mine(), ask: false });
-    set({ is: 'together' });
+    if (message.ask) await say({ is: 'have', from: me, have: here, ask: false });
   };
   /** One after the other; one that fails holds up no other. */
   const inTurn = (task: () => Promise<unknown>) => {
@@ -163,12 +165,12 @@ function exchange(store: Store, pair: Pair, key: string, anew: () => void): () =
     onOpen: (others) => {
       set({ is: others > 0 ? 'exchanging' : 'away' });
       // Whoever listens answers; whoever comes later asks.
-      if (others > 0) inTurn(() => say({ is: 'have', from: me, have: mine(), ask: true }));
+      if (others > 0) ask();
     },
     onSealed: (sealed) => inTurn(() => hear(sealed)),
     onBroken: (refused) => {
       set({ is: 'broken' });
-      if (refused) timer = setTimeout(anew, AGAIN);
+      if (refused) retry = setTimeout(anew, AGAIN);
     },
   });
   const stop = store.subscribe(() => {
@@ -178,16 +180,15 @@ function exchange(store: Store, pair: Pair, key: string, anew: () => void): () =
     clearTimeout(timer);
     timer = setTimeout(() => {
       if (store.getState().kitchen.name !== name) return;
-      const fresh = events().filter(({ id }) => !there.has(id) && !before.has(id));
-      for (const { id } of fresh) before.add(id);
+      const fresh = events().filter(({ id }) => !settled.has(id));
+      for (const { id } of fresh) settled.add(id);
       if (fresh.length > 0) inTurn(() => sendEntries(fresh));
     }, PAUSE);
   });
-  /** What was here when the line was taken up goes over by heaps, not one by one. */
-  const before = new Set(known.map(({ id }) => id));
   return () => {
     over = true;
     clearTimeout(timer);
+    clearTimeout(retry);
     stop();
     hangUp();
   };

@@ -74,21 +74,24 @@ const card = fields({
   archived: flag,
 });
 
+/** A temperature over the day. */
+export const DAY_TEMPERATURE: Shape = either(
+  fields({ kind: one('constant'), celsius }),
+  fields({
+    kind: one('dayNight'),
+    day: celsius,
+    night: celsius,
+    dayFrom: hour,
+    nightFrom: hour,
+  }),
+  fields({ kind: one('hourly'), points: list({ of: 'pair', items: [hour, celsius] }, 1, 200) }),
+);
+
 const place = fields({
   id: key,
   name,
   kind: one(...PLACE_KINDS),
-  temperature: either(
-    fields({ kind: one('constant'), celsius }),
-    fields({
-      kind: one('dayNight'),
-      day: celsius,
-      night: celsius,
-      dayFrom: hour,
-      nightFrom: hour,
-    }),
-    fields({ kind: one('hourly'), points: list({ of: 'pair', items: [hour, celsius] }, 1, 200) }),
-  ),
+  temperature: DAY_TEMPERATURE,
   sd: number(0, 10),
 });
 

@@ -7,7 +7,8 @@ import {
   USUAL_PACE,
 } from '../ferment';
 import { fitsOf } from '../journal/fits';
-import { either, fields, list, number, one } from '../journal/shape';
+import { either, fields, number, one } from '../journal/shape';
+import { DAY_TEMPERATURE } from '../journal/shapes';
 import { type Blend, FLOUR_KINDS } from '../measure';
 
 /** A way of keeping a starter, whole: all that its course depends on. */
@@ -44,7 +45,6 @@ export const SETUP_LIMITS = {
   keepG: [1, 2000],
   parts: [0.2, 20],
   hydrationPct: [45, 200],
-  celsius: [0, 40],
   everyH: [4, 720],
   outH: [0, 24],
 } as const;
@@ -53,8 +53,6 @@ const within = (of: keyof typeof SETUP_LIMITS) => {
   const [low, high] = SETUP_LIMITS[of];
   return number(low, high);
 };
-const hour = number(0, 24);
-const celsius = within('celsius');
 
 const fits = fitsOf(
   fields({
@@ -62,17 +60,7 @@ const fits = fitsOf(
     keepG: within('keepG'),
     parts: within('parts'),
     hydrationPct: within('hydrationPct'),
-    temperature: either(
-      fields({ kind: one('constant'), celsius }),
-      fields({
-        kind: one('dayNight'),
-        day: celsius,
-        night: celsius,
-        dayFrom: hour,
-        nightFrom: hour,
-      }),
-      fields({ kind: one('hourly'), points: list({ of: 'pair', items: [hour, celsius] }, 1, 48) }),
-    ),
+    temperature: DAY_TEMPERATURE,
     everyH: within('everyH'),
     outH: either(one(null), within('outH')),
     from: one(...CONDITIONS),

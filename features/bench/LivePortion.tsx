@@ -13,12 +13,15 @@ export function LivePortion({
   wanted,
   portion,
   order,
+  takesOut,
   onByHand,
 }: {
   readonly weighed: OnTheScale;
   readonly wanted: number;
   readonly portion: Portion;
   readonly order: readonly Portion[];
+  /** The rest is taken out of the jar on the scale until the keep is left. */
+  readonly takesOut: boolean;
   readonly onByHand: () => void;
 }) {
   const grams = portionOn(weighed);
@@ -28,7 +31,7 @@ export function LivePortion({
         On the scale
       </Words>
       <Words size="number">{`${Math.round(grams)} g`}</Words>
-      <Words strong>{liveWords(weighed, grams, wanted, portion, order)}</Words>
+      <Words strong>{liveWords(weighed, grams, wanted, takesOut, order.at(-1) === portion)}</Words>
       <Button kind="bare" onPress={onByHand}>
         Type it instead
       </Button>
@@ -40,15 +43,15 @@ function liveWords(
   { without, lifted, rests }: OnTheScale,
   grams: number,
   wanted: number,
-  portion: Portion,
-  order: readonly Portion[],
+  takesOut: boolean,
+  last: boolean,
 ): string {
   if (without === null) return 'Wait until it rests.';
   if (lifted) return 'The jar is off. Put it back to go on.';
   const left = wanted - grams;
   if (Math.abs(left) <= slackOf(wanted)) return rests === null ? 'Stop.' : 'That is it.';
   if (left > 0) return left > 15 ? `${Math.round(left)} g to go.` : `Slowly: ${Math.round(left)} g to go.`; // prettier-ignore
-  const last = order.at(-1) === portion;
+  if (takesOut) return `${Math.round(-left)} g to take out.`;
   return `${Math.round(-left)} g over. ${last ? 'Take some off, or leave it.' : 'That is fine.'}`;
 }
 

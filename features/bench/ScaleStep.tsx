@@ -1,4 +1,4 @@
-import { type ReactNode, useEffect, useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import {
@@ -12,27 +12,13 @@ import {
 import { isPoured, portionOn } from '@core/devices/onTheScale';
 import { type Standing, weightObjections, contentOf } from '@core/journal';
 import { freshDensity } from '@core/measure';
-import {
-  Button,
-  Choice,
-  Field,
-  Icon,
-  Notice,
-  Pour,
-  type PourLayer,
-  TouchArea,
-  Words,
-  canReadAloud,
-  readAloud,
-  stopReading,
-  useLook,
-  useLow,
-} from '@kit';
+import { Button, Choice, Field, Notice, Pour, type PourLayer, Words, useLow } from '@kit';
 
 import { selectSettings, useAppSelector } from '@state';
 
 import { type KitchenWords, useKitchenWords } from '../words';
 import { BenchPage } from './BenchPage';
+import { BigGrams } from './BigGrams';
 import { FlourThisTime } from './FlourThisTime';
 import { KeepPanels } from './KeepPanels';
 import { RoomWarning } from './MixStep';
@@ -142,6 +128,7 @@ export function ScaleStep({
           wanted={wanted}
           order={order}
           portion={portion}
+          takesOut={portion === 'keep' && draft.weighing === 'inJar'}
           onByHand={() => setByHand(true)}
         />
       ) : (
@@ -232,50 +219,6 @@ function TubNotice({ bench }: { readonly bench: Bench }) {
   );
 }
 
-/** The number to aim for. A touch of it, with floury hands, and it is read aloud. */
-function BigGrams({
-  portion,
-  wanted,
-  reading,
-}: {
-  readonly portion: Portion;
-  readonly wanted: number;
-  /** What the scale should show: more than the portion where the jar stands on it. */
-  readonly reading: number;
-}) {
-  const words = useKitchenWords();
-  const look = useLook();
-  useEffect(() => stopReading, []);
-  const number = (
-    <Words size="giant" style={styles.words}>
-      {Math.round(reading)}
-      <Words size="number" style={styles.wordsNarrow}>
-        {' g'}
-        {words.ounces(reading) && (
-          <Words size="title" tone="quiet" style={styles.wordsNarrow}>
-            {`  ${words.ounces(reading)}`}
-          </Words>
-        )}
-      </Words>
-    </Words>
-  );
-  if (!canReadAloud()) return number;
-  return (
-    <TouchArea
-      label={`${Math.round(reading)} g. Read it aloud`}
-      onPress={() => readAloud(spoken(portion, Math.round(wanted), Math.round(reading)))}
-      style={styles.spoken}
-    >
-      {number}
-      <Icon name="volume-high" size={28} color={look.quiet} />
-    </TouchArea>
-  );
-}
-
-/** As it is said across a kitchen: what, how much, and what the scale shows then. */
-const spoken = (portion: Portion, wanted: number, reading: number): string =>
-  `${PORTION_TITLES[portion]}: ${wanted} grams.${reading === wanted ? '' : ` The scale then shows ${reading}.`}`;
-
 function layersOf(
   bench: Bench,
   standing: Standing,
@@ -306,7 +249,4 @@ const styles = StyleSheet.create({
   stack: { gap: 0 },
   row: { flexDirection: 'row', gap: 16 },
   part: { flex: 1, gap: 12 },
-  words: { letterSpacing: -3 },
-  wordsNarrow: { letterSpacing: 0 },
-  spoken: { flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between' },
 });

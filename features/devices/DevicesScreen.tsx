@@ -1,10 +1,13 @@
 import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { useStore } from 'react-redux';
 
 import { type Reading } from '@core/devices/contract';
 import { Button, Field, Notice, Page, Panel, Words, pageUrl, pageFragment } from '@kit';
+import { type Store } from '@state';
 import { type Hub, setHubKey } from '@state/hub';
+import { keepHub } from '@state/hubKeeper';
 
 import { useCopy } from '../parts/useCopy';
 import { useHub } from '../parts/useHub';
@@ -26,6 +29,8 @@ export function DevicesScreen({ given }: { readonly given?: string | undefined }
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const router = useRouter();
+  const store = useStore() as Store;
+  useEffect(() => keepHub(store), [store]);
   // The code of another device stands behind the #, where no server sees it.
   const [offered] = useState(() => /^pair=(.+)$/.exec(pageFragment())?.[1] ?? null);
   useEffect(() => {

@@ -14,6 +14,8 @@ const IS_WORDS: Readonly<Record<Exclude<Paired['is'], 'none'>, string>> = {
   away: 'The other device is not here. What either of you enters goes over when both are open.',
   exchanging: 'Both say what they have …',
   together: 'Both devices have the same.',
+  unread:
+    'Some of what the other device has cannot be read here. Load the newest version on both, and it goes over then.',
 };
 
 /** A telephone at the bench and a computer for the week, in one kitchen. */

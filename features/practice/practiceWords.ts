@@ -114,7 +114,7 @@ export const reasonFor: Readonly<Record<CaseId, (round: Round, words: KitchenWor
   pink: () =>
     'Pink, orange or red is never hunger. Those are microbes that can make you ill: all of it goes, and the jar is scalded.',
   ryeRipe: ({ fed: { flour } }) =>
-    `Rye does not stretch and makes no dome. Full of holes, ${fullRiseWords(flour)} and smelling of fruit it is ripe.`,
+    `Rye does not stretch and makes no dome. Full of holes, ${fullRiseWords(flour)} or more and smelling of fruit it is ripe.`,
   glutenFreeRipe: ({ fed: { flour } }) =>
     `Without gluten there is no dome and less height. Full of holes and ${fullRiseWords(flour)} or more: it is as ripe as it gets.`,
   sinksStirred: () =>

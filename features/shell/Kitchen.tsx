@@ -13,6 +13,7 @@ import {
   openLastKitchen,
   type Store,
   readClock,
+  readHubKey,
   selectJar,
   selectNow,
   selectPlaces,
@@ -71,24 +72,16 @@ export function Kitchen({ children }: { readonly children: ReactNode }) {
 /** Devices are listened to once the page has done what is asked of it first, ms. */
 const LISTENS_AFTER = 2500;
 
-/** Listens to the devices of the kitchen, and to its other device where there is one. @returns a function that ends it */
+/** Where there is a key to the hub, its devices and the other device are listened to. @returns a function that stops waiting */
 function listenLater(store: Store): () => void {
-  let end: (() => void) | null = null;
-  let over = false;
   const timer = setTimeout(() => {
-    void Promise.all([import('@state/deviceKeeper'), import('@state/pairing')]).then(
-      ([{ keepDevices }, { keepPaired }]) => {
-        if (over) return;
-        const ends = [keepDevices(store), keepPaired(store)];
-        end = () => ends.forEach((one) => one());
-      },
-    );
+    void (async () => {
+      if ((await readHubKey()) === null) return;
+      const { keepHub } = await import('../devices');
+      keepHub(store);
+    })();
   }, LISTENS_AFTER);
-  return () => {
-    over = true;
-    clearTimeout(timer);
-    end?.();
-  };
+  return () => clearTimeout(timer);
 }
 
 function Opened({ children }: { readonly children: ReactNode }) {

@@ -71,33 +71,36 @@ export function WhatIfScreen(asked: Asked) {
   const wide = useWide();
   const words = useKitchenWords();
   const router = useRouter();
-  const dispatch = useAppDispatch();
   const jars = useAppSelector(selectJars);
   const places = useAppSelector(selectPlaces);
   const [whose, setWhose] = useState(asked.jar ?? NOBODY);
-  const begunWith = (id: string): Setup => {
-    const jar = jars.find((one) => one.id === id);
-    if (!jar) return USUAL_SETUP;
-    const belief = dispatch((_, getState) => selectBelief(getState(), id));
-    return setupOf(jar, places, middlePace(belief));
-  };
+  const jar = jars.find(({ id }) => id === whose);
+  const belief = useAppSelector((state) => selectBelief(state, whose));
+  const begun = useMemo(
+    () => (jar ? setupOf(jar, places, middlePace(belief)) : USUAL_SETUP),
+    [jar, places, belief],
+  );
   const [{ unread, ...first }] = useState(() => readAsked(asked));
-  const [pair, setPair] = useState<readonly [Setup, Setup]>(() => {
-    const a = first.a ?? begunWith(whose);
-    return [a, first.b ?? otherOf(a)];
-  });
-  const [days, setDays] = useState<number>(first.days ?? daysFor(pair[0]));
+  // Until something is changed both ways follow the jar: its pace may still be read.
+  const [changed, setPair] = useState<readonly [Setup, Setup] | null>(
+    first.a || first.b ? [first.a ?? begun, first.b ?? otherOf(first.a ?? begun)] : null,
+  );
+  const pair = useMemo(() => changed ?? ([begun, otherOf(begun)] as const), [changed, begun]);
+  const [chosenDays, setDays] = useState<number | null>(first.days);
+  const days = chosenDays ?? daysFor(pair[0]);
   const [edited, setEdited] = useState<0 | 1>(1);
 
   const texts = pair.map(setupText) as [string, string];
   const [textA, textB] = texts;
+  const untouched = changed === null && chosenDays === null;
   useEffect(() => {
+    if (untouched) return;
     const timer = setTimeout(
       () => router.setParams({ a: textA, b: textB, days: String(days) }),
       REST,
     );
     return () => clearTimeout(timer);
-  }, [router, textA, textB, days]);
+  }, [router, textA, textB, days, untouched]);
 
   const { courses, said } = useMemo(() => {
     const both = [courseOf(pair[0], days), courseOf(pair[1], days)] as const;
@@ -112,9 +115,8 @@ export function WhatIfScreen(asked: Asked) {
 
   const start = (id: string) => {
     setWhose(id);
-    const anew = begunWith(id);
-    setPair([anew, otherOf(anew)]);
-    setDays(daysFor(anew));
+    setPair(null);
+    setDays(null);
   };
 
   const panelOf = (i: 0 | 1) => (

@@ -1,20 +1,21 @@
 import { type Reading } from '@core/devices/contract';
 
-import { HUB_KEY, shelf } from './shelf';
-
-export const readHubKey = (): Promise<string | null> => shelf.getItem(HUB_KEY).catch(() => null);
-
-export const keepHubKey = (key: string | null): Promise<void> =>
-  (key === null ? shelf.removeItem(HUB_KEY) : shelf.setItem(HUB_KEY, key)).catch(() => undefined);
-
 const BASE = process.env.EXPO_BASE_URL ?? '';
 
 /** What is heard on the line. */
 export interface Line {
   readonly onReadings: (readings: readonly Reading[]) => void;
-  readonly onOpen: () => void;
+  /** With the last reading of each device, however long ago that was. */
+  readonly onOpen: (last: readonly Reading[]) => void;
   /** It broke and is taken up again by itself; or the hub would not have it. */
   readonly onBroken: (refused: boolean) => void;
+}
+
+/** The readings of an event, at the hours of this device: of the hub's clock only how long ago they were is taken. */
+function heardIn({ data }: MessageEvent<string>): readonly Reading[] {
+  const { now, readings } = JSON.parse(data) as { now: number; readings: readonly Reading[] };
+  const here = Date.now();
+  return readings.map((reading) => ({ ...reading, at: here - Math.max(0, now - reading.at) }));
 }
 
 /**
@@ -23,18 +24,8 @@ export interface Line {
  */
 export function listen(key: string, { onReadings, onOpen, onBroken }: Line): () => void {
   const line = new EventSource(`${BASE}/hub/events?key=${encodeURIComponent(key)}`);
-  const take = ({ data }: MessageEvent<string>) => {
-    try {
-      onReadings(JSON.parse(data) as readonly Reading[]);
-    } catch {
-      // Cut in the middle: the next one is whole.
-    }
-  };
-  line.addEventListener('hello', (event: MessageEvent<string>) => {
-    onOpen();
-    take(event);
-  });
-  line.addEventListener('readings', take);
+  line.addEventListener('hello', (event: MessageEvent<string>) => onOpen(heardIn(event)));
+  line.addEventListener('readings', (event: MessageEvent<string>) => onReadings(heardIn(event)));
   line.onerror = () => onBroken(line.readyState === EventSource.CLOSED);
   return () => line.close();
 }

@@ -6,6 +6,7 @@
 export * from './aside';
 export * from './caches';
 export * from './drafts';
+export { readHubKey } from './hubKey';
 export * from './opening';
 export * from './raw';
 export * from './room';

@@ -74,30 +74,22 @@ export function listenToTabs(heard: (told: Told) => void): () => void {
   return () => channel.removeEventListener('message', onMessage);
 }
 
-/**
- * Runs something in one tab of all: here, as soon as no other tab does it.
- *
- * @param run returns what ends it
- * @returns a function that ends it here
- */
-export function inOneTab(what: string, run: () => () => void): () => void {
-  let end: (() => void) | null = null;
-  let over = false;
-  const begin = () => {
-    if (!over) end = run();
-  };
+/** Tells the other tabs that it stands otherwise with the hub: its key, what devices are for, the other device. */
+export const tellOfHub = (): void => channel?.postMessage({ hub: true });
+
+/** Calls whenever another tab tells that, for as long as this one is open. */
+export function whenHubIsTold(heard: () => void): void {
+  channel?.addEventListener('message', ({ data }: MessageEvent<{ readonly hub?: true } | null>) => {
+    if (data?.hub) heard();
+  });
+}
+
+/** Runs something in one tab of all, for as long as that is open: here, as soon as no other tab does it. */
+export function inOneTab(what: string, run: () => void): void {
   const manager = locks();
-  let release: () => void = () => undefined;
-  if (!manager) begin();
-  else
-    void manager.request(`${STORE_NAME} ${what}`, () => {
-      if (over) return;
-      begin();
-      return new Promise<void>((resolve) => (release = resolve));
-    });
-  return () => {
-    over = true;
-    end?.();
-    release();
-  };
+  if (!manager) return run();
+  void manager.request(`${STORE_NAME} ${what}`, () => {
+    run();
+    return new Promise<void>(() => undefined);
+  });
 }
