@@ -5,9 +5,8 @@ import ICAL from 'ical.js';
 
 import { expect, test } from './fixtures';
 
-/** Waits for a search to begin, which a wish sets off after a moment, and to end. */
+/** Waits for the search that a wish has set off to end. */
 async function planned(page: Page) {
-  await page.waitForTimeout(600);
   await expect(page.getByText(/^Looking for plans/)).toBeHidden({ timeout: 45_000 });
   await expect(page.getByRole('region', { name: 'Plans to choose from' })).toBeVisible();
 }

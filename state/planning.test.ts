@@ -126,6 +126,34 @@ describe('plans', () => {
     expect(store.getState().plan.searching).toBeNull();
   });
 
+  it('are not sought again because one is followed, which stays as it is while others are sought', async () => {
+    const store = planning(({ dispatch }) => dispatch(planLookedAt(true)));
+    await pause();
+    last().end({ impossible: [], plans: [plan('balanced'), plan('safest')] });
+    await pause();
+    store.dispatch(planChosen('balanced'));
+    await pause();
+    expect(mockBegun).toHaveLength(1);
+    store.dispatch(bakeChanged(bake('grebe')));
+    await pause();
+    expect(mockBegun).toHaveLength(2);
+    last().found(plan('balanced', [step({ at: NOW + 8 * HOUR })]));
+    expect(selectFollowed(store.getState())?.steps[0]?.at).toBe(NOW + 5 * HOUR);
+    last().end({ impossible: [], plans: [plan('balanced', [step({ at: NOW + 9 * HOUR })])] });
+    await pause();
+    expect(selectFollowed(store.getState())?.steps[0]?.at).toBe(NOW + 9 * HOUR);
+  });
+
+  it('tell what became of one that was followed before the search was at its end', async () => {
+    const store = planning(({ dispatch }) => dispatch(planLookedAt(true)));
+    await pause();
+    last().found(plan('balanced'));
+    store.dispatch(planChosen('balanced'));
+    last().end({ impossible: [], plans: [plan('balanced', [step({ at: NOW + 9 * HOUR })])] });
+    await pause();
+    expect(store.getState().plan.mended).toBe('later than it was');
+  });
+
   it('that are stopped by hand leave what was found, and are not sought again by themselves', async () => {
     const store = planning(({ dispatch }) => {
       dispatch(planLookedAt(true));

@@ -19,6 +19,7 @@ import {
   searchWentOn,
 } from './plan';
 import { jarsToPlan, problemOf, waiting } from './planProblem';
+import { selectQuarantined } from './quarantine';
 import {
   selectPlaceEvents,
   selectEventsByJar,
@@ -55,6 +56,7 @@ const watched = (state: RootState): readonly unknown[] => [
   selectTubs(state),
   selectPlaceEvents(state),
   selectZones(state),
+  selectQuarantined(state),
   state.learnt,
   ...wished(state),
 ];
@@ -78,6 +80,7 @@ export function keepPlanning(store: Store, explain: Explain): () => void {
   let timer: ReturnType<typeof setTimeout> | undefined;
   const soon = () => {
     clearTimeout(timer);
+    searches.announce();
     timer = setTimeout(() => void searches.begin(), PAUSE);
   };
   let before = watched(store.getState());
@@ -103,14 +106,25 @@ export function keepPlanning(store: Store, explain: Explain): () => void {
         },
       }),
     ),
-    store.dispatch(listenFor({ actionCreator: searchStopAsked, effect: () => searches.stop() })),
+    store.dispatch(
+      listenFor({
+        actionCreator: searchStopAsked,
+        effect: () => {
+          clearTimeout(timer);
+          searches.stop();
+        },
+      }),
+    ),
   ];
   return () => {
     clearTimeout(timer);
     stops.forEach((stop) => stop());
-    searches.stop();
+    searches.abandon();
   };
 }
+
+/** Before a search no plan was followed; one may be by its end. */
+const NONE_FOLLOWED = 'none';
 
 /** The searches for plans in one store: one at a time, each in the place of the one before. */
 function searchesIn(store: Store, explain: Explain) {
@@ -121,16 +135,27 @@ function searchesIn(store: Store, explain: Explain) {
   /** A late plan whose search was stopped by hand is left as it is. */
   let stoppedFor: Plan | null = null;
 
+  const abandon = () => {
+    const old = running;
+    running = null;
+    old?.stop();
+  };
+
+  /** What is being sought no longer holds, and what comes in its place is told before it begins. */
+  const announce = () => {
+    abandon();
+    const state = store.getState();
+    if (!needless(state)) store.dispatch(searchBegun());
+    else if (state.plan.searching !== null) store.dispatch(searchStopped());
+  };
+
   const begin = async () => {
-    running?.stop();
     const state = store.getState();
     if (needless(state)) return endWithout(store);
-    const earlier = selectFollowed(state);
+    const earlier = selectChosen(state) === null ? NONE_FOLLOWED : selectFollowed(state);
     const wishesNow = wished(state);
-    const sameWishes = same(wishesNow, wishes);
-    wishes = wishesNow;
-    store.dispatch(searchBegun());
     const { searchPlans } = await import('../workers/plan');
+    abandon();
     const mine: Search = searchPlans(
       problemOf(store.getState()),
       showFirst(store, () => running === mine),
@@ -140,26 +165,41 @@ function searchesIn(store: Store, explain: Explain) {
     const outcome = await mine.outcome;
     if (running !== mine) return;
     running = null;
-    if (outcome) return settle(outcome, earlier, sameWishes);
+    if (outcome) settle(outcome, earlier, wishesNow);
+    else stoppedByHand();
+  };
+
+  const stoppedByHand = () => {
     stoppedFor = selectFollowed(store.getState());
     store.dispatch(searchStopped());
   };
 
-  const settle = (found: Planned, earlier: Plan | null, sameWishes: boolean) => {
+  const settle = (
+    found: Planned,
+    earlier: Plan | null | typeof NONE_FOLLOWED,
+    wishesThen: readonly unknown[],
+  ) => {
     const state = store.getState();
+    const sameWishes = same(wishesThen, wishes);
+    wishes = wishesThen;
     const chosen = selectChosen(state);
     const later = found.plans.find(({ name }) => name === chosen) ?? found.plans[0];
+    // A plan that was followed while the others were still sought has changed when it comes out otherwise.
+    const followedMidway = earlier === NONE_FOLLOWED;
+    const before = followedMidway ? selectFollowed(state) : earlier;
     // Until it is read, what changed is told against the plan as it was known: one mending often follows another.
-    known = state.plan.mended === null ? earlier : (known ?? earlier);
-    const mended =
-      known && later && sameWishes && chosen !== null ? explain(known, later, state) : null;
+    known = state.plan.mended === null ? before : (known ?? before);
+    const tells = chosen !== null && (sameWishes || followedMidway);
+    const mended = tells && known && later ? explain(known, later, state) : null;
     const impossible = [...found.impossible, ...waiting(state)];
     store.dispatch(searchEnded({ plans: found.plans, impossible, mended }));
   };
 
   return {
+    announce,
     begin,
-    stop: () => running?.stop(),
+    abandon,
+    stop: () => (running ? running.stop() : stoppedByHand()),
     wasStoppedFor: (plan: Plan | null) => plan === stoppedFor,
   };
 }
@@ -182,8 +222,8 @@ function showFirst(store: Store, isCurrent: () => boolean): (plan: Plan) => void
   return (plan) => {
     const state = store.getState();
     const chosen = selectChosen(state);
-    // A plan of another name that is followed is not given up for the first that is found.
-    const fits = chosen === null ? state.plan.looked : chosen === plan.name;
+    // A plan that is followed stands until the search has ended: the first that is found may yet be bettered.
+    const fits = chosen === null ? state.plan.looked : selectFollowed(state) === null;
     if (isCurrent() && fits && !shown) store.dispatch(planFound(plan));
     shown = true;
   };

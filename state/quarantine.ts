@@ -1,4 +1,4 @@
-import { createSelector } from './memo';
+import { createSelector, unchanged } from './memo';
 
 import { spokenFor } from '@core/larder';
 import { type Quarantine, type Reached, quarantinesOf } from '@core/rescue';
@@ -37,6 +37,7 @@ const selectReached = createSelector(
   ],
   (byJar, live, lots, backups, drying, jars, tubs) =>
     quarantinesOf(byJar, live, { lots, backups, drying, jars, tubs }),
+  unchanged,
 );
 
 const NONE: readonly Quarantine[] = [];

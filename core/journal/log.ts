@@ -106,7 +106,6 @@ function addedTo(
 
 function grown(log: Kept['log'], added: readonly JournalEvent[]): Kept['log'] {
   const all = [...log.all];
-  const byJar = new Map(log.byJar);
   const byKind = new Map(log.byKind);
   const touchedJars = new Map<string, JarEvent[]>();
   const touchedKinds = new Map<Kind, JournalEvent[]>();
@@ -117,10 +116,11 @@ function grown(log: Kept['log'], added: readonly JournalEvent[]): Kept['log'] {
     insert(same, event);
     if (!isJarEvent(event)) continue;
     let own = touchedJars.get(event.jar);
-    if (!own) touchedJars.set(event.jar, (own = [...(byJar.get(event.jar) ?? [])]));
+    if (!own) touchedJars.set(event.jar, (own = [...(log.byJar.get(event.jar) ?? [])]));
     insert(own, event);
   }
-  for (const [jar, events] of touchedJars) byJar.set(jar, events);
+  // What touches no jar leaves all jars as they were, for whoever waits for them to change.
+  const byJar = touchedJars.size === 0 ? log.byJar : new Map([...log.byJar, ...touchedJars]);
   for (const [kind, events] of touchedKinds) byKind.set(kind, events);
   return logWith(all, byJar, byKind, log.gone, log);
 }

@@ -2,6 +2,7 @@ import { filledShare } from '../bench';
 import { type Mix } from '../ferment';
 import { HOUR, type Instant, flourAndWater } from '../measure';
 import { neededG, totalG } from './amounts';
+import { isCold, kitchenOf } from './kitchen';
 import { type PlannedJar, type Problem, type Step, type Wanted, type Weights } from './problem';
 import { chanceOf } from './risk';
 import { isOddHour } from './slots';
@@ -64,7 +65,7 @@ export function priceOf(task: JarTask, steps: readonly Step[], below = Infinity)
     if (isMixing(step) && isOddHour(problem.time, step.at)) cost += weights.oddHours * COIN.oddHour;
     cost += weights.flour * COIN.flour * (step.flourG ?? 0);
   }
-  if (cost >= below || steps.some((step, i) => inVain(step, steps[i + 1]))) return null;
+  if (cost >= below || inVain(problem, steps)) return null;
   const end = Math.max(problem.now, ...bakes.map(({ until }) => until)) + AFTER_BAKE;
   const stretches = liveThrough(problem, jar, start, steps, end, task.lived);
   for (const [i, { from, until, mix, course }] of stretches.slice(0, -1).entries()) {
@@ -104,15 +105,25 @@ export function priceOf(task: JarTask, steps: readonly Step[], below = Infinity)
   return levains.size === bakes.length ? { cost, stretches, levains } : null;
 }
 
-/** A levain that is taken within the hour is not carried to another place first, and nothing is fed that was just fed. */
-function inVain(step: Step, next: Step | undefined): boolean {
-  if (!next) return false;
-  const between = next.at - step.at;
-  if (step.kind === 'move') return next.kind === 'take' && between < HOUR;
-  return isMixing(step) && isMixing(next) && between < JUST_FED;
+/**
+ * Whether a step is made for nothing: a levain that is taken within the hour is not carried to another place first, a jar
+ * is not put into the cold just before it is mixed, nor carried twice within the hour, and nothing is fed that was just fed.
+ */
+function inVain(problem: Problem, steps: readonly Step[]): boolean {
+  const { byId } = kitchenOf(problem);
+  return steps.some((step, i) => {
+    const next = steps[i + 1];
+    if (!next) return false;
+    const between = next.at - step.at;
+    if (isMixing(step)) return isMixing(next) && between < JUST_FED;
+    if (step.kind !== 'move') return false;
+    if (!isMixing(next)) return between < HOUR;
+    return between < JUST_COOLED && isCold(byId.get(step.place!)!);
+  });
 }
 
 const JUST_FED = 2 * HOUR;
+const JUST_COOLED = 4 * HOUR;
 
 /** A jar with more of its food left than this is not fed: that would throw out what was fed to it. */
 export const STILL_FED = 0.4;

@@ -1,6 +1,6 @@
 import { chanceFrom } from '../measure/chance';
 import { feed, simulate } from '../ferment';
-import { airOf } from '../journal';
+import { airOf, placeAt } from '../journal';
 import { DAY, HOUR, type Instant } from '../measure';
 import { makePlans } from './makePlans';
 import {
@@ -77,6 +77,18 @@ describe(`a week, in ${KITCHENS} kitchens`, () => {
     eachJar((problem, jar, steps) => {
       for (const { step, food } of follow(problem, jar, steps))
         if (step?.kind === 'feed') expect(food).toBeLessThan(0.5);
+    });
+  });
+
+  it('carries no jar about for nothing: not into the cold before it is mixed, nor twice within the hour', () => {
+    eachJar((problem, _, steps) => {
+      for (const [i, { kind, place, at }] of steps.slice(0, -1).entries()) {
+        if (kind !== 'move') continue;
+        const next = steps[i + 1]!;
+        if (next.kind === 'move') expect(next.at - at).toBeGreaterThanOrEqual(HOUR);
+        const cold = placeAt(problem.places, place!, at)!.kind === 'fridge';
+        if (cold && next.keepG !== undefined) expect(next.at - at).toBeGreaterThanOrEqual(4 * HOUR);
+      }
     });
   });
 
