@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { expect, test } from './fixtures';
 
 test('the demo shows its jars as they stand at a frozen hour @east', async ({ page, kitchen }) => {
-  await kitchen.open('/', 'demo');
+  await kitchen.open('/', 'demo, first visit');
   await expect(
     page.getByRole('heading', { name: 'Choose a plan for Saturday tins' }),
   ).toBeVisible();
@@ -82,7 +82,7 @@ for (const [scheme, paths] of [
     });
 
 test('a starter’s own pace is learnt from its log, in words @phone', async ({ page, kitchen }) => {
-  await kitchen.open('/jar/grebe', 'demo');
+  await kitchen.open('/jar/grebe', 'demo, first visit');
   await expect(
     page
       .getByText(/^About \d+ % quicker than usual for its temperature, from \d+ feeds\.$/)

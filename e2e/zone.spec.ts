@@ -20,7 +20,7 @@ test.describe('a kitchen in Lisbon', () => {
     kitchen,
     context,
   }, { project }) => {
-    await kitchen.open('/jar/grebe', 'demo');
+    await kitchen.open('/jar/grebe', 'demo, first visit');
     const forecastOn = (of: Page) =>
       of.getByRole('region', { name: 'Forecast' }).getByRole('heading');
     // The pace is learnt, and the forecast settles.
@@ -60,7 +60,7 @@ test.describe('a kitchen in Lisbon', () => {
   test('that has moved keeps new hours from then on @phone', async ({ page, kitchen, context }, {
     project,
   }) => {
-    await kitchen.open('/', 'demo');
+    await kitchen.open('/', 'demo, first visit');
     await expect(page.getByText(/^Friday 18:20/)).toBeVisible();
     await expect.poll(async () => Object.keys(await kitchen.stored('demo/log'))).not.toEqual([]);
     const there = await carriedTo(context, project.use, 'Asia/Tokyo');
