@@ -10,18 +10,40 @@ const ICONS = [
   ['icon-512', 512, 0.84],
   ['icon-maskable', 512, 0.58],
 ];
+/** What browsers ask for by themselves beside a page that names no icon: a file, say. */
+const FAVICON_SIDE = 32;
 
 const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
   args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
 });
-for (const [name, side, share] of ICONS) {
+
+async function drawn(side, share) {
   const page = await browser.newPage({ viewport: { width: side, height: side } });
   const drawing = SVG.replace('<svg ', `<svg width="${side * share}" height="${side * share}" `);
   await page.setContent(
     `<body style="margin:0;height:100vh;display:grid;place-items:center;background:#E9EFEF">${drawing}`,
   );
-  writeFileSync(new URL(`../public/${name}.png`, import.meta.url), await page.screenshot());
+  const png = await page.screenshot();
   await page.close();
+  return png;
 }
+
+/** A picture as an ICO file: a header, one entry, and the PNG itself. */
+function asIco(png, side) {
+  const head = Buffer.alloc(22);
+  head.writeUInt16LE(1, 2);
+  head.writeUInt16LE(1, 4);
+  head.writeUInt8(side, 6);
+  head.writeUInt8(side, 7);
+  head.writeUInt16LE(1, 10);
+  head.writeUInt16LE(32, 12);
+  head.writeUInt32LE(png.length, 14);
+  head.writeUInt32LE(head.length, 18);
+  return Buffer.concat([head, png]);
+}
+
+const write = (file, bytes) => writeFileSync(new URL(`../public/${file}`, import.meta.url), bytes);
+for (const [name, side, share] of ICONS) write(`${name}.png`, await drawn(side, share));
+write('favicon.ico', asIco(await drawn(FAVICON_SIDE, 1), FAVICON_SIDE));
 await browser.close();

@@ -1,0 +1,39 @@
+import { createContext, useContext } from 'react';
+import { StyleSheet, View } from 'react-native';
+
+import { IconOnly } from './Button';
+import { Words } from './Words';
+
+/** Opens the help with the page that is shown; null where nobody stands by to help. */
+export const PageHelpContext = createContext<(() => void) | null>(null);
+
+/** The heading of a page, and beside it the way to a few words on what the page is for. */
+export function PageTitle({
+  children,
+  lines,
+}: {
+  readonly children: string;
+  /** Cut after so many. */
+  readonly lines?: number;
+}) {
+  const askHelp = useContext(PageHelpContext);
+  return (
+    <View style={styles.row}>
+      <Words size="heading" level={1} lines={lines} style={styles.fill}>
+        {children}
+      </Words>
+      {askHelp && (
+        <View style={styles.mark}>
+          <IconOnly icon="help-circle-outline" label="About this page" onPress={askHelp} />
+        </View>
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'flex-start', gap: 8 },
+  fill: { flex: 1 },
+  // As high as a line of the heading, whatever a thumb needs around it.
+  mark: { marginVertical: -8, marginRight: -8 },
+});
