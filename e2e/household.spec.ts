@@ -239,7 +239,9 @@ test('an archived jar leaves the shelf and comes back @phone', async ({ page, ki
 test('the keyboard goes everywhere, and ? says how @wide', async ({ page, kitchen }) => {
   await kitchen.open('/', 'demo');
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Keyboard' })).toBeVisible();
+  const help = page.getByRole('dialog', { name: 'About this page' });
+  await expect(help.getByText(/^What to do next stands first/)).toBeVisible();
+  await expect(help.getByText('Undo the last thing')).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toBeHidden();
   await page.keyboard.press('j');
@@ -248,6 +250,22 @@ test('the keyboard goes everywhere, and ? says how @wide', async ({ page, kitche
   await expect(page.getByRole('heading', { name: 'Settings' })).toBeVisible();
   await page.goBack();
   await expect(page.getByRole('heading', { name: 'Journal' })).toBeVisible();
+});
+
+test('every page has a few words on what it is for @phone', async ({ page, kitchen }) => {
+  await kitchen.open('/jar/grebe/feed', 'demo');
+  await kitchen.button('About this page').click();
+  const help = page.getByRole('dialog', { name: 'About this page' });
+  await expect(help.getByText(/^Nothing is logged before the last step/)).toBeVisible();
+  await expect(help.getByText('With a keyboard')).toBeHidden();
+  await kitchen.accessible();
+  await page.keyboard.press('Escape');
+  await expect(kitchen.button('Keep is in')).toBeVisible();
+  await kitchen.open('/devices', 'demo');
+  await kitchen.button('About this page').click();
+  await expect(help.getByText(/^A scale, a thermometer, a lid/)).toBeVisible();
+  await help.getByRole('link', { name: 'More help' }).click();
+  await expect(page.getByRole('heading', { name: 'Help', exact: true })).toBeVisible();
 });
 
 test('a wide screen shows shelves and jar side by side, with a rail', async ({ page, kitchen }, {

@@ -143,7 +143,8 @@ test('a page that fails says so, leaves the others alone, and offers a way on @p
   };
   await toBrokenJar();
   await expect(page.getByRole('heading', { name: 'This page could not be shown' })).toBeVisible();
-  await expect(page.getByText('the clock fell down', { exact: false })).toBeVisible();
+  const happened = page.getByRole('region', { name: 'What happened' });
+  await expect(happened.getByText('the clock fell down', { exact: false })).toBeVisible();
   await kitchen.accessible();
   const [raw] = await Promise.all([
     page.waitForEvent('download'),

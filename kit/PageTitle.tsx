@@ -1,4 +1,4 @@
-import { createContext, useContext } from 'react';
+import { type ReactNode, createContext, useContext } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { IconOnly } from './Button';
@@ -10,9 +10,12 @@ export const PageHelpContext = createContext<(() => void) | null>(null);
 /** The heading of a page, and beside it the way to a few words on what the page is for. */
 export function PageTitle({
   children,
+  beside,
   lines,
 }: {
   readonly children: string;
+  /** What stands on the same line. */
+  readonly beside?: ReactNode;
   /** Cut after so many. */
   readonly lines?: number;
 }) {
@@ -22,6 +25,7 @@ export function PageTitle({
       <Words size="heading" level={1} lines={lines} style={styles.fill}>
         {children}
       </Words>
+      {beside}
       {askHelp && (
         <View style={styles.mark}>
           <IconOnly icon="help-circle-outline" label="About this page" onPress={askHelp} />
@@ -32,8 +36,8 @@ export function PageTitle({
 }
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', alignItems: 'flex-start', gap: 8 },
+  row: { flexDirection: 'row', alignItems: 'center', gap: 12 },
   fill: { flex: 1 },
   // As high as a line of the heading, whatever a thumb needs around it.
-  mark: { marginVertical: -8, marginRight: -8 },
+  mark: { alignSelf: 'flex-start', marginVertical: -8, marginHorizontal: -8 },
 });

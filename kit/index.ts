@@ -26,6 +26,7 @@ export * from './Notice';
 export * from './NumberField';
 export * from './numberText';
 export * from './Page';
+export * from './PageTitle';
 export * from './Panel';
 export * from './platform';
 export * from './Pour';

@@ -1,4 +1,5 @@
 // Draws the application's icons for home screens from public/icon.svg. Run after changing it.
+import { Buffer } from 'node:buffer';
 import { readFileSync, writeFileSync } from 'node:fs';
 
 import { chromium } from '@playwright/test';

@@ -5,6 +5,10 @@ import { mockRouter } from './kitchenRouter';
 
 export const useRouter = () => mockRouter;
 
+/** Where tests are: on the first page. */
+export const useSegments = (): readonly string[] => ['(now)'];
+export const usePathname = () => '/';
+
 /** A page in a test is come to once. */
 export const useFocusEffect = (come: () => void) => useEffect(come, [come]);
 

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 
 import { daysAway } from '@core/rescue';
-import { Choices, MomentField, Page, Panel, Button, Words } from '@kit';
+import { PageTitle, Choices, MomentField, Page, Panel, Button, Words } from '@kit';
 import {
   selectJars,
   selectNow,
@@ -50,9 +50,7 @@ export function AwayScreen() {
   const known = trips.some((trip) => trip.from === leaves && trip.until === home);
   return (
     <Page title="Going away" narrow>
-      <Words size="heading" level={1}>
-        Going away
-      </Words>
+      <PageTitle>Going away</PageTitle>
       <Panel label="The trip">
         <MomentField label="Leaving" text={from} onText={setFrom} problem={problem} />
         <MomentField label="Back" text={until} onText={setUntil} />

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 
 import { doughCard, turned } from '@core/bench';
-import { Choice, Notice, Page, TwoPanes, Words, useWide } from '@kit';
+import { PageTitle, Choice, Notice, Page, TwoPanes, useWide } from '@kit';
 import { doughChanged, useAppDispatch, useAppSelector, selectDough } from '@state';
 
 import {
@@ -82,9 +82,7 @@ export function DoughScreen() {
   );
   return (
     <Page title="Dough">
-      <Words size="heading" level={1}>
-        Dough
-      </Words>
+      <PageTitle>Dough</PageTitle>
       {wide ? (
         <TwoPanes left={asked} right={found} leftShare={0.42} />
       ) : (

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import { Page, Button, Words } from '@kit';
+import { PageTitle, Page, Button, Words } from '@kit';
 
 /** The dough onto the scale: one big number at a time. */
 export function WeighOut({
@@ -31,9 +31,7 @@ export function WeighOut({
       }
     >
       <Words size="small" tone="quiet">{`Into the bowl · ${step + 1} of ${parts.length}`}</Words>
-      <Words size="heading" level={1}>
-        {name.charAt(0).toUpperCase() + name.slice(1)}
-      </Words>
+      <PageTitle>{name.charAt(0).toUpperCase() + name.slice(1)}</PageTitle>
       <View style={styles.centred}>
         <Words size="giant">
           {grams}

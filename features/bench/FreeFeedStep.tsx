@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { BY_EYE_ERROR, type Texture, gramsFromText } from '@core/bench';
 import { type Standing, contentOf, weightObjections } from '@core/journal';
 import { HOUR, mainFlour } from '@core/measure';
-import { Button, Choice, Panel, Words, FieldRow } from '@kit';
+import { PageTitle, Button, Choice, Panel, Words, FieldRow } from '@kit';
 
 import { WeighSheet } from '../parts/WeighSheet';
 import { WeightField } from '../parts/WeightField';
@@ -40,9 +40,7 @@ export function FreeFeedStep({
   return (
     <BenchPage onBack={onBack} onDone={done} doneText="It is in">
       {header}
-      <Words size="heading" level={1}>
-        {way === 'add' ? 'Add to what is there' : 'By eye'}
-      </Words>
+      <PageTitle>{way === 'add' ? 'Add to what is there' : 'By eye'}</PageTitle>
       <WayChoice bench={bench} />
       <InTheJar standing={standing} />
       {way === 'add' ? (

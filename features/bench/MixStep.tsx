@@ -5,7 +5,7 @@ import { ratioText } from '@core/bench';
 import { type Jar, type Standing } from '@core/journal';
 import { DAY, HOUR } from '@core/measure';
 import { rejar } from '@core/verbs';
-import { MomentField, Notice, Panel, Button, Words } from '@kit';
+import { PageTitle, MomentField, Notice, Panel, Button, Words } from '@kit';
 import { doneTo, selectNow, selectSettings, useAppDispatch, useAppSelector } from '@state';
 
 import { useKitchenWords } from '../words';
@@ -41,9 +41,7 @@ export function MixStep({
   return (
     <BenchPage onBack={onBack} onDone={onDone} doneText="The band is set">
       {header}
-      <Words size="heading" level={1}>
-        Mix and mark
-      </Words>
+      <PageTitle>Mix and mark</PageTitle>
       <Panel>
         <Words size="number">{outcome.ratio ? ratioText(outcome.ratio) : ''}</Words>
         <Words>

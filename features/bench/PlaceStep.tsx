@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { OUT_BEFORE_COLD_H } from '@core/bench';
 import { type Standing } from '@core/journal';
 import { HOUR, type Instant } from '@core/measure';
-import { Choice, Panel, Button, Words } from '@kit';
+import { PageTitle, Choice, Panel, Button, Words } from '@kit';
 import { selectPlaces, useAppSelector } from '@state';
 
 import { useWarmth } from '../parts/useWarmth';
@@ -41,9 +41,7 @@ export function PlaceStep({
   return (
     <BenchPage onBack={onBack} onDone={onDone} doneText="The feed is done">
       {header}
-      <Words size="heading" level={1}>
-        Place
-      </Words>
+      <PageTitle>Place</PageTitle>
       <Choice
         label="Where it goes now"
         options={places.map(({ id: is, name, kind }) => ({

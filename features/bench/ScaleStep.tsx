@@ -12,7 +12,7 @@ import {
 import { isPoured, portionOn } from '@core/devices/onTheScale';
 import { type Standing, weightObjections, contentOf } from '@core/journal';
 import { freshDensity } from '@core/measure';
-import { Button, Choice, Field, Notice, Pour, type PourLayer, Words, useLow } from '@kit';
+import { PageTitle, Button, Choice, Field, Notice, Pour, type PourLayer, useLow } from '@kit';
 
 import { selectSettings, useAppSelector } from '@state';
 
@@ -106,9 +106,7 @@ export function ScaleStep({
   const low = useLow();
   const asked = (
     <View style={styles.stack}>
-      <Words size="heading" level={1}>
-        {PORTION_TITLES[portion]}
-      </Words>
+      <PageTitle>{PORTION_TITLES[portion]}</PageTitle>
       <BigGrams portion={portion} wanted={wanted} reading={reading(wanted)} />
       <ScaleNotes
         bench={bench}

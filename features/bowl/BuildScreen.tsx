@@ -9,7 +9,7 @@ import { feedFlour } from '@core/larder';
 import { mainFlour } from '@core/measure';
 import { type Step } from '@core/plan';
 import { atBench, benchTrial, buildInBowl } from '@core/verbs';
-import { Button, Choice, Field, Page, Panel, Words, FieldRow } from '@kit';
+import { PageTitle, Button, Choice, Field, Page, Panel, Words, FieldRow } from '@kit';
 import {
   byField,
   doneTo,
@@ -144,9 +144,7 @@ function Build({
           {jar.card.name}
         </Button>
       </View>
-      <Words size="heading" level={1}>
-        A levain in a bowl
-      </Words>
+      <PageTitle>A levain in a bowl</PageTitle>
       <Words tone="quiet">
         {`${jar.card.name} only gives a little of itself, and stays as it is. About ${words.roughly(contentOf(jar).massG)} are in the jar.`}
       </Words>

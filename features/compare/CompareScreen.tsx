@@ -5,7 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import { amountsAfter } from '@core/bench';
 import { type Standing, bestPair, compareJars } from '@core/journal';
 import { HOUR, highest, lowest } from '@core/measure';
-import { Choice, Page, Panel, Button, TwoPanes, Words, useWide } from '@kit';
+import { PageTitle, Choice, Page, Panel, Button, TwoPanes, Words, useWide } from '@kit';
 import { TwoCanopies } from '@kit/TwoCanopies';
 import { fillBench, selectStandings, useAppDispatch, useAppSelector } from '@state';
 
@@ -31,9 +31,7 @@ export function CompareScreen({
   if (!pair)
     return (
       <Page title="Side by side" narrow>
-        <Words size="heading" level={1}>
-          Side by side
-        </Words>
+        <PageTitle>Side by side</PageTitle>
         <Panel>
           <Words>You need two jars on the shelf to compare them.</Words>
           <Button href="/add">Add a starter</Button>
@@ -46,9 +44,7 @@ export function CompareScreen({
   const names = standings.map(({ jar }) => ({ is: jar.id, text: jar.card.name }));
   return (
     <Page title="Side by side">
-      <Words size="heading" level={1}>
-        Side by side
-      </Words>
+      <PageTitle>Side by side</PageTitle>
       <View style={styles.wrap}>
         <Choice
           label="This jar"

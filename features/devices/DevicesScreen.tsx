@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { useStore } from 'react-redux';
 
 import { type Reading } from '@core/devices/contract';
-import { Button, Field, Notice, Page, Panel, Words, pageUrl, pageFragment } from '@kit';
+import { PageTitle, Button, Field, Notice, Page, Panel, Words, pageUrl, pageFragment } from '@kit';
 import { type Store } from '@state';
 import { type Hub, setHubKey } from '@state/hub';
 import { keepHub } from '@state/hubKeeper';
@@ -48,9 +48,7 @@ export function DevicesScreen({ given }: { readonly given?: string | undefined }
   };
   return (
     <Page title="Devices" narrow>
-      <Words size="heading" level={1}>
-        Devices
-      </Words>
+      <PageTitle>Devices</PageTitle>
       <Panel label="The hub">
         {hub.key === null ? (
           <>

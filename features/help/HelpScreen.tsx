@@ -1,7 +1,17 @@
 import { StyleSheet, View } from 'react-native';
 
 import { type Href } from 'expo-router';
-import { ActionRow, Button, Folded, Page, Panel, type Umbrella, UmbrellaMark, Words } from '@kit';
+import {
+  PageTitle,
+  ActionRow,
+  Button,
+  Folded,
+  Page,
+  Panel,
+  type Umbrella,
+  UmbrellaMark,
+  Words,
+} from '@kit';
 
 import { GLOSSARY } from '../words/glossary';
 import { FlourAndWater } from './FlourAndWater';
@@ -86,9 +96,7 @@ export function HelpScreen() {
   return (
     <Page title="Help" narrow>
       <View style={styles.head}>
-        <Words size="heading" level={1}>
-          Help
-        </Words>
+        <PageTitle>Help</PageTitle>
         <Button kind="bare" icon="cog-outline" href="/settings">
           Settings
         </Button>

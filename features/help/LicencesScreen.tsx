@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import { Page, Panel, TouchArea, Words } from '@kit';
+import { PageTitle, Page, Panel, TouchArea, Words } from '@kit';
 
 import NOTICES from './licences.json';
 
@@ -10,9 +10,7 @@ export function LicencesScreen() {
   const [open, setOpen] = useState<string | null>(null);
   return (
     <Page title="Licences" narrow>
-      <Words size="heading" level={1}>
-        Licences
-      </Words>
+      <PageTitle>Licences</PageTitle>
       <Words tone="quiet">
         {`Ombrello contains the work of others: ${NOTICES.length} libraries, fonts and icon sets. Tap one to read its terms.`}
       </Words>

@@ -1,4 +1,4 @@
-import { Page, Panel, Button, Words } from '@kit';
+import { PageTitle, Page, Panel, Button, Words } from '@kit';
 
 import { SCHOOLS } from './schools';
 
@@ -6,9 +6,7 @@ import { SCHOOLS } from './schools';
 export function SchoolsScreen() {
   return (
     <Page title="Two schools of advice" narrow>
-      <Words size="heading" level={1}>
-        Two schools of advice
-      </Words>
+      <PageTitle>Two schools of advice</PageTitle>
       <Words tone="quiet">
         Advice disagrees because more than one way works. Here are both sides, and what happens here
         unless you say otherwise.

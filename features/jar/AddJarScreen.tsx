@@ -6,7 +6,17 @@ import { StyleSheet, View } from 'react-native';
 import { gramsFromText } from '@core/bench';
 import { MINUTE, type Instant } from '@core/measure';
 import { addJar } from '@core/verbs';
-import { Choice, MomentField, Page, Panel, Button, Words, parseNumber, FieldRow } from '@kit';
+import {
+  PageTitle,
+  Choice,
+  MomentField,
+  Page,
+  Panel,
+  Button,
+  Words,
+  parseNumber,
+  FieldRow,
+} from '@kit';
 import {
   byField,
   done,
@@ -163,9 +173,9 @@ export function AddJarScreen({
         </View>
       }
     >
-      <Words size="heading" level={1}>
+      <PageTitle>
         {more > 0 ? `Add a starter, and ${more} more after it` : 'Add a starter'}
-      </Words>
+      </PageTitle>
       {Object.keys(problems).length > 0 && (
         <Words tone="beet" live>
           {Object.keys(problems).length === 1

@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 
 import { type Jar } from '@core/journal';
 import { changeCard } from '@core/verbs';
-import { Page, Button, Words } from '@kit';
+import { PageTitle, Page, Button } from '@kit';
 import { doneTo, selectJar, useAppDispatch, useAppSelector } from '@state';
 
 import { CardFields } from './CardFields';
@@ -52,9 +52,7 @@ function CardEditor({ jar }: { readonly jar: Jar }) {
         </View>
       }
     >
-      <Words size="heading" level={1} lines={2}>
-        {`The card of ${jar.card.name}`}
-      </Words>
+      <PageTitle lines={2}>{`The card of ${jar.card.name}`}</PageTitle>
       <CardFields form={form} onForm={setForm} problems={problems} jar={jar} />
     </Page>
   );

@@ -2,7 +2,7 @@ import { StyleSheet, View } from 'react-native';
 
 import { type Standing, contentOf } from '@core/journal';
 import { mainFlour } from '@core/measure';
-import { Button, UmbrellaMark, Words, umbrellaFor } from '@kit';
+import { Button, PageTitle, UmbrellaMark, Words, umbrellaFor } from '@kit';
 import { selectNow, selectStanding, useAppSelector } from '@state';
 
 import { useWarmth } from '../parts/useWarmth';
@@ -56,6 +56,14 @@ function JarHeader({ standing, back }: { readonly standing: Standing; readonly b
   const warmth = useWarmth();
   const now = useAppSelector(selectNow);
   const { jar, stage, place } = standing;
+  const stands = (
+    <>
+      <UmbrellaMark umbrella={umbrellaFor(stage)} size={34} />
+      <Words strong>
+        {jar.card.archived ? (jar.card.bowl ? 'finished' : 'archived') : STAGE_WORDS[stage]}
+      </Words>
+    </>
+  );
   return (
     <View style={styles.stack}>
       {back && (
@@ -65,15 +73,17 @@ function JarHeader({ standing, back }: { readonly standing: Standing; readonly b
           </Button>
         </View>
       )}
-      <View style={styles.row}>
-        <Words size="heading" level={1} style={styles.fill}>
-          {jar.card.name}
-        </Words>
-        <UmbrellaMark umbrella={umbrellaFor(stage)} size={34} />
-        <Words strong>
-          {jar.card.archived ? (jar.card.bowl ? 'finished' : 'archived') : STAGE_WORDS[stage]}
-        </Words>
-      </View>
+      {back ? (
+        <PageTitle beside={stands}>{jar.card.name}</PageTitle>
+      ) : (
+        // Beside the shelves, whose page it is.
+        <View style={styles.row}>
+          <Words size="heading" level={1} style={styles.fill}>
+            {jar.card.name}
+          </Words>
+          {stands}
+        </View>
+      )}
       <Words size="small" tone="quiet">
         {[
           jar.card.bowl && 'a levain in its bowl',

@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { type Standing } from '@core/journal';
-import { Page, Panel, Button, Words, printDrawings, printText, saveFile } from '@kit';
+import { PageTitle, Page, Panel, Button, Words, printDrawings, printText, saveFile } from '@kit';
 import { labelSvg } from '@kit/labelSvg';
 import { selectNextOf, selectStanding, useAppSelector } from '@state';
 
@@ -40,9 +40,7 @@ function Paper({ standing }: { readonly standing: Standing }) {
           {card.name}
         </Button>
       </View>
-      <Words size="heading" level={1}>
-        {`${card.name} on paper`}
-      </Words>
+      <PageTitle>{`${card.name} on paper`}</PageTitle>
       <Panel label="Label">
         <Words size="title" level={2}>
           Label

@@ -5,7 +5,17 @@ import { StyleSheet, View } from 'react-native';
 import { volumeRise } from '@core/bench';
 import { type Standing } from '@core/journal';
 import { type RiseRead, marksAcross, riseFromMarks } from '@core/picture/marks';
-import { Button, MomentField, Page, Panel, Slider, Words, bandVolume, useWide } from '@kit';
+import {
+  PageTitle,
+  Button,
+  MomentField,
+  Page,
+  Panel,
+  Slider,
+  Words,
+  bandVolume,
+  useWide,
+} from '@kit';
 import { selectNow, selectStanding, useAppDispatch, useAppSelector } from '@state';
 import { picturesLogged } from '@state/pictures';
 
@@ -78,9 +88,7 @@ function Pictures({ standing }: { readonly standing: Standing }) {
           {jar.card.name}
         </Button>
       </View>
-      <Words size="heading" level={1}>
-        Read a picture
-      </Words>
+      <PageTitle>Read a picture</PageTitle>
       <Words tone="quiet">
         Hold the camera level with the band, the jar in the middle. The marks are a proposal: put
         each where it belongs. Several pictures of one rise become a look each, at the hour each was

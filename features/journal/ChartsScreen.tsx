@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import { Button, Choice, Page, Panel, Words } from '@kit';
+import { PageTitle, Button, Choice, Page, Panel, Words } from '@kit';
 import { selectArchived, selectJars, useAppSelector } from '@state';
 
 import { type Charted } from './charted';
@@ -37,9 +37,7 @@ export function ChartsScreen({
           Journal
         </Button>
       </View>
-      <Words size="heading" level={1}>
-        Charts
-      </Words>
+      <PageTitle>Charts</PageTitle>
       {!first && (
         <Panel>
           <Words>Once a jar is on the shelf and was looked at, its months are drawn here.</Words>

@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 
 import { type Chapter, type Jar, type JarEvent } from '@core/journal';
 import {
+  PageTitle,
   Button,
   Choice,
   DayField,
@@ -127,9 +128,7 @@ export function JournalScreen({
   );
   return (
     <Page title="Journal">
-      <Words size="heading" level={1}>
-        Journal
-      </Words>
+      <PageTitle>Journal</PageTitle>
       {everyJar.length > 1 && (
         <Choice
           label="Of which jar"

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { type JournalTable, type NamedJar, type TableAsked } from '@core/formats/journalTable';
-import { Button, Page, Panel, Words } from '@kit';
+import { PageTitle, Button, Page, Panel, Words } from '@kit';
 import { selectArchived, selectJars, useAppDispatch, useAppSelector } from '@state';
 import { type NotesChoice, notesTaken, readNotes } from '@state/notes';
 
@@ -24,9 +24,7 @@ export function NotesScreen() {
           Journal
         </Button>
       </View>
-      <Words size="heading" level={1}>
-        Bring your notes in
-      </Words>
+      <PageTitle>Bring your notes in</PageTitle>
       <Panel label="The file">
         <Words>
           A table with a line for each feed or look: a day, and what you wrote down of it, in grams,

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 
 import { instantOf } from '@core/journal';
 import { DAY } from '@core/measure';
-import { Button, Choice, Page, Panel, Words, printPages } from '@kit';
+import { PageTitle, Button, Choice, Page, Panel, Words, printPages } from '@kit';
 import { selectArchived, selectEventsByJar, selectJars, selectNow, useAppSelector } from '@state';
 
 import { useKitchenWords } from '../words';
@@ -47,9 +47,7 @@ export function YearScreen() {
           Journal
         </Button>
       </View>
-      <Words size="heading" level={1}>
-        The year on paper
-      </Words>
+      <PageTitle>The year on paper</PageTitle>
       <Choice
         label="Which"
         hideLabel

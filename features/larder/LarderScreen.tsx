@@ -1,4 +1,4 @@
-import { Page, TwoPanes, Words, useWide } from '@kit';
+import { PageTitle, Page, TwoPanes, useWide } from '@kit';
 
 import { QuarantinePanel } from '../rescue/QuarantinePanel';
 import { BackupsPanel } from './BackupsPanel';
@@ -11,9 +11,7 @@ export function LarderScreen() {
   const wide = useWide();
   return (
     <Page title="Larder" narrow={!wide}>
-      <Words size="heading" level={1}>
-        Larder
-      </Words>
+      <PageTitle>Larder</PageTitle>
       <QuarantinePanel />
       {wide ? (
         <TwoPanes

@@ -14,6 +14,7 @@ import {
   unfit,
 } from '@core/larder';
 import {
+  PageTitle,
   Choice,
   Page,
   Panel,
@@ -161,9 +162,7 @@ export function MakeScreen() {
             Larder
           </Button>
         </View>
-        <Words size="heading" level={1}>
-          What can I make?
-        </Words>
+        <PageTitle>What can I make?</PageTitle>
       </View>
       {wide ? (
         <TwoPanes

@@ -1,7 +1,7 @@
 import { Suspense, lazy, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import { JarDrawing, Panel, Button, Words } from '@kit';
+import { PageTitle, JarDrawing, Panel, Button, Words } from '@kit';
 import { selectArchived, selectKitchen, useAppSelector } from '@state';
 
 import { type FirstAnswers, FirstQuestions, firstJarPath } from './FirstQuestions';
@@ -30,9 +30,7 @@ export function EmptyKitchen() {
   const [answers, setAnswers] = useState<FirstAnswers>({ starters: null, lives: null });
   return (
     <>
-      <Words size="heading" level={1}>
-        No starter on the shelf yet
-      </Words>
+      <PageTitle>No starter on the shelf yet</PageTitle>
       <Panel>
         <View style={styles.row}>
           <JarDrawing picture={WAITING} width={84} />

@@ -2,7 +2,7 @@ import { StyleSheet, View } from 'react-native';
 
 import { type Standing } from '@core/journal';
 import { type WhatNext } from '@core/next';
-import { Panel, UmbrellaMark, Words, umbrellaFor } from '@kit';
+import { PageTitle, Panel, UmbrellaMark, Words, umbrellaFor } from '@kit';
 import { selectNow, useAppSelector } from '@state';
 
 import { nextReason, nextTitle, useKitchenWords } from '../words';
@@ -23,9 +23,7 @@ export function NextPanel({
   if (next.because.is === 'plan') return <PlannedStepPanel step={next.because.step} />;
   return (
     <>
-      <Words size="heading" level={1}>
-        {nextTitle(next, standing.jar.card.name, now, words)}
-      </Words>
+      <PageTitle>{nextTitle(next, standing.jar.card.name, now, words)}</PageTitle>
       <Panel lasting label="Next step">
         <View style={styles.row}>
           <UmbrellaMark umbrella={umbrellaFor(standing.stage)} size={40} />

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 
 import { isDue } from '@core/next';
-import { Notice, Page, Panel, Button, TwoPanes, Words, useWide } from '@kit';
+import { PageTitle, Notice, Page, Panel, Button, TwoPanes, Words, useWide } from '@kit';
 import {
   selectBeingRead,
   selectBowlStandings,
@@ -117,9 +117,7 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
 function ReadingPanel() {
   return (
     <>
-      <Words size="heading" level={1}>
-        One moment
-      </Words>
+      <PageTitle>One moment</PageTitle>
       <Panel lasting label="Next step">
         <Words live>
           Reading the log to see how quick your starters are. The times will be here in a moment.

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { type Step } from '@core/plan';
-import { Panel, Button, UmbrellaMark, Words, umbrellaFor } from '@kit';
+import { PageTitle, Panel, Button, UmbrellaMark, Words, umbrellaFor } from '@kit';
 import { selectFollowed, selectNow, selectStanding, useAppSelector } from '@state';
 
 import { FeedAmounts } from '../parts/FeedAmounts';
@@ -23,9 +23,7 @@ export function PlannedStepPanel({ step }: { readonly step: Step }) {
   const slack = slackWords(step, words);
   return (
     <>
-      <Words size="heading" level={1}>
-        {plannedTitle(step, name, now, words)}
-      </Words>
+      <PageTitle>{plannedTitle(step, name, now, words)}</PageTitle>
       <Panel lasting label="Next step">
         <View style={styles.row}>
           {standing && <UmbrellaMark umbrella={umbrellaFor(standing.stage)} size={40} />}

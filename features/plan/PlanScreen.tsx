@@ -3,7 +3,7 @@ import { memo, useCallback, useDeferredValue, useEffect, useState } from 'react'
 import { StyleSheet, View } from 'react-native';
 import { useStore } from 'react-redux';
 
-import { Page, Panel, Button, Sheet, TwoPanes, Words, useWide, Progress } from '@kit';
+import { PageTitle, Page, Panel, Button, Sheet, TwoPanes, Words, useWide, Progress } from '@kit';
 import {
   type RootState,
   selectFollowed,
@@ -52,9 +52,7 @@ export function PlanScreen() {
   if (jars.length === 0)
     return (
       <Page title="Plan" narrow>
-        <Words size="heading" level={1}>
-          Plan
-        </Words>
+        <PageTitle>Plan</PageTitle>
         <Panel>
           <Words>
             Say what you want to bake and when, and you get the feeds that lead to it, around your
@@ -101,9 +99,7 @@ export function PlanScreen() {
   );
   return (
     <Page title="Plan">
-      <Words size="heading" level={1}>
-        Plan
-      </Words>
+      <PageTitle>Plan</PageTitle>
       {wide ? (
         <TwoPanes left={found} right={wishes} leftShare={0.62} />
       ) : (

@@ -9,7 +9,18 @@ import {
   type Round,
   roundOf,
 } from '@core/practice';
-import { Button, Canopy, Choice, JarDrawing, Page, Panel, TwoPanes, Words, useWide } from '@kit';
+import {
+  PageTitle,
+  Button,
+  Canopy,
+  Choice,
+  JarDrawing,
+  Page,
+  Panel,
+  TwoPanes,
+  Words,
+  useWide,
+} from '@kit';
 import { type Practice, judged, keepPractice, practiceFrom, readPractice } from '@state/practice';
 
 import { useKitchenWords } from '../words';
@@ -23,9 +34,7 @@ export function PracticeScreen() {
   const { practice, change } = usePractice();
   return (
     <Page title="Practise reading a jar">
-      <Words size="heading" level={1}>
-        Practise reading a jar
-      </Words>
+      <PageTitle>Practise reading a jar</PageTitle>
       {practice && <Rounds practice={practice} onChange={change} />}
     </Page>
   );

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 
 import { leaveProgramme } from '@core/verbs';
-import { Notice, Page, Button, TwoPanes, Words, useWide } from '@kit';
+import { PageTitle, Notice, Page, Button, TwoPanes, Words, useWide } from '@kit';
 import {
   doneTo,
   type JarRun,
@@ -86,9 +86,7 @@ function UnderWay({ run: under }: { readonly run: JarRun }) {
         <Words size="small" tone="quiet">
           {`${jar.card.name}, day ${run.day}`}
         </Words>
-        <Words size="heading" level={1}>
-          {PROGRAMME_WORDS[run.programme.id].title}
-        </Words>
+        <PageTitle>{PROGRAMME_WORDS[run.programme.id].title}</PageTitle>
       </View>
       {wide ? (
         <TwoPanes left={first} right={second} />

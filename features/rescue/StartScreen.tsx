@@ -5,7 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import { type BackupForm, type ProgrammeId } from '@core/journal';
 import { isNeglected } from '@core/next';
 import { type Backup, FROM_NOTHING, aliveShare } from '@core/rescue';
-import { Page, Panel, Button, Words, useLook } from '@kit';
+import { PageTitle, Page, Panel, Button, Words, useLook } from '@kit';
 import {
   selectBackups,
   selectNow,
@@ -56,9 +56,7 @@ export function StartScreen() {
   const [joining, setJoining] = useState(false);
   return (
     <Page title="Wake or begin" narrow>
-      <Words size="heading" level={1}>
-        Wake or begin
-      </Words>
+      <PageTitle>Wake or begin</PageTitle>
       <QuarantinePanel />
       <Panel label="From a backup">
         <Words size="title" level={2}>

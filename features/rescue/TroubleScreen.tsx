@@ -11,7 +11,7 @@ import {
   nextQuestion,
   toldBeside,
 } from '@core/rescue';
-import { Choice, Notice, Page, Panel, Button, Words, useWide, TwoPanes } from '@kit';
+import { PageTitle, Choice, Notice, Page, Panel, Button, Words, useWide, TwoPanes } from '@kit';
 import {
   selectJarEvents,
   selectStandings,
@@ -39,9 +39,7 @@ export function TroubleScreen({ jar }: { readonly jar?: string | undefined }) {
       narrow={standing === undefined && standings.length > 0 && jar === undefined}
       step={Object.keys(told).join(' ')}
     >
-      <Words size="heading" level={1}>
-        Something is wrong
-      </Words>
+      <PageTitle>Something is wrong</PageTitle>
       {standings.length > 0 && (
         <Choice
           label="Which jar?"

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { useStore } from 'react-redux';
 
 import { archive } from '@core/verbs';
-import { Page, Panel, Button, Words } from '@kit';
+import { PageTitle, Page, Panel, Button, Words } from '@kit';
 import {
   doneTo,
   type Store,
@@ -27,9 +27,7 @@ import { ZonePanel } from './ZonePanel';
 export function SettingsScreen() {
   return (
     <Page title="Settings" narrow>
-      <Words size="heading" level={1}>
-        Settings
-      </Words>
+      <PageTitle>Settings</PageTitle>
       <PlacesPanel />
       <Button icon="tune-variant" href="/devices">
         Scale, thermometer, second device

@@ -1,6 +1,6 @@
 import { type Href, usePathname } from 'expo-router';
 import { TabList, TabSlot, TabTrigger, Tabs } from 'expo-router/ui';
-import { Suspense, lazy, useCallback, useEffect, useState } from 'react';
+import { Suspense, lazy, useCallback, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import {
@@ -9,13 +9,13 @@ import {
   Icon,
   type IconName,
   LinkArea,
+  PageHelpContext,
   RADIUS,
   RIM,
   TouchArea,
   TextScaleContext,
   UndoBar,
   Words,
-  onSingleKey,
   skipToPage,
   useLook,
   useLow,
@@ -53,7 +53,10 @@ export function Shell() {
   const rail = useRail();
   const low = useLow();
   const [finding, setFinding] = useState(false);
-  useEffect(() => onSingleKey((key) => key === '/' && setFinding(true)), []);
+  const [helping, setHelping] = useState<'touched' | 'key' | null>(null);
+  const find = useCallback(() => setFinding(true), []);
+  const help = useCallback(() => setHelping('touched'), []);
+  const helpByKey = useCallback(() => setHelping('key'), []);
   const path = usePathname();
   const atBench = path.endsWith('/feed');
   const notice = useAppSelector((state) => state.notice);
@@ -83,7 +86,9 @@ export function Shell() {
         {/* Where a page has its main button at its foot, no message comes up under a finger that is on its way to it. */}
         {footed && undoBar}
         <FootContext.Provider value={setFooted}>
-          <TabSlot style={styles.slot} />
+          <PageHelpContext.Provider value={help}>
+            <TabSlot style={styles.slot} />
+          </PageHelpContext.Provider>
         </FootContext.Provider>
         {!footed && undoBar}
       </View>
@@ -106,7 +111,7 @@ export function Shell() {
               <PlaceLink to={to} name={name} icon={icon} />
             </TabTrigger>
           ))}
-          <TouchArea onPress={() => setFinding(true)} style={styles.place}>
+          <TouchArea onPress={find} style={styles.place}>
             <View style={styles.mark}>
               <Icon name="magnify" size={24} color={look.ink} />
             </View>
@@ -132,7 +137,12 @@ export function Shell() {
         </View>
       </TabList>
 
-      <Shortcuts />
+      <Shortcuts onFind={find} onHelp={helpByKey} />
+      {helping && (
+        <Suspense fallback={null}>
+          <PageHelp keys={rail || helping === 'key'} onClose={() => setHelping(null)} />
+        </Suspense>
+      )}
       {finding && (
         <Suspense fallback={null}>
           <Find onClose={() => setFinding(false)} />
@@ -144,6 +154,8 @@ export function Shell() {
 
 /** Fetched when somebody looks for something. */
 const Find = lazy(async () => ({ default: (await import('./Find')).Find }));
+/** Fetched when somebody asks. */
+const PageHelp = lazy(async () => ({ default: (await import('./PageHelp')).PageHelp }));
 
 /** The first thing that Tab comes to: past the messages, to the page. Seen while it has the focus. */
 function SkipLink() {

@@ -1,3 +1,6 @@
+import { readdirSync } from 'node:fs';
+import path from 'node:path';
+
 import { act, fireEvent, screen } from '@testing-library/react';
 
 import { type Step } from '@core/plan';
@@ -14,6 +17,8 @@ import {
 } from '@state';
 
 import { NOW, PLACES, iso, kitchenStore, show, tern, went } from '../../tests/kitchen';
+import { PageHelp } from './PageHelp';
+import { PAGE_HELP, helpWith } from './pageHelp';
 import { Reminders } from './Reminders';
 import { Shortcuts } from './Shortcuts';
 
@@ -113,7 +118,7 @@ describe('single keys', () => {
     fireEvent.keyDown(document.body, { key, ...over });
 
   it('go where they say', () => {
-    show(<Shortcuts />);
+    show(<Shortcuts onFind={() => undefined} onHelp={() => undefined} />);
     for (const key of ['n', 'p', 'l', 'j', 'h', 's', 'a', 'w', 'x']) press(key);
     expect(went).toEqual([
       '/',
@@ -130,7 +135,7 @@ describe('single keys', () => {
   it('leave the browser’s own alone, and do nothing in a field', () => {
     show(
       <>
-        <Shortcuts />
+        <Shortcuts onFind={() => undefined} onHelp={() => undefined} />
         <input aria-label="a field" />
       </>,
     );
@@ -140,7 +145,10 @@ describe('single keys', () => {
   });
 
   it('undo what was done last', () => {
-    const store = show(<Shortcuts />, kitchenStore([...PLACES, tern()]));
+    const store = show(
+      <Shortcuts onFind={() => undefined} onHelp={() => undefined} />,
+      kitchenStore([...PLACES, tern()]),
+    );
     act(
       () =>
         void store.dispatch(
@@ -151,11 +159,43 @@ describe('single keys', () => {
     expect(selectJarEvents(store.getState(), 'tern')).toHaveLength(1);
   });
 
-  it('are listed by ?, and rest while a panel is open', () => {
-    show(<Shortcuts />);
+  it('ask for help with ? and for what is sought with /, and rest while a panel is open', () => {
+    const asked: string[] = [];
+    const keys = <Shortcuts onFind={() => asked.push('find')} onHelp={() => asked.push('help')} />;
+    show(keys);
     press('?');
-    expect(screen.getByRole('dialog', { name: 'Keyboard', hidden: true })).toBeVisible();
+    press('/');
+    expect(asked).toEqual(['help', 'find']);
+    show(<PageHelp keys onClose={() => undefined} />);
+    expect(screen.getByText('Undo the last thing')).toBeVisible();
     press('p');
+    press('?');
     expect(went).toEqual([]);
+    expect(asked).toHaveLength(2);
+  });
+});
+
+describe('the help with a page', () => {
+  const app = path.join(__dirname, '../../app');
+  const routes = (readdirSync(app, { recursive: true }) as string[])
+    .filter((file) => file.endsWith('.tsx') && !/_layout|missing/.test(file))
+    .map((file) => file.replace(/\.tsx$/, '').split(path.sep))
+    .map((parts) => parts.filter((part) => part !== 'index'));
+
+  it('is there for every page', () => {
+    expect(routes.length).toBeGreaterThan(25);
+    expect(routes.filter((segments) => helpWith(segments) === null)).toEqual([]);
+    expect(Object.keys(PAGE_HELP)).toHaveLength(routes.length);
+  });
+
+  it('is short, and no page’s is another’s', () => {
+    const all = routes.map((segments) => helpWith(segments)!.join(' '));
+    for (const said of all) expect(said.length).toBeLessThan(420);
+    expect(new Set(all).size).toBe(all.length);
+  });
+
+  it('is none for a page that is not there', () => {
+    expect(helpWith(['(now)', '[...missing]'])).toBeNull();
+    expect(helpWith(['constructor'])).toBeNull();
   });
 });

@@ -12,7 +12,7 @@ import {
   setupFrom,
   setupText,
 } from '@core/whatIf';
-import { Button, Choice, Page, Panel, TwoPanes, Words, pageUrl, useWide } from '@kit';
+import { PageTitle, Button, Choice, Page, Panel, TwoPanes, Words, pageUrl, useWide } from '@kit';
 import {
   noticed,
   selectBelief,
@@ -150,9 +150,7 @@ export function WhatIfScreen(asked: Asked) {
   const food = <FoodCharts courses={courses} days={days} />;
   return (
     <Page title="What-if room">
-      <Words size="heading" level={1}>
-        What-if room
-      </Words>
+      <PageTitle>What-if room</PageTitle>
       {unread && (
         <Words tone="beet" live>
           That link holds no two ways that can be read. Here is the usual starter instead.
