@@ -1,4 +1,3 @@
-import { randomBytes } from 'node:crypto';
 import { createServer } from 'node:http';
 import { networkInterfaces } from 'node:os';
 import path from 'node:path';
@@ -7,6 +6,7 @@ import QRCode from 'qrcode';
 
 import { isBuilt, makeApp } from './app';
 import { makeHub } from './hub';
+import { hubKey } from './hubKey';
 
 /** Ports that are tried behind the usual one. */
 const TRIED = 50;
@@ -17,13 +17,19 @@ const dist = path.resolve('dist');
 if (!Number.isInteger(wanted) || wanted < 0 || wanted > 65_535)
   giveUp(`PORT is ${process.env.PORT}: it should be a number up to 65535.`);
 if (!isBuilt(dist)) giveUp('There is nothing to serve yet: run `npm run build` first.');
-// A new one at every start, unless one was given: devices that are set up once want the same one.
-const key = String(process.env.HUB_KEY ?? randomBytes(12).toString('base64url'));
-if (!/^[\w-]{8,}$/.test(key)) giveUp('HUB_KEY should be eight letters and digits or more.');
+const key = keyOrGiveUp();
 const hub = makeHub(key);
 const server = createServer(
   makeApp(dist, process.env.KITCHEN === 'demo' ? 'demo' : 'own', hub.router),
 );
+
+function keyOrGiveUp(): string {
+  try {
+    return hubKey(process.env.HUB_KEY as string | undefined, path.resolve('.hub-key'));
+  } catch (problem) {
+    return giveUp(problem instanceof Error ? problem.message : String(problem));
+  }
+}
 
 function giveUp(message: string): never {
   console.error(message);

@@ -95,8 +95,10 @@ export async function setHubKey(key: string | null): Promise<void> {
 
 /** Hangs up, and takes the line up with the key that is kept now. */
 async function anew(): Promise<void> {
+  const key = await readHubKey();
+  // Nothing waits from here on: a line that came up meanwhile is hung up with the others.
   ring();
-  hub = { key: await readHubKey(), line: 'none', devices: new Map() };
+  hub = { key, line: 'none', devices: new Map() };
   set({});
   if (hub.key !== null && watching.size > 0) await dial();
 }

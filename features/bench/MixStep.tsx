@@ -45,7 +45,7 @@ export function MixStep({
       <Panel>
         <Words size="number">{outcome.ratio ? ratioText(outcome.ratio) : ''}</Words>
         <Words>
-          {`${amounts.keepG} g keep, ${amounts.flourG} g flour, ${amounts.waterG} g water: ${words.grams(outcome.massG)} at ${Math.round(outcome.hydrationPct)} %.`}
+          {`${words.grams(amounts.keepG)} keep, ${words.grams(amounts.flourG)} flour, ${words.grams(amounts.waterG)} water: ${words.grams(outcome.massG)} at ${Math.round(outcome.hydrationPct)} %.`}
         </Words>
       </Panel>
       <RoomWarning bench={bench} standing={standing} />

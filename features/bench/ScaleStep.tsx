@@ -205,14 +205,15 @@ export function ScaleStep({
 
 /** A tub that does not hold enough: the feed goes on with other flour, or the tub is filled first. */
 function TubNotice({ bench }: { readonly bench: Bench }) {
+  const words = useKitchenWords();
   const { tub, shortG } = bench;
   if (!tub || shortG === 0) return null;
   return (
     <Notice
-      title={`${tub.name} is ${shortG} g short`}
+      title={`${tub.name} is ${words.grams(shortG)} short`}
       actions={<Button href="/larder">Fill up the tub</Button>}
     >
-      {`By the log it holds ${Math.round(tub.grams)} g. Take the rest from another bag and carry on, or fill the tub up first: this feed will wait here.`}
+      {`By the log it holds ${words.grams(tub.grams)}. Take the rest from another bag and carry on, or fill the tub up first: this feed will wait here.`}
     </Notice>
   );
 }

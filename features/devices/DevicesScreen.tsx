@@ -82,9 +82,9 @@ export function DevicesScreen({ given }: { readonly given?: string | undefined }
         )}
       </Panel>
       {hub.line === 'refused' && hub.key !== null && (
-        <Notice title="If the server was started anew, it has a new key.">
-          Leave the hub and join with the key that it printed last. A key of your own stays the same
-          if the server is started with HUB_KEY.
+        <Notice title="The hub here has another key.">
+          Leave the hub, and join again with the key in the line that the server prints when it
+          starts.
         </Notice>
       )}
       {hub.key !== null && (

@@ -93,8 +93,8 @@ function Leaner({ id }: { readonly id: string }) {
       />
       <Words strong>
         {leaner.savedG < 100
-          ? `A keep of ${keepG} g instead of ${leaner.usualG} would save next to nothing.`
-          : `A keep of ${keepG} g instead of ${leaner.usualG} would save ${kilos(leaner.savedG)} of flour a year${price === null ? '' : `, which cost ${words.money((price * leaner.savedG) / 1000)}`}.`}
+          ? `A keep of ${words.grams(keepG)} instead of ${words.grams(leaner.usualG)} would save next to nothing.`
+          : `A keep of ${words.grams(keepG)} instead of ${words.grams(leaner.usualG)} would save ${kilos(leaner.savedG)} of flour a year${price === null ? '' : `, which cost ${words.money((price * leaner.savedG) / 1000)}`}.`}
       </Words>
       <Words size="small" tone="quiet">
         Worked out from this log with the smaller keep, and all that went into bakes the same.
