@@ -23,6 +23,7 @@ const SPOONS_IN_A_CUP = 16;
  * A mass by cups and spoons, to the nearest measure that a drawer holds: "1 ¾ cups", "3 tbsp", "½ tsp".
  *
  * @param grams not negative
+ * @example cupsText(118, 'water') // = '½ cup'
  */
 export function cupsText(grams: number, ingredient: Ingredient): string {
   const cups = gramsToVolume(grams, 'cup', ingredient);

@@ -11,6 +11,8 @@ export const whiteOf = (proteinPct: number): 'white' | 'strongWhite' =>
 /**
  * Protein of a flour in percent, at least and at most, from a label that gives it in grams for a serving of so many grams. Both
  * are rounded: 4 g in 30 g may be anything from 11.7 to 15 %.
+ *
+ * @example proteinPct(4, 30).map(Math.round) // = [12, 15]
  */
 export function proteinPct(proteinG: number, servingG: number): readonly [number, number] {
   const half = roundedTo(proteinG) / 2;

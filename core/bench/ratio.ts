@@ -13,6 +13,10 @@ export function ratioText(ratio: Ratio): string {
   return `1 : ${short(ratio.flour)} : ${short(ratio.water)}`;
 }
 
-/** The ratio of masses as they are, in grams. A keep of nothing has no ratio. */
+/**
+ * The ratio of masses as they are, in grams. A keep of nothing has no ratio.
+ *
+ * @example ratioOf(20, 80, 60) // = { flour: 4, water: 3 }
+ */
 export const ratioOf = (keepG: number, flourG: number, waterG: number): Ratio | null =>
   keepG > 0 ? { flour: flourG / keepG, water: waterG / keepG } : null;

@@ -24,6 +24,7 @@ const THOUSANDS = /^\d{1,3}([\s\u00a0]\d{3})+$/;
  * @returns grams; NaN where it is no weight
  * @example gramsFromText('8 oz', 'white') // 226.8
  * @example gramsFromText('½ cup and 1 tbsp', 'water') // 133.3
+ * @example gramsFromText('2 tbsp', 'water') // = 29.6
  */
 export function gramsFromText(text: string, ingredient: Ingredient): number {
   const weight = WEIGHT.exec(text);

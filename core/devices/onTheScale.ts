@@ -88,7 +88,11 @@ export function portionOn({ without, shown, portionG, lifted }: OnTheScale): num
   return Math.max(0, last.grams - without);
 }
 
-/** How far a portion may be off and still be what was asked for, g. */
+/**
+ * How far a portion may be off and still be what was asked for, g.
+ *
+ * @example slackOf(100) // = 2
+ */
 export const slackOf = (wantedG: number): number => Math.max(1, 0.02 * wantedG);
 
 /** It rests in range for so long before the bench goes on by itself, ms. */

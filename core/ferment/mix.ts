@@ -30,7 +30,11 @@ export interface Mix {
   readonly flour: Blend;
 }
 
-/** pH of an acidity in ml 0.1 N per 10 g, in a flour of so much buffering against white. */
+/**
+ * pH of an acidity in ml 0.1 N per 10 g, in a flour of so much buffering against white.
+ *
+ * @example phOf(0) // = 6.0
+ */
 export const phOf = (acid: number, buffer = 1): number =>
   MODEL.phFloor + MODEL.phSpan * Math.exp(-acid / (MODEL.phScale * buffer));
 

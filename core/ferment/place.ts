@@ -27,7 +27,12 @@ export interface Place {
 /** A heated or unheated room takes about this long from night to day, h. */
 const TURN = 2;
 
-/** Temperature of a place at an hour of the local day. Between given hours it moves in straight lines, past midnight too. */
+/**
+ * Temperature of a place at an hour of the local day. Between given hours it moves in straight lines, past midnight too.
+ *
+ * @throws RangeError for a place by the hour that has no hour
+ * @example celsiusAt({ kind: 'hourly', points: [[6, 18], [18, 24]] }, 12) // = 21
+ */
 export function celsiusAt(temperature: DayTemperature, hourOfDay: number): number {
   switch (temperature.kind) {
     case 'constant':

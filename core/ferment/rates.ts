@@ -29,6 +29,8 @@ const STEP = 0.05;
 /**
  * Growth rate in 1/h at a temperature in °C: a monotone cubic on the logarithm between the published points, continued
  * in a straight line below 2 °C, falling to zero at 36 °C (yeast) and 38 °C (bacteria).
+ *
+ * @example growthRate('yeast', 24) // = 0.365
  */
 export function growthRate(organism: Organism, celsius: number): number {
   return onGrid(organism === 'yeast' ? YEAST_GRID : LACTIC_GRID, celsius);

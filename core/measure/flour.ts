@@ -143,6 +143,8 @@ function meanTraits(blend: Blend): Figures {
 /**
  * Height against the band that counts as doubled: the one measure of a full rise. Rye and gluten-free flour lift, they do not
  * stretch: a starter of theirs has done what it can well below twice its height.
+ *
+ * @example doubledHeight({ white: 1 }) // = 2
  */
 export const doubledHeight = (blend: Blend): number => 1 + Math.min(1, blendTraits(blend).lift);
 
@@ -156,7 +158,11 @@ export const risesUpward = (hydrationPct: number): boolean => hydrationPct >= BA
 export const mainFlour = (blend: Blend): FlourKind =>
   blendShares(blend).reduce((most, next) => (next[1] > most[1] ? next : most))[0];
 
-/** Whether two blends are the same to half a hundredth of each flour. */
+/**
+ * Whether two blends are the same to half a hundredth of each flour.
+ *
+ * @example sameBlend({ white: 0.5, rye: 0.5 }, { rye: 50, white: 50 }) // = true
+ */
 export function sameBlend(a: Blend, b: Blend): boolean {
   const shares = new Map(blendShares(b));
   const mine = blendShares(a);

@@ -1,4 +1,8 @@
-/** Flour and water in a mass of starter, in grams. Hydration is water over flour, in percent. */
+/**
+ * Flour and water in a mass of starter, in grams. Hydration is water over flour, in percent.
+ *
+ * @example flourAndWater(150, 50) // = { flourG: 100, waterG: 50 }
+ */
 export function flourAndWater(
   massG: number,
   hydrationPct: number,
@@ -7,7 +11,11 @@ export function flourAndWater(
   return { flourG, waterG: massG - flourG };
 }
 
-/** Hydration in percent of so much flour and water. Without flour it is infinite. */
+/**
+ * Hydration in percent of so much flour and water. Without flour it is infinite.
+ *
+ * @example hydrationOf(80, 52) // = 65
+ */
 export const hydrationOf = (flourG: number, waterG: number): number => (100 * waterG) / flourG;
 
 /**

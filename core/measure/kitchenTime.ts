@@ -95,6 +95,7 @@ function offsetIn(zone: string): (instant: Instant) => number {
  *
  * @param local the local time as if it were UTC, milliseconds
  * @returns the instant; of an hour that clocks leave out the one after it, of an hour that comes twice the first
+ * @example instantAt(Date.UTC(2026, 2, 13, 18, 20), kitchenTime('Pacific/Auckland')) // = Date.UTC(2026, 2, 13, 5, 20)
  */
 export function instantAt(local: number, time: KitchenTime): Instant {
   // The offset before a change and the one after it: whichever gives the local time back is right.

@@ -11,5 +11,9 @@ export function ouncesText(grams: number): string {
   return tenths < 160 ? ounces(tenths) : `${Math.floor(tenths / 160)} lb ${ounces(tenths % 160)}`;
 }
 
-/** Mass in ounces as grams. */
+/**
+ * Mass in ounces as grams.
+ *
+ * @example ouncesToGrams(8) // = 226.8
+ */
 export const ouncesToGrams = (ounces: number): number => ounces * GRAMS_PER_OUNCE;

@@ -1,4 +1,8 @@
-/** Temperature in degrees Celsius as degrees Fahrenheit. */
+/**
+ * Temperature in degrees Celsius as degrees Fahrenheit.
+ *
+ * @example celsiusToFahrenheit(24) // = 75.2
+ */
 export const celsiusToFahrenheit = (celsius: number): number => celsius * 1.8 + 32;
 
 /** Temperature in degrees Fahrenheit as degrees Celsius. */

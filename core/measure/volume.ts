@@ -30,6 +30,8 @@ const gramsPerCup = (ingredient: Ingredient): number =>
 /**
  * Mass in grams of `count` measures of an ingredient, levelled off.
  * A scooped cup of flour is easily 20 % off: weighing is better, and the interface says so.
+ *
+ * @example volumeToGrams(0.5, 'cup', 'water') // = 118.5
  */
 export const volumeToGrams = (count: number, measure: Measure, ingredient: Ingredient): number =>
   (count * MEASURES[measure] * gramsPerCup(ingredient)) / MEASURES.cup;

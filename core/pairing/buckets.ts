@@ -15,7 +15,11 @@ export function haveOf(ids: readonly string[]): Have {
   return heaps.map((heap) => (heap.length === 0 ? '' : fingerprint(heap.sort())));
 }
 
-/** Those of the entries that lie in heaps which the other kitchen has otherwise. */
+/**
+ * Those of the entries that lie in heaps which the other kitchen has otherwise.
+ *
+ * @example missingThere([{ id: 'a' }], haveOf(['a']), haveOf([])) // = [{ id: 'a' }]
+ */
 export function missingThere<T extends { readonly id: string }>(
   entries: readonly T[],
   mine: Have,

@@ -9,7 +9,11 @@ const BEFORE_A_BAKE = 72 * HOUR;
 const COARSE = 4 * HOUR;
 const FINE = HOUR;
 
-/** Whether a jar can be touched at an instant. */
+/**
+ * Whether a jar can be touched at an instant.
+ *
+ * @example inHands([{ from: 0, until: 10 }], 10) // = true
+ */
 export const inHands = (hands: readonly Hands[], at: Instant): boolean =>
   hands.some(({ from, until }) => at >= from && at <= until);
 

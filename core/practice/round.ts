@@ -57,7 +57,8 @@ const TRIES = 60;
  * @param seed of the row
  * @param level 1 plain, 2 harder, 3 tricky
  * @param n counted from 0
- * @example roundOf(7, 1, 0).right // 'feed'
+ * @throws RangeError when no jar becomes what a kind of round asks for, which its own tests rule out
+ * @example roundOf(7, 1, 0).right // = 'feed'
  */
 export function roundOf(seed: number, level: Level, n: number): Round {
   const own = CASES.filter((one) => one.level === level);

@@ -167,7 +167,11 @@ export function withoutBackup(
     .map(({ id }) => id);
 }
 
-/** A film of a millimetre on paper: grams that a sheet of so many square centimetres takes. */
+/**
+ * A film of a millimetre on paper: grams that a sheet of so many square centimetres takes.
+ *
+ * @example filmGrams(600) // = 63
+ */
 export const filmGrams = (areaCm2: number): number => Math.round(areaCm2 * 0.1 * 1.05);
 
 /** Water leaves; about so much of a starter's mass stays as flakes. */
