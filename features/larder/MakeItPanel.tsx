@@ -1,18 +1,17 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
+import { type Lot, together } from '@core/larder';
 import {
   type Extra,
   type Formula,
-  type Lot,
   type Occasion,
   TEASPOON_G,
   discardFor,
   minutesFor,
   mixtureFor,
   portionFor,
-  together,
-} from '@core/larder';
+} from '@core/larder/formulas';
 import { spendLots } from '@core/verbs';
 import { NumberField, Panel, Button, Words, useLook } from '@kit';
 import { done, useAppDispatch } from '@state';

@@ -1,18 +1,16 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
+import { type Lot, lotsFor, together } from '@core/larder';
 import {
   FORMULAS,
   type Formula,
   type FormulaId,
-  type Lot,
   type Occasion,
-  lotsFor,
   minutesFor,
   portionFor,
-  together,
   unfit,
-} from '@core/larder';
+} from '@core/larder/formulas';
 import {
   PageTitle,
   Choice,

@@ -1,4 +1,4 @@
-import { type Allergen, type Extra, type FormulaId, type Unfit } from '@core/larder';
+import { type Allergen, type Extra, type FormulaId, type Unfit } from '@core/larder/formulas';
 
 /** A formula in words: its name, how it is made, and what can stand in for what. */
 export const FORMULA_WORDS: Readonly<

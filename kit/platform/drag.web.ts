@@ -1,5 +1,5 @@
-import { useDrag } from '@use-gesture/react';
-import { type RefObject, useRef } from 'react';
+import { type FullGestureState } from '@use-gesture/vanilla';
+import { type RefObject, useEffect, useEffectEvent, useRef } from 'react';
 import { type View } from 'react-native';
 
 /** A point in the window, pixels. */
@@ -19,14 +19,15 @@ export interface Hold<Held> {
 }
 
 /**
- * Something that is dragged by a finger or a mouse. Keys are its own affair: they differ from thing to thing.
+ * Something that is dragged by a finger or a mouse. Keys are its own affair: they differ from thing to thing. The library
+ * that knows about fingers is fetched by the first of them, a moment after it is drawn: the first page need not carry it.
  *
  * @returns what it is fastened to
  */
 export function useHold<Held>({ onHold, onDrag, onLetGo }: Hold<Held>): RefObject<View | null> {
   const ref = useRef<View>(null);
-  useDrag<PointerEvent>(
-    ({ first, last, canceled, movement, xy, memo }) => {
+  const onMove = useEffectEvent(
+    ({ first, last, canceled, movement, xy, memo }: Omit<FullGestureState<'drag'>, 'event'>) => {
       const at = pointOf(xy);
       const held = first ? onHold(at) : (memo as Held);
       if (canceled) onLetGo?.(held, false);
@@ -36,12 +37,22 @@ export function useHold<Held>({ onHold, onDrag, onLetGo }: Hold<Held>): RefObjec
       }
       return held;
     },
-    {
-      target: ref as unknown as RefObject<EventTarget>,
-      pointer: { keys: false },
-      eventOptions: { passive: true },
-    },
   );
+  useEffect(() => {
+    let drag: { readonly destroy: () => void } | null = null;
+    let gone = false;
+    void import('@use-gesture/vanilla').then(({ DragGesture }) => {
+      if (gone || !ref.current) return;
+      drag = new DragGesture(ref.current as unknown as HTMLElement, (state) => onMove(state), {
+        pointer: { keys: false },
+        eventOptions: { passive: true },
+      });
+    });
+    return () => {
+      gone = true;
+      drag?.destroy();
+    };
+  }, []);
   return ref;
 }
 
