@@ -169,7 +169,7 @@ test('discard freezes and thaws, and more than there is cannot be taken @phone',
   await saved.getByRole('radio', { name: 'Grebe' }).click();
   await expect(
     saved.getByText(
-      /^A keep of 15 g instead of 2\d would save [\d.]+ kg of flour a year, which cost [\d.]+\.$/,
+      /^A keep of 15 g instead of 2\d g would save [\d.]+ kg of flour a year, which cost [\d.]+\.$/,
     ),
   ).toBeVisible();
 });

@@ -57,7 +57,8 @@ await Promise.all([
   script('types')
     .then(() => script('format:check'))
     .then(() => script('arrows'))
-    .then(() => check('sentences', 'node', ['scripts/sentences.mjs', '--check'], { beside: true })),
+    .then(() => check('sentences', 'node', ['scripts/sentences.mjs', '--check'], { beside: true }))
+    .then(() => check('routes', 'node', ['scripts/routes.mjs', '--check'], { beside: true })),
 ]);
 await check('unit and interface', 'npx', ['jest', '--json', '--outputFile=.e2e/jest.json'], {
   count: jestCount,

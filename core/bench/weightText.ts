@@ -17,6 +17,8 @@ const IN_GRAMS: Readonly<Record<string, number>> = {
 const WEIGHT = /^\s*([-+\u2212]?)\s*([\d.,¼⅓½⅔¾][\d\s.,/¼⅓½⅔¾]*?)\s*([a-z]*)\.?\s*$/i;
 /** "1 000": a space that only parts the thousands. */
 const THOUSANDS = /^\d{1,3}([\s\u00a0]\d{3})+$/;
+/** "1,500" of grams is a kilo and a half: nobody weighs to the milligram. */
+const THOUSANDS_OF_GRAMS = /^[1-9]\d{0,2}([,\s\u00a0]\d{3})+$/;
 
 /**
  * A weight as bakers write it: grams, or with a unit, or by cups and spoons of an ingredient.
@@ -33,7 +35,8 @@ export function gramsFromText(text: string, ingredient: Ingredient): number {
     const count = weight[2]!.trim();
     // Less than nothing is read as such, for whoever asked to say so.
     const sign = weight[1] === '' || weight[1] === '+' ? 1 : -1;
-    return sign * unit * countFrom(THOUSANDS.test(count) ? count.replace(/\s/g, '') : count);
+    const parted = (unit === 1 ? THOUSANDS_OF_GRAMS : THOUSANDS).test(count);
+    return sign * unit * countFrom(parted ? count.replace(/[\s,]/g, '') : count);
   }
   return gramsFromMeasure(text, ingredient) ?? NaN;
 }

@@ -36,7 +36,7 @@ function useRemarks(): readonly Remark[] {
     ...(stale.length > 0
       ? [
           {
-            path: '/larder',
+            path: '/larder' as const,
             umbrella: 'drooping' as const,
             text: `A backup of ${[...new Set(stale)].join(' and ')} is due for renewal`,
           },
@@ -45,7 +45,7 @@ function useRemarks(): readonly Remark[] {
     ...(without.length > 0
       ? [
           {
-            path: '/larder',
+            path: '/larder' as const,
             umbrella: 'furled' as const,
             text: `No backup yet of ${without.map(nameOf).join(' and ')}`,
           },
@@ -61,7 +61,7 @@ function useRemarks(): readonly Remark[] {
     ...(copyDue
       ? [
           {
-            path: '/settings',
+            path: '/settings' as const,
             umbrella: 'furled' as const,
             text: 'It is time to make a copy of the kitchen: it is only in this browser',
           },
