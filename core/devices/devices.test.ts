@@ -75,6 +75,20 @@ describe('a scale at the bench', () => {
     expect(Math.abs(at.state.portionG - 40)).toBeLessThan(1.6);
   });
 
+  it('that fell silent while it still moved counts on from what it showed last', () => {
+    const shows = (state: OnTheScale, from: number, grams: readonly number[]) =>
+      grams.reduce((s, g, i) => weighedOn(s, { at: from + 200 * i, grams: g }), state);
+    const empty = shows(nothingWeighed(), 0, [412, 412, 412, 412, 412]);
+    // Cut off in the middle of pouring, before it rested.
+    const cut = shows(empty, 1000, [418, 425, 431, 437]);
+    expect(cut.portionG).toBe(0);
+    const back = shows(cut, 20_000, [437, 437, 437, 437, 437]);
+    expect(portionOn(back)).toBeCloseTo(25, 6);
+    // Or it counts from nought again, with the jar on it.
+    const anew = shows(cut, 20_000, [0, 0, 0, 0, 0]);
+    expect(portionOn(anew)).toBeCloseTo(25, 6);
+  });
+
   it('that switched itself off in the middle knows what was in when it is on again', () => {
     const at = bench(14);
     at.scale.put(300);

@@ -60,7 +60,10 @@ export function weighedOn(state: OnTheScale, { at, grams }: Shown): OnTheScale {
     ...(silent ? [] : state.shown.filter((one) => one.at > at - WINDOW)),
     { at, grams },
   ];
-  const came = silent ? { ...state, without: null, rests: null, since: null } : state;
+  // The last number counts, whether it had come to rest or not: nobody knows more.
+  const came = silent
+    ? { ...state, portionG: portionOn(state), without: null, rests: null, since: null }
+    : state;
   const all = shown.map((one) => one.grams);
   const still =
     shown.length >= LEAST_NUMBERS &&
