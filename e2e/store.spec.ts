@@ -260,8 +260,8 @@ test('two tabs of one kitchen agree on everything, and each keeps its own half-w
   await other.getByRole('checkbox', { name: 'Mon' }).click();
   await page.getByRole('checkbox', { name: 'Tue' }).click();
   await expect(page.getByRole('checkbox', { name: 'Tue' })).toBeChecked();
-  await other.getByRole('link', { name: 'Help', exact: true }).click();
-  await other.getByRole('link', { name: 'Settings' }).click();
+  const places = other.getByRole('navigation', { name: 'Places' });
+  await places.getByRole('link', { name: 'Settings' }).click();
   await other.getByRole('radio', { name: 'Dark' }).click();
   await expect(page.locator('body')).toHaveCSS('background-color', 'rgb(14, 24, 38)');
   await other.getByRole('link', { name: 'Now', exact: true }).click();
