@@ -135,7 +135,11 @@ function searchesIn(store: Store, explain: Explain) {
   /** A late plan whose search was stopped by hand is left as it is. */
   let stoppedFor: Plan | null = null;
 
+  /** Counted up whenever a search that is under way, or about to begin, is given up. */
+  let givenUp = 0;
+
   const abandon = () => {
+    givenUp++;
     const old = running;
     running = null;
     old?.stop();
@@ -150,12 +154,15 @@ function searchesIn(store: Store, explain: Explain) {
   };
 
   const begin = async () => {
+    abandon();
+    const before = givenUp;
     const state = store.getState();
     if (needless(state)) return endWithout(store);
     const earlier = selectChosen(state) === null ? NONE_FOLLOWED : selectFollowed(state);
     const wishesNow = wished(state);
     const { searchPlans } = await import('../workers/plan');
-    abandon();
+    // Stopped, or overtaken by another, while it was fetched.
+    if (givenUp !== before) return;
     const mine: Search = searchPlans(
       problemOf(store.getState()),
       showFirst(store, () => running === mine),
@@ -199,7 +206,11 @@ function searchesIn(store: Store, explain: Explain) {
     announce,
     begin,
     abandon,
-    stop: () => (running ? running.stop() : stoppedByHand()),
+    stop: () => {
+      if (running) return running.stop();
+      givenUp++;
+      stoppedByHand();
+    },
     wasStoppedFor: (plan: Plan | null) => plan === stoppedFor,
   };
 }
