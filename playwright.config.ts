@@ -1,5 +1,7 @@
 import { defineConfig } from '@playwright/test';
 
+import { chromiumPath } from './scripts/chromium.mjs';
+
 const port = Number(process.env.E2E_PORT ?? 4191);
 
 const PHONE = { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true };
@@ -22,7 +24,7 @@ export default defineConfig({
     browserName: 'chromium',
     locale: 'en-GB',
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: chromiumPath(),
       args: [
         '--no-sandbox',
         '--disable-dev-shm-usage',

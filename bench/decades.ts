@@ -6,6 +6,7 @@ import { DAY, HOUR } from '../core/measure';
 import { FULL_PAGE, pageText } from '../state/door/pages';
 import { served } from './served';
 import { middle, report } from './timing';
+import { chromiumPath } from '../scripts/chromium.mjs';
 
 const PORT = '4199';
 const NOW = Date.parse('2026-03-13T18:20:00Z');
@@ -100,7 +101,7 @@ export async function decades(): Promise<void> {
       const events = yearsOf(jars, years);
       const name = `${years} years of ${jars} jars`;
       const browser = await chromium.launch({
-        executablePath: '/usr/bin/chromium',
+        executablePath: chromiumPath(),
         args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
       });
       const page = await browser.newPage({ viewport: { width: 390, height: 844 } });

@@ -2,6 +2,7 @@ import { chromium } from '@playwright/test';
 
 import { served } from './served';
 import { middle, report } from './timing';
+import { chromiumPath } from '../scripts/chromium.mjs';
 
 const PORT = '4197';
 const RUNS = 5;
@@ -13,7 +14,7 @@ export async function firstLoad(): Promise<void> {
 
 async function measure(base: string): Promise<void> {
   const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
+    executablePath: chromiumPath(),
     args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
   });
   try {

@@ -5,6 +5,7 @@ import { pageText } from '../state/door/pages';
 
 import { served } from './served';
 import { middle, report } from './timing';
+import { chromiumPath } from '../scripts/chromium.mjs';
 
 const PORT = '4198';
 const AT = '2026-03-13T18:20';
@@ -21,7 +22,7 @@ interface Noted {
 export async function inPage(): Promise<void> {
   await served(PORT, async (base) => {
     const browser = await chromium.launch({
-      executablePath: '/usr/bin/chromium',
+      executablePath: chromiumPath(),
       args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
     });
     try {

@@ -2,6 +2,7 @@ import { chromium } from '@playwright/test';
 
 import { served } from './served';
 import { middle, report } from './timing';
+import { chromiumPath } from '../scripts/chromium.mjs';
 
 const PORT = '4195';
 
@@ -9,7 +10,7 @@ const PORT = '4195';
 export async function secondVisit(): Promise<void> {
   await served(PORT, async (base) => {
     const browser = await chromium.launch({
-      executablePath: '/usr/bin/chromium',
+      executablePath: chromiumPath(),
       args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
     });
     for (const slowdown of [1, 4]) {

@@ -6,6 +6,7 @@ import path from 'node:path';
 import { type BrowserContext, chromium } from '@playwright/test';
 
 import { expect, test } from './fixtures';
+import { chromiumPath } from '../scripts/chromium.mjs';
 
 const PORT = 4193;
 const AT = '2026-03-13T18:20';
@@ -39,7 +40,7 @@ test('nothing that was acknowledged dies with the browser, killed at once, four 
   /** A browser of this test's own, so that it may be killed. */
   const launched = () =>
     chromium.launchPersistentContext(profile, {
-      executablePath: '/usr/bin/chromium',
+      executablePath: chromiumPath(),
       args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
     });
   /** Ends it as a flat battery would. The profile is this test's alone, and so is what runs on it. */
@@ -76,6 +77,32 @@ test('nothing that was acknowledged dies with the browser, killed at once, four 
   for (let round = 2; round <= 4; round++)
     await expect(page.getByText(`looked: + ${round} %`)).toBeVisible();
   await context.close();
+});
+
+test('a page that is left in the breath of the last press has lost nothing @phone', async ({
+  page,
+  kitchen,
+}) => {
+  await kitchen.open('/jar/dunlin/feed', 'demo');
+  const pressed = (name: string) =>
+    kitchen.button(name).evaluate((button: HTMLElement) => {
+      button.click();
+      // In the same task: whatever is written later comes too late.
+      window.location.reload();
+    });
+  await page.getByLabel('Scale reads').fill('23');
+  await pressed('Keep is in');
+  await expect(page.getByText('Kept 23 instead of', { exact: false })).toBeVisible();
+  await expect(page.getByText('2 of 5', { exact: false })).toBeVisible();
+  for (const step of ['Water is in', 'Flour is in', 'The band is set'])
+    await kitchen.button(step).click();
+  await pressed('The feed is done');
+  await expect(page.getByText('1 of 5', { exact: false })).toBeVisible();
+  await kitchen.open('/jar/dunlin', 'demo');
+  await expect(page.getByText('Dunlin goes into the fridge at 19:50')).toBeVisible();
+  await page.getByLabel('Rise above the band').fill('7');
+  await pressed('Log this look');
+  await expect(page.getByText('looked: + 7 %')).toHaveCount(1);
 });
 
 test('with the server gone every page opens, the ones never opened before too @phone', async ({

@@ -3,6 +3,7 @@ import { Buffer } from 'node:buffer';
 import { readFileSync, writeFileSync } from 'node:fs';
 
 import { chromium } from '@playwright/test';
+import { chromiumPath } from './chromium.mjs';
 
 const SVG = readFileSync(new URL('../public/icon.svg', import.meta.url), 'utf8');
 /** Name, side in pixels, and how much of it the drawing takes: a mask may cut the rest away. */
@@ -15,7 +16,7 @@ const ICONS = [
 const FAVICON_SIDE = 32;
 
 const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
+  executablePath: chromiumPath(),
   args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
 });
 

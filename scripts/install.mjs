@@ -2,6 +2,8 @@
 import { spawnSync } from 'node:child_process';
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 
+import { chromiumPath } from './chromium.mjs';
+
 /** Runs a command, shows its output and ends everything when it fails. */
 export function run(command, args, env = {}) {
   const done = spawnSync(command, args, {
@@ -22,9 +24,9 @@ export function installPackages() {
 
 /** Installs what the browser tests need from Debian when it is missing: Chromium, and what reads a printed page. */
 export function installChromium() {
-  if (existsSync('/usr/bin/chromium') && existsSync('/usr/bin/pdftotext')) return;
+  if (chromiumPath() && existsSync('/usr/bin/pdftotext')) return;
   run('apt-get', ['update', '-qq']);
-  run('apt-get', ['install', '-y', '-qq', 'chromium', 'poppler-utils'], {
+  run('apt-get', ['install', '-y', '-qq', 'chromium-headless-shell', 'poppler-utils'], {
     DEBIAN_FRONTEND: 'noninteractive',
   });
 }

@@ -3,6 +3,7 @@
 import { spawn } from 'node:child_process';
 
 import { chromium } from '@playwright/test';
+import { chromiumPath } from './chromium.mjs';
 
 const PORT = '4196';
 const BASE = `http://127.0.0.1:${PORT}`;
@@ -144,7 +145,7 @@ const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
 });
 await new Promise((ready) => server.stdout.once('data', ready));
 const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
+  executablePath: chromiumPath(),
   args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
 });
 const named = process.argv.slice(2);

@@ -12,6 +12,7 @@ import {
   askToKeep,
   keepCache,
   keepDrafts,
+  leaveBehind,
   listenToTabs,
   readPages,
   tidyPages,
@@ -92,6 +93,7 @@ function lastOf(
  */
 export function keepKitchen(store: Store): () => void {
   const stops: (() => void)[] = [];
+  let draftsOnTheirWay = 0;
   stops.push(
     store.dispatch(listenFor({ matcher: isAnyOf(logged), effect: () => void keepPending(store) })),
     // The first entry of one's own is when a promise to keep it is worth asking for.
@@ -113,9 +115,10 @@ export function keepKitchen(store: Store): () => void {
           (now.bench !== before.bench || now.trouble !== before.trouble),
         effect: (_, api) => {
           const { kitchen, bench, trouble } = api.getState();
-          keepDrafts(kitchen.name, { bench, trouble }).catch(() =>
-            store.dispatch(saveFailed(FULL)),
-          );
+          draftsOnTheirWay += 1;
+          keepDrafts(kitchen.name, { bench, trouble })
+            .catch(() => store.dispatch(saveFailed(FULL)))
+            .finally(() => (draftsOnTheirWay -= 1));
         },
       }),
     ),
@@ -188,18 +191,25 @@ export function keepKitchen(store: Store): () => void {
         () => undefined,
       );
     }),
-    watchPage(store),
+    watchPage(store, () => draftsOnTheirWay > 0),
   );
   return () => stops.forEach((stop) => stop());
 }
 
 /** What the page itself tells: that it is being left, and that the device has come into another zone. */
-function watchPage(store: Store): () => void {
+function watchPage(store: Store, draftsOnTheirWay: () => boolean): () => void {
   if (typeof window === 'undefined') return () => undefined;
-  const leaving = (event: BeforeUnloadEvent) => {
+  /** False when something would be lost. */
+  const left = () => {
     store.dispatch(keepDough());
-    if (store.getState().kitchen.pending.length === 0) return;
-    event.preventDefault();
+    const { kitchen, bench, trouble } = store.getState();
+    const { name, events, pending, unsaved } = kitchen;
+    if (pending.length === 0 && !draftsOnTheirWay()) return true;
+    const drafts = draftsOnTheirWay() ? { bench, trouble } : null;
+    return leaveBehind(name, lastOf(events, new Set(pending)), drafts) && unsaved === null;
+  };
+  const leaving = (event: BeforeUnloadEvent) => {
+    if (!left()) event.preventDefault();
   };
   const hiding = () => {
     store.dispatch(keepDough());
@@ -207,9 +217,12 @@ function watchPage(store: Store): () => void {
       store.dispatch(deviceZoneFound(deviceZone()));
   };
   window.addEventListener('beforeunload', leaving);
+  // Some browsers leave a page without asking it.
+  window.addEventListener('pagehide', left);
   document.addEventListener('visibilitychange', hiding);
   return () => {
     window.removeEventListener('beforeunload', leaving);
+    window.removeEventListener('pagehide', left);
     document.removeEventListener('visibilitychange', hiding);
   };
 }

@@ -6,7 +6,7 @@ import { nanoid } from '@reduxjs/toolkit';
 import { readClock } from './clock';
 import { selectSettings } from './decided';
 import { deviceZone } from './deviceZone';
-import { type KitchenName, keepOpenName, openName, readKitchen } from './door';
+import { type KitchenName, keepOpenName, openName, readKitchen, takeUpWhatWasLeft } from './door';
 import { keepPending } from './keeping';
 import { type OpenedKitchen, opened, saveFailed } from './kitchen';
 import { USUAL_SETTINGS } from './settings';
@@ -26,7 +26,10 @@ const inTurn = <T>(open: () => Promise<T>): Promise<T> => {
  * @throws when the store cannot be read
  */
 export const openLastKitchen = (store: Store): Promise<void> =>
-  inTurn(async () => open(store, (await openName()) ?? firstKitchen()));
+  inTurn(async () => {
+    await takeUpWhatWasLeft();
+    await open(store, (await openName()) ?? firstKitchen());
+  });
 
 /**
  * Changes over to a kitchen. The other one stays in the store as it is; with entries that could not be saved yet, it is not

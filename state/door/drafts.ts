@@ -51,7 +51,13 @@ export async function readDrafts(
 /** @throws when there is no room */
 export async function keepDrafts(name: KitchenName, drafts: Drafts): Promise<void> {
   const key = draftPrefix(name) + (await tabName());
+  const text = draftText(drafts);
+  if (text === null) await shelf.removeItem(key);
+  else await shelf.setItem(key, text);
+}
+
+/** Null when nothing is half filled in. */
+export function draftText(drafts: Drafts): string | null {
   const empty = Object.values(drafts).every((part: object) => Object.keys(part).length === 0);
-  if (empty) await shelf.removeItem(key);
-  else await shelf.setItem(key, JSON.stringify({ v: 1, ...drafts }));
+  return empty ? null : JSON.stringify({ v: 1, ...drafts });
 }

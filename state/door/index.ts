@@ -7,6 +7,7 @@ export * from './aside';
 export * from './caches';
 export * from './drafts';
 export { readHubKey } from './hubKey';
+export * from './leaving';
 export * from './opening';
 export * from './raw';
 export * from './room';

@@ -8,12 +8,16 @@ const locks = (): LockManager | undefined =>
   typeof navigator === 'undefined' ? undefined : navigator.locks;
 
 let mine: Promise<string> | null = null;
+let known: string | null = null;
 
 /** The name of this tab: the same after a reload, another one in a tab that was made a copy of it. */
 export function tabName(): Promise<string> {
-  mine ??= claimName();
+  mine ??= claimName().then((name) => (known = name));
   return mine;
 }
+
+/** The same at once; null before anybody asked for it. */
+export const tabNameNow = (): string | null => known;
 
 async function claimName(): Promise<string> {
   const kept = typeof sessionStorage === 'undefined' ? null : sessionStorage.getItem(TAB_KEY);
