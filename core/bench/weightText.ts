@@ -4,6 +4,7 @@ import { countFrom, gramsFromMeasure } from './cups';
 const IN_GRAMS: Readonly<Record<string, number>> = {
   '': 1,
   g: 1,
+  gr: 1,
   gram: 1,
   grams: 1,
   kg: 1000,

@@ -48,6 +48,12 @@ describe('notes in a table', () => {
       flourG: expect.closeTo(60, 0) as number,
       waterG: expect.closeTo(59, 0) as number,
     });
+    // As a table for a household's big jar has it: the unit beside the number, thousands parted.
+    expect(fed('date,keep,flour,water', '2026-03-01 10:30,"1,500",1 kg,2 lb')).toMatchObject({
+      keepG: 1500,
+      flourG: 1000,
+      waterG: 907.2,
+    });
     expect(fed('date,ratio,keep', '2026-03-01 10:30,1:4:3,20')).toMatchObject({
       flourG: 80,
       waterG: 60,

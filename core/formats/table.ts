@@ -49,7 +49,14 @@ export function readTable(text: string): Table {
   return { rows };
 }
 
-/** A number as people and devices write it: `21.4`, `21,4`, `1 234`, `-2`; NaN for anything else. */
+/**
+ * A number as people and devices write it; NaN for anything else.
+ *
+ * @example numberIn('21,4') // = 21.4
+ * @example numberIn('1 234') // = 1234
+ * @example numberIn('\u22122') // = -2
+ * @example numberIn('21.4.5') // = NaN
+ */
 export function numberIn(text: string): number {
   const plain = text.replace(/[\s\u00a0\u202f']/g, '').replace('−', '-');
   if (!/^[+-]?(\d+([.,]\d+)?|[.,]\d+)$/.test(plain)) return NaN;

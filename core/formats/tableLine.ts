@@ -1,4 +1,4 @@
-import { gramsFromMeasure } from '../bench';
+import { gramsFromText } from '../bench';
 import {
   DESTINATIONS,
   type Destination,
@@ -9,7 +9,7 @@ import {
   SIGNS,
   SMELLS,
 } from '../journal';
-import { type Blend, FLOUR_KINDS, type Ingredient, ouncesToGrams } from '../measure';
+import { type Blend, FLOUR_KINDS, type Ingredient } from '../measure';
 import { numberIn } from './table';
 import { type Role } from './tableRoles';
 
@@ -52,13 +52,8 @@ export function readLine(
   const weight = (role: Role, of: Ingredient): number | null => {
     const cell = cellOf(role);
     if (cell === '') return null;
-    const ounces = /\boz\.?$|ounces?$/i.test(cell);
-    const number = numberIn(cell.replace(/\s*(g|gr|grams?|oz\.?|ounces?)$/i, ''));
-    if (!Number.isNaN(number))
-      return ounces || (weights === 'ounces' && !/g$/i.test(cell))
-        ? rounded(ouncesToGrams(number))
-        : number;
-    return gramsFromMeasure(cell, of) ?? NaN;
+    const without = weights === 'ounces' && !/[a-z]/i.test(cell);
+    return rounded(gramsFromText(without ? `${cell} oz` : cell, of));
   };
   const common = { jar: '', at };
   const entries: TableEntry[] = [];

@@ -48,5 +48,9 @@ export const objectionsAtHand = (
   { jar, earlier, now }: JarAtHand,
 ): readonly Objection[] => objectionsTo({ ...entry, id: 'new' }, jar, earlier, now);
 
-/** An instant as entries have it; one that cannot be read is left empty, and objected to. */
+/**
+ * An instant as entries have it; one that cannot be read is left empty, and objected to.
+ *
+ * @example isoOf(NaN) // = ''
+ */
 export const isoOf = (at: Instant): string => (Number.isNaN(at) ? '' : new Date(at).toISOString());

@@ -12,6 +12,10 @@ export interface Entry {
   readonly v?: number;
 }
 
-/** The id by which other entries know an entry, however often it was put right. */
+/**
+ * The id by which other entries know an entry, however often it was put right.
+ *
+ * @example firstIdOf({ id: 'c', corrects: 'a' }) // = 'a'
+ */
 export const firstIdOf = ({ id, corrects }: Pick<Entry, 'id' | 'corrects'>): string =>
   corrects ?? id;

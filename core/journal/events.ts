@@ -313,7 +313,11 @@ export type JournalEvent = JarEvent | TubEvent | LotEvent | DecisionEvent | Plac
 /** The instant of an event, milliseconds since 1970. */
 export const instantOf = (event: { readonly at: string }): number => Date.parse(event.at);
 
-/** The highest that a look knows of: where the surface stands, or its highest streak on the glass; 0 where neither was seen. */
+/**
+ * The highest that a look knows of: where the surface stands, or its highest streak on the glass; 0 where neither was seen.
+ *
+ * @example risenTo({ kind: 'looked', id: 'l', at: '2026-03-13T18:20Z', jar: 'tern', height: 1.4, streak: 1.9 }) // = 1.9
+ */
 export const risenTo = ({ height = 0, streak = 0 }: Looked): number => Math.max(height, streak);
 
 /** Whether an entry speaks of what was still to come when it was made. */

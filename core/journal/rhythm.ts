@@ -46,6 +46,11 @@ export function nextByRhythm(
 const monday = (local: number): number =>
   Math.floor((local + 3 * DAY) / (7 * DAY)) * 7 * DAY - 3 * DAY;
 
-/** How long after its hour a feed of a rhythm is only a little late: a sixth of the time between feeds, a day at most. */
+/**
+ * How long after its hour a feed of a rhythm is only a little late, ms: a sixth of the time between feeds, a day at most.
+ *
+ * @example graceOf({ everyH: 12 }) // = 2 * HOUR
+ * @example graceOf({ everyH: 24 * 30 }) // = DAY
+ */
 export const graceOf = ({ everyH }: Rhythm): number =>
   Math.min(DAY, ((everyH ?? A_WEEK_H) * HOUR) / 6);

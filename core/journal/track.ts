@@ -70,7 +70,11 @@ function shapeOf(place: Place | undefined): (hourOfDay: number) => number {
   };
 }
 
-/** What was measured at an instant, °C, in straight lines from the middle of one hour to the next; NaN where nothing was. */
+/**
+ * What was measured at an instant, °C, in straight lines from the middle of one hour to the next; NaN where nothing was.
+ *
+ * @example celsiusIn({ firstHour: 0, celsius: Float64Array.of(20, 22) }, HOUR) // = 21.0
+ */
 export function celsiusIn({ firstHour, celsius }: Track, at: number): number {
   const within = at / HOUR - firstHour;
   const own = celsius[Math.floor(within)] ?? NaN;

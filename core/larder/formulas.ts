@@ -228,7 +228,11 @@ export const TEASPOON_G: Readonly<Partial<Record<Extra, number>>> = {
   salt: 6,
 };
 
-/** From bowl to table, minutes: every further pan, iron, tray or tin takes its time. */
+/**
+ * From bowl to table, minutes: every further pan, iron, tray or tin takes its time.
+ *
+ * @example minutesFor({ minutes: 25, batch: { pieces: 4, minutes: 6 } }, 9) // = 37
+ */
 export const minutesFor = ({ minutes, batch }: Formula, pieces: number): number =>
   minutes + batch.minutes * Math.max(0, Math.ceil(pieces / batch.pieces) - 1);
 

@@ -4,7 +4,12 @@ const GRAMS_PER_OUNCE = 28.349523125;
 /** Mass in grams as ounces. */
 export const gramsToOunces = (grams: number): number => grams / GRAMS_PER_OUNCE;
 
-/** "7.1 oz"; from a pound on "1 lb 2.5 oz". */
+/**
+ * A mass in ounces, as a kitchen scale shows it.
+ *
+ * @example ouncesText(200) // = '7.1 oz'
+ * @example ouncesText(524) // = '1 lb 2.5 oz'
+ */
 export function ouncesText(grams: number): string {
   const tenths = Math.round(gramsToOunces(grams) * 10);
   const ounces = (of: number) => `${(of / 10).toFixed(1)} oz`;

@@ -27,7 +27,12 @@ export function pairFrom(code: string): Pair | null {
 export const seal = (pair: Pair, text: string): string =>
   lettersOf(cipherOf(pair).encrypt(new TextEncoder().encode(text)));
 
-/** What was sealed with the same pair; null for anything else. */
+/**
+ * What was sealed with the same pair; null for anything else.
+ *
+ * @example ((pair) => unseal(pair, seal(pair, 'fed')))(newPair()) // 'fed'
+ * @example unseal(newPair(), seal(newPair(), 'fed')) // null
+ */
 export function unseal(pair: Pair, sealed: string): string | null {
   try {
     return new TextDecoder().decode(cipherOf(pair).decrypt(bytesOf(sealed)));

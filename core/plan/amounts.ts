@@ -14,13 +14,22 @@ export interface StepAmounts {
 export const neededG = (jar: PlannedJar, bake: Wanted): number =>
   bake.levainG + STICKS_G + jar.keepG;
 
+/**
+ * What a mixing comes to, grams.
+ *
+ * @example totalG({ keepG: 20, flourG: 80, waterG: 60 }) // = 160
+ */
 export const totalG = ({ keepG, flourG, waterG }: Omit<StepAmounts, 'discardG'>): number =>
   keepG + flourG + waterG;
 
 /** Between bakes so much does what more would do, grams: the rest only feeds the discard. */
 const LEAN_KEEP_G = 10;
 
-/** A feed of so many parts on a lean keep, or on what there is when that is less. */
+/**
+ * A feed of so many parts on a lean keep, or on what there is when that is less.
+ *
+ * @example keepingFeed({ keepG: 20, hydration: 0.8 }, 150, 5) // = { keepG: 10, flourG: 50, waterG: 40, discardG: 140 }
+ */
 export function keepingFeed(jar: PlannedJar, massG: number, parts: number): StepAmounts {
   const keepG = Math.max(1, Math.min(jar.keepG, LEAN_KEEP_G, Math.floor(massG)));
   return {

@@ -135,7 +135,11 @@ function freshThrownOut({ discardG = 0 }: Step, { hydrationPct }: Mix, food: num
   return FRESH_COSTS * flourAndWater(discardG, hydrationPct).flourG * Math.max(0, food - 0.2);
 }
 
-/** Hours without food cost little at first, and more the longer it goes. */
+/**
+ * What hunger costs, in the coin of a plan: hours without food cost little at first, and more the longer it goes.
+ *
+ * @example hungerCost(20, 24) > hungerCost(0, 4) // = true
+ */
 export function hungerCost(before: number, after: number): number {
   const grown = (hunger: number) =>
     COIN.hunger * (hunger + Math.max(0, hunger - WELL_FED_H) ** 2 / 8);

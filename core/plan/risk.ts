@@ -136,7 +136,11 @@ function prospectFrom(problem: Problem, jar: PlannedJar, levain: Stretch, bake: 
 /** A peak is known for one when the height falls after it, hours. */
 const PAST_WINDOW_H = 4;
 
-/** Share of a standard normal distribution below z (Abramowitz & Stegun 26.2.17, error below 8e-8). */
+/**
+ * Share of a standard normal distribution below z (Abramowitz & Stegun 26.2.17, error below 8e-8).
+ *
+ * @example normalShare(1.96) // = 0.975
+ */
 export function normalShare(z: number): number {
   const t = 1 / (1 + 0.2316419 * Math.abs(z));
   const tail =

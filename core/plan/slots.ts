@@ -114,7 +114,11 @@ const without = (hands: readonly Hands[], gap: Hands): readonly Hands[] =>
     ])
     .filter(({ from, until }) => until > from);
 
-/** Before seven and after half past ten nobody likes to feed a jar. */
+/**
+ * Before seven and after half past ten nobody likes to feed a jar.
+ *
+ * @example isOddHour(kitchenTime('Asia/Kolkata'), Date.parse('2026-03-13T01:00Z')) // = true
+ */
 export function isOddHour(time: KitchenTime, at: Instant): boolean {
   const hour = time.hourOfDay(at);
   return hour < 7 || hour > 22.5;
@@ -150,7 +154,13 @@ export function handsFrom(
     .filter((s) => s.until > s.from);
 }
 
-/** The index of the first slot at or after an instant. */
+/**
+ * The index of the first slot at or after an instant; their number where there is none.
+ *
+ * @param slots ascending
+ * @example firstAt([10, 20, 30], 11) // = 1
+ * @example firstAt([10, 20, 30], 31) // = 3
+ */
 export function firstAt(slots: readonly Instant[], at: Instant): number {
   let low = 0;
   let high = slots.length;

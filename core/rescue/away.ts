@@ -154,6 +154,10 @@ export const beginBy = (
   return { at: Math.max(home, at), inTime: at >= home };
 };
 
-/** Whole days between two instants, at least one. */
+/**
+ * Whole days between two instants, at least one.
+ *
+ * @example daysAway(0, 60 * HOUR) // = 3
+ */
 export const daysAway = (from: Instant, until: Instant): number =>
   Math.max(1, Math.round((until - from) / DAY));

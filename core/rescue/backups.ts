@@ -174,6 +174,10 @@ export function withoutBackup(
  */
 export const filmGrams = (areaCm2: number): number => Math.round(areaCm2 * 0.1 * 1.05);
 
-/** Water leaves; about so much of a starter's mass stays as flakes. */
+/**
+ * Water leaves; about so much of a starter's mass stays as flakes.
+ *
+ * @example flakesFrom(100, 100) // = 54
+ */
 export const flakesFrom = (grams: number, hydrationPct: number): number =>
   Math.round((grams / (1 + hydrationPct / 100)) * 1.08);

@@ -48,7 +48,11 @@ const IMPLIED: Readonly<Partial<Record<VerdictKind, VerdictKind>>> = {
 
 const BY_SMELL: ReadonlySet<QuestionId> = new Set(['smell', 'cured', 'age']);
 
-/** What the signs say. Whatever else is answered, what has to be thrown out comes first. */
+/**
+ * What the signs say. Whatever else is answered, what has to be thrown out comes first.
+ *
+ * @example judge({ rise: 'doubled', surface: ['fuzz'] }).kind // = 'contaminated'
+ */
 export function judge(signs: Signs): Verdict {
   const fired = RULES.flatMap(({ kind, certainty, holds }) => {
     const because = holds(signs);

@@ -54,6 +54,9 @@ const asked = (question: QuestionId, signs: Signs): boolean =>
  * The next question worth asking: the first unanswered one that could still change the verdict. What happened comes first,
  * then the surface, for what has to be thrown out shows there; when it has to, nothing more is asked. Null when no question
  * is left.
+ *
+ * @example nextQuestion({ happened: ['nothing'] }) // = 'surface'
+ * @example nextQuestion({ happened: ['nothing'], surface: ['fuzz'] }) // = null
  */
 export function nextQuestion(signs: Signs): QuestionId | null {
   if (signs.happened === undefined) return 'happened';
