@@ -1,17 +1,18 @@
 import { type Instant } from '@core/measure';
 
+import { askedOfPage, tabNotes } from './platform';
+
 const KEY = 'ombrello/at';
 
 /** An instant that `?at=2026-03-13T18:20` (local time) holds still, for this tab; an empty `?at=` lets time go on. */
 function frozenInstant(): Instant | null {
-  if (typeof window === 'undefined' || !window.location) return null;
-  const asked = new URLSearchParams(window.location.search).get('at');
+  const asked = askedOfPage('at');
   if (asked !== null) {
     const at = Date.parse(asked);
-    if (Number.isNaN(at)) window.sessionStorage.removeItem(KEY);
-    else window.sessionStorage.setItem(KEY, String(at));
+    if (Number.isNaN(at)) tabNotes.remove(KEY);
+    else tabNotes.put(KEY, String(at));
   }
-  const kept = window.sessionStorage.getItem(KEY);
+  const kept = tabNotes.read(KEY);
   return kept === null ? null : Number(kept);
 }
 

@@ -9,14 +9,11 @@ export * from './deviceZone';
 export {
   type KitchenName,
   type RawStore,
-  type Room,
   type SetAside,
-  askToKeep,
   keepOpenName,
   openName,
   rawStore,
   readHubKey,
-  roomLeft,
 } from './door';
 export * from './exchange';
 export * from './firstPicture';
@@ -30,6 +27,7 @@ export * from './learntBook';
 export * from './notice';
 export * from './opening';
 export * from './plan';
+export { type Room, askToKeep, roomLeft } from './platform';
 export * from './planning';
 export * from './promises';
 export * from './quarantine';

@@ -9,7 +9,6 @@ import { deviceZone } from './deviceZone';
 import {
   type KitchenName,
   type Writer,
-  askToKeep,
   keepCache,
   keepDrafts,
   leaveBehind,
@@ -23,6 +22,7 @@ import { arrived, deviceZoneFound, logged, opened, saveFailed, saved } from './k
 import { forgetFirstPicture } from './firstPicture';
 import { learned } from './learnt';
 import { searchEnded } from './plan';
+import { askToKeep, whenPageGoes, whenPageHidesOrShows } from './platform';
 import { selectFollowed } from './decided';
 import { type Store, listenFor } from './store';
 
@@ -198,31 +198,20 @@ export function keepKitchen(store: Store): () => void {
 
 /** What the page itself tells: that it is being left, and that the device has come into another zone. */
 function watchPage(store: Store, draftsOnTheirWay: () => boolean): () => void {
-  if (typeof window === 'undefined') return () => undefined;
-  /** False when something would be lost. */
-  const left = () => {
-    store.dispatch(keepDough());
-    const { kitchen, bench, trouble } = store.getState();
-    const { name, events, pending, unsaved } = kitchen;
-    if (pending.length === 0 && !draftsOnTheirWay()) return true;
-    const drafts = draftsOnTheirWay() ? { bench, trouble } : null;
-    return leaveBehind(name, lastOf(events, new Set(pending)), drafts) && unsaved === null;
-  };
-  const leaving = (event: BeforeUnloadEvent) => {
-    if (!left()) event.preventDefault();
-  };
-  const hiding = () => {
-    store.dispatch(keepDough());
-    if (deviceZone() !== store.getState().kitchen.deviceZone)
-      store.dispatch(deviceZoneFound(deviceZone()));
-  };
-  window.addEventListener('beforeunload', leaving);
-  // Some browsers leave a page without asking it.
-  window.addEventListener('pagehide', left);
-  document.addEventListener('visibilitychange', hiding);
-  return () => {
-    window.removeEventListener('beforeunload', leaving);
-    window.removeEventListener('pagehide', left);
-    document.removeEventListener('visibilitychange', hiding);
-  };
+  const stops = [
+    whenPageGoes(() => {
+      store.dispatch(keepDough());
+      const { kitchen, bench, trouble } = store.getState();
+      const { name, events, pending, unsaved } = kitchen;
+      if (pending.length === 0 && !draftsOnTheirWay()) return true;
+      const drafts = draftsOnTheirWay() ? { bench, trouble } : null;
+      return leaveBehind(name, lastOf(events, new Set(pending)), drafts) && unsaved === null;
+    }),
+    whenPageHidesOrShows(() => {
+      store.dispatch(keepDough());
+      if (deviceZone() !== store.getState().kitchen.deviceZone)
+        store.dispatch(deviceZoneFound(deviceZone()));
+    }),
+  ];
+  return () => stops.forEach((stop) => stop());
 }

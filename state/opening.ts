@@ -9,6 +9,7 @@ import { deviceZone } from './deviceZone';
 import { type KitchenName, keepOpenName, openName, readKitchen, takeUpWhatWasLeft } from './door';
 import { keepPending } from './keeping';
 import { type OpenedKitchen, opened, saveFailed } from './kitchen';
+import { demoComesFirst } from './platform';
 import { USUAL_SETTINGS } from './settings';
 import { type Store } from './store';
 
@@ -135,8 +136,4 @@ async function demoEvents(store: Store): Promise<readonly JournalEvent[]> {
 }
 
 /** The kitchen a first visit opens, as the server says; an empty one of the baker's own otherwise. */
-function firstKitchen(): KitchenName {
-  return typeof document !== 'undefined' && /first-kitchen=demo/.test(document.cookie)
-    ? 'demo'
-    : 'own';
-}
+const firstKitchen = (): KitchenName => (demoComesFirst() ? 'demo' : 'own');

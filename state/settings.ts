@@ -1,5 +1,7 @@
 import { type Settings } from '@core/journal';
 
+import { deviceLanguage } from './platform';
+
 /** Settings as the baker's own locale suggests them. */
 export function usualSettings(locale: string): Settings {
   const american = /-(US|LR|MM)\b/.test(locale);
@@ -39,6 +41,4 @@ function orderOf(locale: string): Settings['dates'] {
 }
 
 /** What a kitchen begins with that has settled nothing yet. */
-export const USUAL_SETTINGS = usualSettings(
-  typeof navigator === 'undefined' ? 'en-GB' : navigator.language,
-);
+export const USUAL_SETTINGS = usualSettings(deviceLanguage());

@@ -1,5 +1,7 @@
 import { type Reading } from '@core/devices/contract';
 
+import { listenTo, postTo } from '../platform';
+
 const BASE = process.env.EXPO_BASE_URL ?? '';
 
 /** What is heard on the line. */
@@ -12,7 +14,7 @@ export interface Line {
 }
 
 /** The readings of an event, at the hours of this device: of the hub's clock only how long ago they were is taken. */
-function heardIn({ data }: MessageEvent<string>): readonly Reading[] {
+function heardIn(data: string): readonly Reading[] {
   const { now, readings } = JSON.parse(data) as { now: number; readings: readonly Reading[] };
   const here = Date.now();
   return readings.map((reading) => ({ ...reading, at: here - Math.max(0, now - reading.at) }));
@@ -22,24 +24,18 @@ function heardIn({ data }: MessageEvent<string>): readonly Reading[] {
  * Listens to the hub of this host.
  * @returns a function that hangs up
  */
-export function listen(key: string, { onReadings, onOpen, onBroken }: Line): () => void {
-  const line = new EventSource(`${BASE}/hub/events?key=${encodeURIComponent(key)}`);
-  line.addEventListener('hello', (event: MessageEvent<string>) => onOpen(heardIn(event)));
-  line.addEventListener('readings', (event: MessageEvent<string>) => onReadings(heardIn(event)));
-  line.onerror = () => onBroken(line.readyState === EventSource.CLOSED);
-  return () => line.close();
-}
+export const listen = (key: string, { onReadings, onOpen, onBroken }: Line): (() => void) =>
+  listenTo(`${BASE}/hub/events?key=${encodeURIComponent(key)}`, {
+    told: {
+      hello: (data) => onOpen(heardIn(data)),
+      readings: (data) => onReadings(heardIn(data)),
+    },
+    onBroken,
+  });
 
 /** Posts as a device does. @returns whether the hub took it */
 export const postAsDevice = (key: string, body: unknown): Promise<boolean> =>
-  fetch(`${BASE}/hub/readings`, {
-    method: 'POST',
-    headers: { authorization: `Bearer ${key}`, 'content-type': 'application/json' },
-    body: JSON.stringify(body),
-  }).then(
-    ({ ok }) => ok,
-    () => false,
-  );
+  postTo(`${BASE}/hub/readings`, key, { type: 'application/json', text: JSON.stringify(body) });
 
 /** What is heard in a box: how many others listen, and what they say. */
 export interface BoxLine {
@@ -49,23 +45,15 @@ export interface BoxLine {
 }
 
 /** Listens to a box of the hub. @returns a function that hangs up */
-export function listenToBox(key: string, box: string, heard: BoxLine): () => void {
-  const line = new EventSource(`${BASE}/hub/boxes/${box}/events?key=${encodeURIComponent(key)}`);
-  line.addEventListener('hello', ({ data }: MessageEvent<string>) => heard.onOpen(Number(data)));
-  line.addEventListener('sealed', ({ data }: MessageEvent<string>) =>
-    heard.onSealed(String(JSON.parse(data))),
-  );
-  line.onerror = () => heard.onBroken(line.readyState === EventSource.CLOSED);
-  return () => line.close();
-}
+export const listenToBox = (key: string, box: string, heard: BoxLine): (() => void) =>
+  listenTo(`${BASE}/hub/boxes/${box}/events?key=${encodeURIComponent(key)}`, {
+    told: {
+      hello: (data) => heard.onOpen(Number(data)),
+      sealed: (data) => heard.onSealed(String(JSON.parse(data))),
+    },
+    onBroken: heard.onBroken,
+  });
 
 /** Puts a sealed message into a box. @returns whether the hub took it */
 export const intoBox = (key: string, box: string, sealed: string): Promise<boolean> =>
-  fetch(`${BASE}/hub/boxes/${box}`, {
-    method: 'POST',
-    headers: { authorization: `Bearer ${key}`, 'content-type': 'text/plain' },
-    body: sealed,
-  }).then(
-    ({ ok }) => ok,
-    () => false,
-  );
+  postTo(`${BASE}/hub/boxes/${box}`, key, { type: 'text/plain', text: sealed });

@@ -10,7 +10,7 @@ export { readHubKey } from './hubKey';
 export * from './leaving';
 export * from './opening';
 export * from './raw';
-export * from './room';
+
 export { FIRST_PICTURE_KEY, type KitchenName, shelf } from './shelf';
 export { OPEN_PAGE, FULL_PAGE, pageText, readPage } from './pages';
 export * from './tabs';

@@ -1,5 +1,6 @@
 import { type JournalEvent } from '@core/journal';
 
+import { deviceNotes } from '../platform';
 import { type Drafts, draftText } from './drafts';
 import { pageText, parsed } from './pages';
 import { type KitchenName, STORE_NAME, draftPrefix, freshName, logPrefix, shelf } from './shelf';
@@ -30,37 +31,26 @@ export function leaveBehind(
     ...(drafts && tab && { [draftPrefix(kitchen) + tab]: draftText(drafts) }),
   };
   try {
-    localStorage.setItem(NOTE, JSON.stringify(left));
+    deviceNotes.put(NOTE, JSON.stringify(left));
     return true;
   } catch {
     return false;
   }
 }
 
-/** Writes what pages that were left had not written. What cannot be written stays for the next time. */
+/** Writes what pages that were left had not written, the oldest first. What cannot be written stays for the next time. */
 export async function takeUpWhatWasLeft(): Promise<void> {
-  for (const [note, left] of notes()) {
+  for (const note of deviceNotes.keys(PREFIX)) {
+    const left = leftFrom(parsed(deviceNotes.read(note)));
     const gone = Object.keys(left).filter((key) => left[key] === null);
     const texts = Object.entries(left).filter((pair): pair is [string, string] => pair[1] !== null);
     try {
       if (texts.length > 0) await shelf.setMany(Object.fromEntries(texts));
       if (gone.length > 0) await shelf.removeMany(gone);
-      localStorage.removeItem(note);
+      deviceNotes.remove(note);
     } catch {
       // It is still there.
     }
-  }
-}
-
-/** All notes, the oldest first. A browser may forbid to look. */
-function notes(): readonly (readonly [note: string, left: Left])[] {
-  try {
-    return Object.keys(localStorage)
-      .filter((key) => key.startsWith(PREFIX))
-      .sort()
-      .map((key) => [key, leftFrom(parsed(localStorage.getItem(key)))] as const);
-  } catch {
-    return [];
   }
 }
 

@@ -1,11 +1,8 @@
+import { channelOf, heldNames, holdName, inOneTabOf, tabNotes } from '../platform';
 import { type KitchenName, STORE_NAME } from './shelf';
 
 const TAB_KEY = 'ombrello/tab';
 const LOCK = `${STORE_NAME} tab `;
-
-/** Browsers give locks to pages that came over https, or from this machine. */
-const locks = (): LockManager | undefined =>
-  typeof navigator === 'undefined' ? undefined : navigator.locks;
 
 let mine: Promise<string> | null = null;
 let known: string | null = null;
@@ -20,39 +17,26 @@ export function tabName(): Promise<string> {
 export const tabNameNow = (): string | null => known;
 
 async function claimName(): Promise<string> {
-  const kept = typeof sessionStorage === 'undefined' ? null : sessionStorage.getItem(TAB_KEY);
-  const wanted = kept ?? randomName();
-  const name = (await claim(wanted)) ? wanted : randomName();
-  if (name !== wanted) await claim(name);
-  if (typeof sessionStorage !== 'undefined') sessionStorage.setItem(TAB_KEY, name);
+  const wanted = tabNotes.read(TAB_KEY) ?? randomName();
+  const name = (await holdName(LOCK + wanted)) ? wanted : randomName();
+  if (name !== wanted) await holdName(LOCK + name);
+  try {
+    tabNotes.put(TAB_KEY, name);
+  } catch {
+    // It will be another after a reload, which takes over what this one left.
+  }
   return name;
 }
 
 const randomName = () => Math.random().toString(36).slice(2, 12);
 
-/** Holds a name for as long as the tab lives; false when another tab has it. */
-function claim(name: string): Promise<boolean> {
-  const manager = locks();
-  if (!manager) return Promise.resolve(true);
-  return new Promise((resolve) => {
-    const got = (lock: Lock | null) => {
-      resolve(lock !== null);
-      return lock === null ? undefined : new Promise<void>(() => undefined);
-    };
-    manager.request(LOCK + name, { ifAvailable: true }, got).catch(() => resolve(true));
-  });
-}
-
 /** The tabs that are open. Where that cannot be known, none but this one is taken to be. */
 export async function tabsAlive(): Promise<ReadonlySet<string>> {
-  const manager = locks();
   const me = await tabName();
-  if (!manager) return new Set([me]);
-  const { held = [] } = await manager.query();
-  const names = held.flatMap(({ name }) =>
-    name?.startsWith(LOCK) ? [name.slice(LOCK.length)] : [],
-  );
-  return new Set([me, ...names]);
+  const others = (await heldNames())
+    .filter((name) => name.startsWith(LOCK))
+    .map((name) => name.slice(LOCK.length));
+  return new Set([me, ...others]);
 }
 
 /** What one tab tells the others: some pages of a kitchen are new. */
@@ -61,39 +45,28 @@ export interface Told {
   readonly pages: readonly string[];
 }
 
-const channel = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel(STORE_NAME);
-// In Node a listening channel would keep a test from ending.
-(channel as unknown as { unref?: () => void } | null)?.unref?.();
+const channel = channelOf(STORE_NAME);
 
-export const tellTabs = (told: Told): void => channel?.postMessage(told);
+export const tellTabs = (told: Told): void => channel.tell(told);
 
 /** @returns a function that stops listening */
-export function listenToTabs(heard: (told: Told) => void): () => void {
-  if (!channel) return () => undefined;
-  const onMessage = ({ data }: MessageEvent<Partial<Told> | null>) => {
-    if ((data?.kitchen === 'own' || data?.kitchen === 'demo') && Array.isArray(data.pages))
-      heard({ kitchen: data.kitchen, pages: data.pages as string[] });
-  };
-  channel.addEventListener('message', onMessage);
-  return () => channel.removeEventListener('message', onMessage);
-}
+export const listenToTabs = (heard: (told: Told) => void): (() => void) =>
+  channel.hear((message) => {
+    const { kitchen, pages } = (message ?? {}) as Partial<Told>;
+    if ((kitchen === 'own' || kitchen === 'demo') && Array.isArray(pages))
+      heard({ kitchen, pages: pages as string[] });
+  });
 
 /** Tells the other tabs that it stands otherwise with the hub: its key, what devices are for, the other device. */
-export const tellOfHub = (): void => channel?.postMessage({ hub: true });
+export const tellOfHub = (): void => channel.tell({ hub: true });
 
 /** Calls whenever another tab tells that, for as long as this one is open. */
 export function whenHubIsTold(heard: () => void): void {
-  channel?.addEventListener('message', ({ data }: MessageEvent<{ readonly hub?: true } | null>) => {
-    if (data?.hub) heard();
+  channel.hear((message) => {
+    if ((message as { readonly hub?: true } | null)?.hub) heard();
   });
 }
 
 /** Runs something in one tab of all, for as long as that is open: here, as soon as no other tab does it. */
-export function inOneTab(what: string, run: () => void): void {
-  const manager = locks();
-  if (!manager) return run();
-  void manager.request(`${STORE_NAME} ${what}`, () => {
-    run();
-    return new Promise<void>(() => undefined);
-  });
-}
+export const inOneTab = (what: string, run: () => void): void =>
+  inOneTabOf(`${STORE_NAME} ${what}`, run);
