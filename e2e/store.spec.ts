@@ -76,6 +76,7 @@ test('two kitchens keep their bakes, hands, trips, dough and answers apart @phon
   ).toBeVisible();
 
   await toKitchen(page, /^Look at the demo/);
+  await expect(page.getByRole('link', { name: /^Grebe,/ })).toBeVisible();
   await kitchen.open('/plan', 'own');
   await page.getByRole('button', { name: 'Hands', exact: true }).click();
   await expect(page.getByLabel('Up from')).toHaveValue('7:15');

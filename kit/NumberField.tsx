@@ -1,9 +1,8 @@
-import { useState } from 'react';
-
 import { Field } from './Field';
 import { parseNumber } from './numberText';
+import { useTyped } from './useTyped';
 
-/** A number between two bounds. What cannot be used is kept as typed, with what is wrong; the number before it stands. */
+/** A number between two bounds. What cannot be used is kept as typed, with what is wrong; the number of before stands. */
 export function NumberField({
   label,
   unit,
@@ -24,22 +23,20 @@ export function NumberField({
   readonly parse?: (text: string) => number;
   readonly numeric?: boolean;
 }) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const within = (of: string) => parse(of) >= low && parse(of) <= high;
-  // What was typed stays while it cannot be used, or means the value: "72." on the way to "72.5".
-  const stays = typed !== null && (!within(typed) || parse(typed) === value);
-  const text = stays ? typed : String(Math.round(value * 10) / 10);
+  const { text, usable, ...field } = useTyped(value, {
+    textOf: (of) => String(Math.round(of * 10) / 10),
+    read: (typed) => (parse(typed) >= low && parse(typed) <= high ? parse(typed) : undefined),
+    onValue,
+  });
+  const within = usable && value >= low && value <= high;
   return (
     <Field
       label={label}
       text={text}
+      {...field}
       {...(numeric ? { numeric } : {})}
       {...(unit ? { unit } : {})}
-      onText={(to) => {
-        setTyped(to);
-        if (within(to)) onValue(parse(to));
-      }}
-      problem={within(text) ? null : `Between ${low} and ${high}, please.`}
+      problem={within ? null : `Between ${low} and ${high}, please.`}
     />
   );
 }

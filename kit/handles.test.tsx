@@ -1,4 +1,4 @@
-import { act, fireEvent, render, screen } from '@testing-library/react';
+import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 
@@ -111,4 +111,27 @@ it('a number keeps what was typed while it cannot be used, and the number before
   expect(field).toHaveValue('75.5');
   expect(screen.getByRole('status')).toHaveTextContent('75.5');
   expect(screen.queryByText('Between 40 and 150, please.')).toBeNull();
+  await userEvent.tab();
+  // What was 40 on its way to 400 was not meant.
+  await userEvent.clear(field);
+  await userEvent.type(field, '400');
+  expect(screen.getByRole('status')).toHaveTextContent('75.5');
+  await userEvent.tab();
+  expect(field).toHaveValue('400');
+  expect(screen.getByText('Between 40 and 150, please.')).toBeVisible();
+});
+
+it('a number whose value takes a while to come back is not overwritten while it is typed', async () => {
+  function Slow() {
+    const [value, setValue] = useState(20);
+    const later = (to: number) => void setTimeout(() => setValue(to), 30);
+    return <NumberField label="Kept" value={value} low={1} high={2000} onValue={later} />;
+  }
+  show(<Slow />);
+  const field = screen.getByLabelText('Kept');
+  await userEvent.clear(field);
+  await userEvent.type(field, '135');
+  expect(field).toHaveValue('135');
+  await userEvent.tab();
+  await waitFor(() => expect(field).toHaveValue('135'));
 });

@@ -25,6 +25,7 @@ export * from './LookProvider';
 export * from './Notice';
 export * from './NumberField';
 export * from './numberText';
+export * from './useTyped';
 export * from './Page';
 export * from './PageTitle';
 export * from './Panel';

@@ -1,4 +1,5 @@
-import { act, fireEvent, render } from '@testing-library/react';
+import { act, render } from '@testing-library/react';
+import userEvent, { PointerEventsCheckLevel } from '@testing-library/user-event';
 import { type ReactNode } from 'react';
 import { Provider } from 'react-redux';
 
@@ -40,20 +41,42 @@ function theOne(found: readonly Element[], wanted: string, all: readonly Element
 const nameOf = (element: Element) =>
   element.getAttribute('aria-label') ?? element.textContent.trim();
 
+/** What the sheet says of an element: asked once for each class in each, since here every asking goes through all rules. */
+const sheet = new Map<
+  string,
+  Readonly<Record<'display' | 'visibility' | 'pointerEvents', string>>
+>();
+function styleOf(element: Element) {
+  const own = (of: Element | null) => `${of?.className ?? ''} ${of?.getAttribute('style') ?? ''}`;
+  const key = `${own(element)} in ${own(element.parentElement)}`;
+  let style = sheet.get(key);
+  if (!style) {
+    const { display, visibility, pointerEvents } = getComputedStyle(element);
+    sheet.set(key, (style = { display, visibility, pointerEvents }));
+  }
+  return style;
+}
+
 /** What keeps a finger from something: it is switched off, hidden, or lets touches through. Nothing when it can be reached. */
 function outOfReach(element: Element): string | null {
   if (element.matches(':disabled, [aria-disabled="true"]')) return 'switched off';
   if (element.closest('[aria-hidden="true"], [hidden], [inert]')) return 'hidden';
-  if (getComputedStyle(element).pointerEvents === 'none') return 'not to be touched';
+  if (styleOf(element).pointerEvents === 'none') return 'not to be touched';
   for (let at: Element | null = element; at; at = at.parentElement) {
-    const { display, visibility } = getComputedStyle(at);
+    const { display, visibility } = styleOf(at);
     if (display === 'none' || visibility === 'hidden') return 'not shown';
   }
   return null;
 }
 
+/**
+ * A hand that does not wait between its moves: the clock of a test may stand still. Whether it can reach something is asked
+ * below, once for each touch: at every one of its moves that would take most of a test's time.
+ */
+const hand = userEvent.setup({ delay: null, pointerEventsCheck: PointerEventsCheckLevel.Never });
+
 /** Touches something by its role and name: its label, or what is written on it. Far quicker than asking for it by role. */
-export function touch(role: keyof typeof TOUCHED, name: string | RegExp): void {
+export async function touch(role: keyof typeof TOUCHED, name: string | RegExp): Promise<void> {
   const all = [...document.querySelectorAll(TOUCHED[role])];
   const found = all.filter((one) =>
     typeof name === 'string' ? nameOf(one) === name : name.test(nameOf(one)),
@@ -62,14 +85,20 @@ export function touch(role: keyof typeof TOUCHED, name: string | RegExp): void {
   const one = theOne(found, wanted, all);
   const obstacle = outOfReach(one);
   if (obstacle) throw new Error(`${wanted} is ${obstacle}`);
-  fireEvent.click(one);
+  await hand.click(one);
 }
 
-/** Types a text over what stands in a field. */
-export function type(label: string, text: string): void {
+/** Nobody types so much: it is pasted. */
+const NOVEL = 100;
+
+/** Types a text over what stands in a field, key by key. */
+export async function type(label: string, text: string): Promise<void> {
   const all = [...document.querySelectorAll('input, textarea')];
   const found = all.filter((one) => one.getAttribute('aria-label') === label);
-  fireEvent.change(theOne(found, `field ${label}`, all), { target: { value: text } });
+  const field = theOne(found, `field ${label}`, all);
+  await hand.clear(field);
+  if (text === '') return;
+  await (text.length > NOVEL ? hand.paste(text) : hand.keyboard(text.replace(/[[{]/g, '$&$&')));
 }
 
 /** Lets time pass in a kitchen that is shown. */

@@ -27,15 +27,15 @@ function inTheBowl(): Readonly<Record<string, number>> {
 const kitchen = () => kitchenStore([...PLACES, tern()]);
 
 describe('a dough by percentages', () => {
-  it('counts the levain’s flour and water as the dough’s', () => {
+  it('counts the levain’s flour and water as the dough’s', async () => {
     show(<DoughScreen />, kitchen());
-    type('Loaves', '2');
-    type('Flour each', '500');
-    type('Hydration', '70');
-    type('Flour from levain', '20');
-    type('Its hydration', '100');
-    type('Whole grain', '0');
-    type('In the levain', '0');
+    await type('Loaves', '2');
+    await type('Flour each', '500');
+    await type('Hydration', '70');
+    await type('Flour from levain', '20');
+    await type('Its hydration', '100');
+    await type('Whole grain', '0');
+    await type('In the levain', '0');
     const { levain, water, 'white flour': flour, salt } = inTheBowl();
     expect(levain).toBe(400);
     expect(levain! / 2 + flour!).toBe(1000);
@@ -43,31 +43,31 @@ describe('a dough by percentages', () => {
     expect(salt).toBe(20);
   });
 
-  it('doubles with its loaves', () => {
+  it('doubles with its loaves', async () => {
     show(<DoughScreen />, kitchen());
-    type('Loaves', '1');
+    await type('Loaves', '1');
     const one = inTheBowl();
-    type('Loaves', '2');
+    await type('Loaves', '2');
     for (const [name, grams] of Object.entries(inTheBowl()))
       expect(Math.abs(grams - 2 * one[name]!)).toBeLessThanOrEqual(1);
   });
 
-  it('takes the levain of the season, by the kitchen’s warmth', () => {
+  it('takes the levain of the season, by the kitchen’s warmth', async () => {
     const store = show(<DoughScreen />, kitchen());
     expect(screen.getByText(/: at 22 °C about 16 %\.$/)).toBeVisible();
-    press('Take the season’s 16 %');
+    await press('Take the season’s 16 %');
     expect(selectDough(store.getState()).formula.inoculationPct).toBe(16);
     expect(screen.queryByRole('button', { name: /^Take the season/, hidden: true })).toBeNull();
   });
 
-  it('counts the whole grain that its levain is fed with', () => {
+  it('counts the whole grain that its levain is fed with', async () => {
     const store = show(
       <DoughScreen />,
       kitchenStore([...PLACES, tern({ flour: { white: 0.7, wholeWheat: 0.3 } })]),
     );
     const before = inTheBowl();
     expect(screen.getByText(/the dough expects 0 % whole grain in it\.$/)).toBeVisible();
-    press('Count 30 % instead');
+    await press('Count 30 % instead');
     const after = inTheBowl();
     expect(selectDough(store.getState()).formula.levainWholePct).toBe(30);
     // What comes with the levain is not weighed out again.
@@ -80,11 +80,11 @@ describe('a dough by percentages', () => {
     );
   });
 
-  it('that cannot be says why, and weighs nothing out', () => {
+  it('that cannot be says why, and weighs nothing out', async () => {
     show(<DoughScreen />, kitchen());
-    type('Hydration', '40');
-    type('Flour from levain', '40');
-    type('Its hydration', '200');
+    await type('Hydration', '40');
+    await type('Flour from levain', '40');
+    await type('Its hydration', '200');
     expect(
       screen.getByText(/^That much levain brings more water than the dough has/),
     ).toBeVisible();
@@ -95,19 +95,19 @@ describe('a dough by percentages', () => {
     ['Loaves', 'many'],
     ['Hydration', '400'],
     ['Salt', '-2'],
-  ])('keeps the last good number where %s is %j', (label, text) => {
+  ])('keeps the last good number where %s is %j', async (label, text) => {
     show(<DoughScreen />, kitchen());
     const before = inTheBowl();
-    type(label, text);
+    await type(label, text);
     expect(screen.getByLabelText(label)).toBeInvalid();
     expect(screen.getByLabelText(label)).toHaveValue(text);
     expect(inTheBowl()).toEqual(before);
   });
 
-  it('is weighed out one number after the other, with the sum for who does not tare', () => {
+  it('is weighed out one number after the other, with the sum for who does not tare', async () => {
     show(<DoughScreen />, kitchen());
     const parts = Object.entries(inTheBowl());
-    press('Weigh it out');
+    await press('Weigh it out');
     let sum = 0;
     for (const [name, grams] of parts) {
       expect(
@@ -119,7 +119,7 @@ describe('a dough by percentages', () => {
           screen.getByText(new RegExp(`^If you do not zero the scale: ${sum + grams} g`)),
         ).toBeVisible();
       sum += grams;
-      press(/ is in$/i);
+      await press(/ is in$/i);
     }
     expect(screen.getByRole('heading', { name: 'Dough' })).toBeVisible();
   });
@@ -136,24 +136,24 @@ describe('bulk', () => {
   const hours = () =>
     Number(/about (\d+)(½?) hours/.exec(screen.getByText(/^Bulk: about/).textContent)![1]);
 
-  it('takes longer with less levain', () => {
+  it('takes longer with less levain', async () => {
     show(<DoughScreen />, kitchen());
-    type('Flour from levain', '25');
+    await type('Flour from levain', '25');
     const quick = hours();
-    type('Flour from levain', '8');
+    await type('Flour from levain', '8');
     expect(hours()).toBeGreaterThan(quick);
   });
 
-  it('takes the levain for the hours there are', () => {
+  it('takes the levain for the hours there are', async () => {
     const store = show(<DoughScreen />, kitchen());
-    type('Hours you have for it', '9');
-    press(/^Take \d+ % of the flour from levain$/);
+    await type('Hours you have for it', '9');
+    await press(/^Take \d+ % of the flour from levain$/);
     expect(Math.abs(hours() - 9)).toBeLessThanOrEqual(1);
     expect(selectDough(store.getState()).formula.inoculationPct).toBeGreaterThan(2);
     expect(screen.getByLabelText('Hours you have for it')).toHaveValue('');
   });
 
-  it('goes by the pace of the jar its levain comes from', () => {
+  it('goes by the pace of the jar its levain comes from', async () => {
     const puffin: JournalEvent = { ...tern({ name: 'Puffin' }), id: 'puffin', jar: 'puffin' };
     const store = kitchenStore([...PLACES, tern(), puffin]);
     store.dispatch(
@@ -171,26 +171,26 @@ describe('bulk', () => {
     );
     show(<DoughScreen />, store);
     const usual = hours();
-    pick('Puffin');
+    await pick('Puffin');
     expect(screen.getByText(/^A guide, for a ripe levain at Puffin’s own pace/)).toBeVisible();
     expect(hours()).toBeLessThan(usual);
     expect(selectDough(store.getState()).jar).toBe('puffin');
   });
 
-  it('says that no levain does it so quickly, or that it is no number of hours', () => {
+  it('says that no levain does it so quickly, or that it is no number of hours', async () => {
     show(<DoughScreen />, kitchen());
-    type('Hours you have for it', '1');
+    await type('Hours you have for it', '1');
     expect(screen.getByText(/^No share of levain from 2 to 40 % of the flour/)).toBeVisible();
-    type('Hours you have for it', '90');
+    await type('Hours you have for it', '90');
     expect(screen.getByText('Up to 36 hours, please.')).toBeVisible();
   });
 });
 
 describe('its levain', () => {
-  it('goes into the plan for an hour', () => {
+  it('goes into the plan for an hour', async () => {
     const store = show(<DoughScreen />, kitchen());
-    type('Ripe at', '2026-03-15T09:00');
-    press('Into the plan');
+    await type('Ripe at', '2026-03-15T09:00');
+    await press('Into the plan');
     expect(went).toEqual(['/plan']);
     expect(selectBakes(store.getState())).toMatchObject([
       {
@@ -205,10 +205,10 @@ describe('its levain', () => {
     ['', 'Give a day and a time.'],
     ['2026-03-13T18:30', 'Too soon: no starter gets ripe within the hour.'],
     ['2026-05-01T09:00', 'Plans look two weeks ahead at most.'],
-  ])('for %j does not', (at, problem) => {
+  ])('for %j does not', async (at, problem) => {
     const store = show(<DoughScreen />, kitchen());
-    type('Ripe at', at);
-    press('Into the plan');
+    await type('Ripe at', at);
+    await press('Into the plan');
     expect(screen.getByLabelText('Ripe at')).toHaveAccessibleDescription(problem);
     expect(selectBakes(store.getState())).toEqual([]);
     expect(went).toEqual([]);
@@ -244,23 +244,23 @@ describe('its levain', () => {
 });
 
 describe('a yeast recipe', () => {
-  it('gives its flour and water to the levain, and keeps its hydration', () => {
+  it('gives its flour and water to the levain, and keeps its hydration', async () => {
     show(<DoughScreen />, kitchen());
-    pick('from a yeast recipe');
-    type('Flour', '500');
-    type('Water and other liquids', '350');
-    type('Flour from levain', '20');
+    await pick('from a yeast recipe');
+    await type('Flour', '500');
+    await type('Water and other liquids', '350');
+    await type('Flour from levain', '20');
     const { levain, water, flour } = inTheBowl();
     expect(levain! / 2 + flour!).toBe(500);
     expect(levain! / 2 + water!).toBe(350);
   });
 
-  it('warns of what is sweet and rich', () => {
+  it('warns of what is sweet and rich', async () => {
     show(<DoughScreen />, kitchen());
-    pick('from a yeast recipe');
+    await pick('from a yeast recipe');
     expect(screen.queryByText(/^A sweet dough/)).toBeNull();
-    type('Sugar, honey', '80');
-    type('Butter, oil', '120');
+    await type('Sugar, honey', '80');
+    await type('Butter, oil', '120');
     expect(screen.getByText(/^A sweet dough/)).toBeVisible();
     expect(screen.getByText(/^A rich dough/)).toBeVisible();
     expect(screen.getByText(/Worked out without the sugar and the fat/)).toBeVisible();

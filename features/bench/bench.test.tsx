@@ -48,11 +48,11 @@ describe('with floury hands', () => {
     Reflect.deleteProperty(globalThis, 'SpeechSynthesisUtterance');
   });
 
-  it('the number is read aloud, and what the scale shows where the jar stands on it', () => {
+  it('the number is read aloud, and what the scale shows where the jar stands on it', async () => {
     atTheBench(tern({ vessel: { emptyG: 300, capacityMl: 500 } }));
-    press(/Read it aloud/);
-    pick('With the jar');
-    press(/Read it aloud/);
+    await press(/Read it aloud/);
+    await pick('With the jar');
+    await press(/Read it aloud/);
     expect(said).toEqual(['Keep: 20 grams.', 'Keep: 20 grams. The scale then shows 320.']);
   });
 
@@ -65,17 +65,17 @@ describe('with floury hands', () => {
 });
 
 describe('the scale', () => {
-  it('asks for one number after the other, and writes down what was asked', () => {
+  it('asks for one number after the other, and writes down what was asked', async () => {
     const store = atTheBench();
     expect(screen.getByRole('heading', { name: 'Keep' })).toBeVisible();
     expect(screen.getByText('20')).toBeVisible();
-    press('Keep is in');
+    await press('Keep is in');
     expect(screen.getByRole('heading', { name: 'Water' })).toBeVisible();
-    press('Water is in');
-    press('Flour is in');
+    await press('Water is in');
+    await press('Flour is in');
     expect(screen.getByText(/^20 g keep, 40 g flour, 40 g water: 100 g at 100 %\.$/)).toBeVisible();
-    press('The band is set');
-    press('The feed is done');
+    await press('The band is set');
+    await press('The feed is done');
     expect(went).toEqual(['/jar/tern']);
     expect(fedLast(store, 'tern')).toMatchObject({ keepG: 20, flourG: 40, waterG: 40 });
     expect(takenOut(store)).toMatchObject({
@@ -85,113 +85,113 @@ describe('the scale', () => {
     expect(store.getState().bench.tern).toBeUndefined();
   });
 
-  it('lets the rest follow an overshoot, and says how it stands', () => {
+  it('lets the rest follow an overshoot, and says how it stands', async () => {
     const store = atTheBench();
-    type('Scale reads, grams', '25');
+    await type('Scale reads, grams', '25');
     expect(screen.getByText('5 g over. That is fine: water and flour will follow.')).toBeVisible();
-    press('Keep is in');
+    await press('Keep is in');
     expect(screen.getByText('Kept 25 instead of 20: water and flour follow.')).toBeVisible();
     expect(screen.getByText('50')).toBeVisible();
-    type('Scale reads, grams', '54');
-    press('Water is in');
-    type('Scale reads, grams', '60');
+    await type('Scale reads, grams', '54');
+    await press('Water is in');
+    await type('Scale reads, grams', '60');
     expect(
       screen.getByText('6 g over: a little stiffer. Take some off the top, or leave it.'),
     ).toBeVisible();
-    press('Flour is in');
-    press('The band is set');
-    press('The feed is done');
+    await press('Flour is in');
+    await press('The band is set');
+    await press('The feed is done');
     expect(fedLast(store, 'tern')).toMatchObject({ keepG: 25, waterG: 54, flourG: 60 });
   });
 
-  it('reads with the jar on it: every number is the sum of what stands there', () => {
+  it('reads with the jar on it: every number is the sum of what stands there', async () => {
     const store = atTheBench();
-    pick('With the jar');
+    await pick('With the jar');
     expect(screen.getByText('320')).toBeVisible();
     expect(screen.getByText('20 g of keep, on 300 g of jar.')).toBeVisible();
-    type('Scale reads, grams', '322');
-    press('Keep is in');
+    await type('Scale reads, grams', '322');
+    await press('Keep is in');
     expect(screen.getByText('366')).toBeVisible();
-    type('Scale reads, grams', '310');
-    press('Water is in');
+    await type('Scale reads, grams', '310');
+    await press('Water is in');
     expect(
       screen.getByText(
         'The jar and what is already in it weigh 322 g. The scale should read more.',
       ),
     ).toBeVisible();
     expect(screen.getByLabelText('Scale reads, grams')).toHaveValue('310');
-    type('Scale reads, grams', '366');
-    press('Water is in');
-    press('Flour is in');
-    press('The band is set');
-    press('The feed is done');
+    await type('Scale reads, grams', '366');
+    await press('Water is in');
+    await press('Flour is in');
+    await press('The band is set');
+    await press('The feed is done');
     expect(fedLast(store, 'tern')).toMatchObject({ keepG: 22, waterG: 44, flourG: 44 });
   });
 
   it.each(['twenty', '-5', '0'])(
     'does not take %j for a weight, and keeps what was typed',
-    (bad) => {
+    async (bad) => {
       atTheBench();
-      type('Scale reads, grams', bad);
-      press('Keep is in');
+      await type('Scale reads, grams', bad);
+      await press('Keep is in');
       expect(screen.getByRole('heading', { name: 'Keep' })).toBeVisible();
       expect(screen.getByLabelText('Scale reads, grams')).toHaveValue(bad);
       expect(screen.getByLabelText('Scale reads, grams')).toHaveAccessibleDescription(/./);
     },
   );
 
-  it('takes flour first for those who do', () => {
+  it('takes flour first for those who do', async () => {
     const store = ownKitchen();
     store.dispatch(settingsChanged({ order: 'flourFirst' }));
     show(<BenchScreen id="tern" />, store);
-    press('Keep is in');
+    await press('Keep is in');
     expect(screen.getByRole('heading', { name: 'Flour' })).toBeVisible();
-    press('Flour is in');
+    await press('Flour is in');
     expect(screen.getByRole('heading', { name: 'Water' })).toBeVisible();
   });
 
-  it('takes cups and spoons from those without a scale, and says how far off they are', () => {
+  it('takes cups and spoons from those without a scale, and says how far off they are', async () => {
     const store = ownKitchen();
     store.dispatch(settingsChanged({ cups: true }));
     show(<BenchScreen id="tern" />, store);
     expect(screen.getByText(/measured by volume it can easily be \d+ % off/)).toBeVisible();
-    press('Keep is in');
-    type('Scale reads, or cups', '3 tbsp');
-    press('Water is in');
-    press('Flour is in');
-    press('The band is set');
-    press('The feed is done');
+    await press('Keep is in');
+    await type('Scale reads, or cups', '3 tbsp');
+    await press('Water is in');
+    await press('Flour is in');
+    await press('The band is set');
+    await press('The feed is done');
     expect(fedLast(store, 'tern')).toMatchObject({ keepG: 20, waterG: 44.4 });
   });
 
-  it('takes another flour for one feed, and leaves the card as it is', () => {
+  it('takes another flour for one feed, and leaves the card as it is', async () => {
     const store = atTheBench();
-    press('Keep is in');
-    press('Water is in');
-    press('Another flour this time');
-    pick('rye');
+    await press('Keep is in');
+    await press('Water is in');
+    await press('Another flour this time');
+    await pick('rye');
     expect(screen.getByText('rye, this time.')).toBeVisible();
-    press('Flour is in');
-    press('The band is set');
-    press('The feed is done');
+    await press('Flour is in');
+    await press('The band is set');
+    await press('The feed is done');
     expect(fedLast(store, 'tern')).toMatchObject({ flour: { rye: 1 } });
     expect(selectJar(store.getState(), 'tern')!.card.flour).toEqual({ white: 1 });
   });
 
-  it('keeps what a programme asks for to be chosen again', () => {
+  it('keeps what a programme asks for to be chosen again', async () => {
     const store = ownKitchen();
     const grams = { keepG: 10, flourG: 45, waterG: 45 };
     store.dispatch(fillBench('tern', grams, null, { flour: { white: 0.5, wholeWheat: 0.5 } }));
     show(<BenchScreen id="tern" />, store);
-    press('Keep is in');
-    press('Water is in');
-    pick('white');
+    await press('Keep is in');
+    await press('Water is in');
+    await pick('white');
     expect(store.getState().bench.tern!.other).toBeNull();
-    pick('white, half whole wheat');
+    await pick('white, half whole wheat');
     expect(screen.getByText('white, half whole wheat, this time.')).toBeVisible();
   });
 
-  it('takes flour out of another tub, which that feed runs down', () => {
+  it('takes flour out of another tub, which that feed runs down', async () => {
     const store = atTheBench(tern(), {
       kind: 'stocked',
       id: 'a tub',
@@ -202,18 +202,18 @@ describe('the scale', () => {
       flour: { white: 0.5, spelt: 0.5 },
       lowG: 300,
     });
-    press('Keep is in');
-    press('Water is in');
-    press('Another flour this time');
-    pick('tub: Harbour blend');
+    await press('Keep is in');
+    await press('Water is in');
+    await press('Another flour this time');
+    await pick('tub: Harbour blend');
     expect(screen.getByText('Out of the tub Harbour blend.')).toBeVisible();
-    press('Flour is in');
-    press('The band is set');
-    press('The feed is done');
+    await press('Flour is in');
+    await press('The band is set');
+    await press('The feed is done');
     expect(selectTubs(store.getState())[0]).toMatchObject({ grams: 960 });
   });
 
-  it('says when the log has less in the jar than the keep, and takes what is there', () => {
+  it('says when the log has less in the jar than the keep, and takes what is there', async () => {
     const store = atTheBench(tern(), {
       kind: 'took',
       id: 'all of it',
@@ -222,31 +222,31 @@ describe('the scale', () => {
       grams: 90,
     });
     expect(screen.getByText(/^By the log there are only 0 g in the jar/)).toBeVisible();
-    type('Scale reads, grams', '6');
-    press('Keep is in');
+    await type('Scale reads, grams', '6');
+    await press('Keep is in');
     for (const step of ['Water is in', 'Flour is in', 'The band is set', 'The feed is done'])
-      press(step);
+      await press(step);
     expect(fedLast(store, 'tern')).toMatchObject({ keepG: 6, waterG: 12, flourG: 12 });
     expect(takenOut(store)).toBeUndefined();
   });
 
-  it('stays where it was, through another look and a step back', () => {
+  it('stays where it was, through another look and a step back', async () => {
     const store = atTheBench();
-    type('Scale reads, grams', '23');
-    press('Keep is in');
-    press(/^Back/);
+    await type('Scale reads, grams', '23');
+    await press('Keep is in');
+    await press(/^Back/);
     expect(screen.getByLabelText('Scale reads, grams')).toHaveValue('23');
     expect(store.getState().bench.tern).toMatchObject({ step: 0, landed: { keep: 23 } });
   });
 });
 
 describe('before the keep', () => {
-  it('lets the rest go elsewhere', () => {
+  it('lets the rest go elsewhere', async () => {
     const store = atTheBench();
-    pick('compost');
-    for (const step of ['Keep is in', 'Water is in', 'Flour is in']) press(step);
-    press('The band is set');
-    press('The feed is done');
+    await pick('compost');
+    for (const step of ['Keep is in', 'Water is in', 'Flour is in']) await press(step);
+    await press('The band is set');
+    await press('The feed is done');
     expect(takenOut(store)).toMatchObject({ grams: 70, to: 'compost' });
   });
 
@@ -257,70 +257,70 @@ describe('before the keep', () => {
     expect(screen.getByText(/discard jar/i, { selector: '[aria-live] *, [role] *' })).toBeVisible();
   });
 
-  it('gives back the water that was poured off', () => {
+  it('gives back the water that was poured off', async () => {
     atTheBench(tern(), { kind: 'pouredOff', id: 'p', jar: 'tern', at: iso(-1), grams: 18 });
-    press('Keep is in');
+    await press('Keep is in');
     expect(screen.getByText(/for the 18 g of liquid that you poured off/)).toBeVisible();
     expect(screen.getByText('45')).toBeVisible();
   });
 });
 
 describe('mix, mark and place', () => {
-  const toMix = () => {
-    for (const step of ['Keep is in', 'Water is in', 'Flour is in']) press(step);
+  const toMix = async () => {
+    for (const step of ['Keep is in', 'Water is in', 'Flour is in']) await press(step);
   };
 
-  it('warns of a jar that is too small, and of the hour to stir it down', () => {
+  it('warns of a jar that is too small, and of the hour to stir it down', async () => {
     atTheBench(tern({ ratio: { flour: 5, water: 5 } }, { capacityMl: 250 }));
-    toMix();
+    await toMix();
     expect(screen.getByText('It will climb out of the jar')).toBeVisible();
     expect(screen.getByText(/Or stir it down about/)).toBeVisible();
   });
 
-  it('does not write a feed of the time to come, and says at which field', () => {
+  it('does not write a feed of the time to come, and says at which field', async () => {
     const store = atTheBench();
-    toMix();
-    type('Mixed at', '2026-03-14T09:00');
-    press('The band is set');
-    press('The feed is done');
+    await toMix();
+    await type('Mixed at', '2026-03-14T09:00');
+    await press('The band is set');
+    await press('The feed is done');
     expect(screen.getByRole('heading', { name: 'Mix and mark' })).toBeVisible();
     expect(screen.getByLabelText('Mixed at')).toHaveAccessibleDescription(/./);
     expect(fedLast(store, 'tern')).toBeUndefined();
   });
 
-  it('reminds of a clean jar by the school of weeks, until it is washed', () => {
+  it('reminds of a clean jar by the school of weeks, until it is washed', async () => {
     const store = ownKitchen({ ...tern(), id: 'a month ago', at: iso(-30 * 24) });
     show(<BenchScreen id="tern" />, store);
-    toMix();
+    await toMix();
     expect(screen.getByText(/^In this jar since/)).toBeVisible();
-    press('It is washed');
+    await press('It is washed');
     expect(screen.queryByText(/^In this jar since/)).toBeNull();
     expect(selectJarEvents(store.getState(), 'tern').at(-1)).toMatchObject({ kind: 'rejarred' });
   });
 
-  it('shows what comes of it place by place, and moves the jar there', () => {
+  it('shows what comes of it place by place, and moves the jar there', async () => {
     const store = atTheBench();
-    toMix();
-    press('The band is set');
+    await toMix();
+    await press('The band is set');
     const onCounter = screen.getByText(/^Ripe about/).textContent;
-    pick('Larder, 15 °C');
+    await pick('Larder, 15 °C');
     expect(screen.queryByText(onCounter)).toBeNull();
-    press('The feed is done');
+    await press('The feed is done');
     expect(selectJarEvents(store.getState(), 'tern').at(-1)).toMatchObject({
       kind: 'moved',
       place: 'larder',
     });
   });
 
-  it('“Fridge, after 1½ h” is one decision: the move is written down for its time', () => {
+  it('“Fridge, after 1½ h” is one decision: the move is written down for its time', async () => {
     const store = atTheBench();
-    toMix();
-    press('The band is set');
-    pick('Fridge, 5 °C');
+    await toMix();
+    await press('The band is set');
+    await pick('Fridge, 5 °C');
     expect(screen.getByRole('radio', { name: 'Fridge, after 1½ h' })).toBeChecked();
     expect(screen.getByText('It goes to sleep there')).toBeVisible();
-    pick('2 h');
-    press('The feed is done');
+    await pick('2 h');
+    await press('The feed is done');
     const { events } = store.getState().kitchen;
     const fed = fedLast(store, 'tern')!;
     expect(events.at(-1)).toMatchObject({ kind: 'moved', place: 'fridge', said: fed.at });
@@ -329,33 +329,35 @@ describe('mix, mark and place', () => {
     expect(selectJar(store.getState(), 'tern')!.stays.at(-1)!.place).toBe('counter');
   });
 
-  it('at once is at once, with water as it comes', () => {
+  it('at once is at once, with water as it comes', async () => {
     const store = atTheBench();
-    toMix();
-    press('The band is set');
-    pick('Fridge, 5 °C');
-    pick('at once');
-    press('The feed is done');
+    await toMix();
+    await press('The band is set');
+    await pick('Fridge, 5 °C');
+    await pick('at once');
+    await press('The feed is done');
     expect(store.getState().kitchen.events.at(-1)).not.toHaveProperty('said');
     expect(selectJar(store.getState(), 'tern')!.stays.at(-1)!.place).toBe('fridge');
   });
 });
 
-it('a label follows from the last step, once the feed is written down', () => {
+it('a label follows from the last step, once the feed is written down', async () => {
   const store = atTheBench();
-  for (const step of ['Keep is in', 'Water is in', 'Flour is in', 'The band is set']) press(step);
-  press('Done, and print its label');
+  for (const step of ['Keep is in', 'Water is in', 'Flour is in', 'The band is set'])
+    await press(step);
+  await press('Done, and print its label');
   expect(went).toEqual(['/jar/tern/paper']);
   expect(fedLast(store, 'tern')).toMatchObject({ keepG: 20 });
 });
 
 describe('several jars', () => {
-  it('are fed in one pass', () => {
+  it('are fed in one pass', async () => {
     const store = kitchenStore();
     show(<BenchScreen id="grebe" then={['dunlin', 'skua']} />, store);
     expect(screen.getByText('Grebe at the bench · 1 of 5, 2 more jars after')).toBeVisible();
-    for (const step of ['Keep is in', 'Water is in', 'Flour is in', 'The band is set']) press(step);
-    press('The feed is done');
+    for (const step of ['Keep is in', 'Water is in', 'Flour is in', 'The band is set'])
+      await press(step);
+    await press('The feed is done');
     expect(went).toEqual(['/jar/dunlin/feed?then=skua']);
   });
 
@@ -364,11 +366,11 @@ describe('several jars', () => {
     expect(screen.getByText(/no such jar/i)).toBeVisible();
   });
 
-  it('that are left keep nothing half done', () => {
+  it('that are left keep nothing half done', async () => {
     const store = atTheBench();
-    type('Scale reads, grams', '23');
-    press('Keep is in');
-    press('Leave the bench');
+    await type('Scale reads, grams', '23');
+    await press('Keep is in');
+    await press('Leave the bench');
     expect(went).toEqual(['/jar/tern']);
     expect(store.getState().bench).toEqual({});
   });

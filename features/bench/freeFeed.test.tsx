@@ -24,16 +24,16 @@ const content = (store: ReturnType<typeof kitchenStore>) =>
   contentOf(selectJar(store.getState(), 'tern')!);
 
 describe('adding to what is there', () => {
-  it('takes flour alone, takes nothing out, and is three steps', () => {
+  it('takes flour alone, takes nothing out, and is three steps', async () => {
     const store = atTheBench();
     const before = content(store).massG;
-    pick('Add to it');
+    await pick('Add to it');
     expect(screen.getByText('Tern at the bench · 1 of 3')).toBeVisible();
-    type('Flour', '40');
-    press('It is in');
+    await type('Flour', '40');
+    await press('It is in');
     expect(screen.getByRole('heading', { name: 'Mix and mark' })).toBeVisible();
-    press('The band is set');
-    press('The feed is done');
+    await press('The band is set');
+    await press('The feed is done');
     expect(lastFed(store)).toMatchObject({ keepG: Math.round(before), flourG: 40, waterG: 0 });
     expect(content(store).massG).toBeCloseTo(before + 40, 0);
     expect(selectJarEvents(store.getState(), 'tern').map(({ kind }) => kind)).not.toContain(
@@ -41,85 +41,85 @@ describe('adding to what is there', () => {
     );
   });
 
-  it('says what is missing and what is no weight, and keeps what was typed', () => {
+  it('says what is missing and what is no weight, and keeps what was typed', async () => {
     atTheBench();
-    pick('Add to it');
-    press('It is in');
+    await pick('Add to it');
+    await press('It is in');
     expect(screen.getByText('Give flour, water or both.')).toBeVisible();
-    type('Flour', 'a handful');
-    press('It is in');
+    await type('Flour', 'a handful');
+    await press('It is in');
     expect(screen.getByText('This is not a weight: a handful')).toBeVisible();
     expect(screen.getByDisplayValue('a handful')).toBeVisible();
   });
 
-  it('takes cups and spoons where the kitchen has them', () => {
+  it('takes cups and spoons where the kitchen has them', async () => {
     const store = kitchenStore([...PLACES, tern()]);
     store.dispatch(settingsChanged({ cups: true }));
     show(<BenchScreen id="tern" />, store);
-    pick('Add to it');
-    type('Flour', '½ cup');
-    type('Water', '4 tbsp');
-    press('It is in');
-    press('The band is set');
-    press('The feed is done');
+    await pick('Add to it');
+    await type('Flour', '½ cup');
+    await type('Water', '4 tbsp');
+    await press('It is in');
+    await press('The band is set');
+    await press('The feed is done');
     expect(lastFed(store)).toMatchObject({ flourG: 60, waterG: 59.3 });
   });
 });
 
 describe('by eye', () => {
-  it('says how rough it is, and is written down as such', () => {
+  it('says how rough it is, and is written down as such', async () => {
     const store = atTheBench();
-    pick('By eye');
-    pick('half');
-    pick('three times');
+    await pick('By eye');
+    await pick('half');
+    await pick('three times');
     expect(screen.getByText(/An eye is easily 25 % out/)).toBeVisible();
-    press('It is in');
-    press('The band is set');
-    press('The feed is done');
+    await press('It is in');
+    await press('The band is set');
+    await press('The feed is done');
     expect(lastFed(store)).toMatchObject({ rough: true });
   });
 });
 
 describe('what the scale says', () => {
-  it('corrects the log from then on', () => {
+  it('corrects the log from then on', async () => {
     const store = atTheBench();
-    pick('Add to it');
-    press('Correct it');
-    pick('Weighed without it');
-    type('The scale says', '70');
-    press('Use this from now on');
+    await pick('Add to it');
+    await press('Correct it');
+    await pick('Weighed without it');
+    await type('The scale says', '70');
+    await press('Use this from now on');
     expect(content(store).massG).toBe(70);
     expect(screen.getByText(/^By the log 70 g are in the jar/)).toBeVisible();
   });
 
-  it('is refused where no jar could hold it', () => {
+  it('is refused where no jar could hold it', async () => {
     atTheBench();
-    pick('Add to it');
-    press('Correct it');
-    pick('Weighed without it');
-    type('The scale says', '7000');
-    press('Use this from now on');
+    await pick('Add to it');
+    await press('Correct it');
+    await pick('Weighed without it');
+    await type('The scale says', '7000');
+    await press('Use this from now on');
     expect(screen.getByText(/holds about \d+ g at most/)).toBeVisible();
   });
 });
 
 describe('a slip', () => {
-  it('may leave the rest as it was planned', () => {
+  it('may leave the rest as it was planned', async () => {
     const store = atTheBench();
-    type('Scale reads, grams', '25');
-    press('Keep is in');
-    press('Leave the rest as planned');
+    await type('Scale reads, grams', '25');
+    await press('Keep is in');
+    await press('Leave the rest as planned');
     expect(
       screen.getByText('Kept 25 instead of 20: water and flour stay as planned.'),
     ).toBeVisible();
     for (const step of ['Water is in', 'Flour is in', 'The band is set', 'The feed is done'])
-      press(step);
+      await press(step);
     expect(lastFed(store)).toMatchObject({ keepG: 25, flourG: 40, waterG: 40 });
   });
 });
 
 describe('the usual feed', () => {
-  it('is the card’s, whatever the last one was', () => {
+  it('is the card’s, whatever the last one was', async () => {
     const slip = { keepG: 25, flourG: 50, waterG: 45, flour: { white: 1 } };
     const store = kitchenStore([
       ...PLACES,
@@ -134,25 +134,25 @@ describe('the usual feed', () => {
       />,
       store,
     );
-    press('It is fed');
+    await press('It is fed');
     expect(lastFed(store)).toMatchObject({ keepG: 20, flourG: 40, waterG: 40 });
   });
 });
 
 describe('what comes out', () => {
-  it('goes to several places', () => {
+  it('goes to several places', async () => {
     const store = kitchenStore([...PLACES, tern()]);
     const sheet = (
       <TakeSheet standing={selectStanding(store.getState(), 'tern')!} onClose={() => undefined} />
     );
     show(sheet, store);
-    type('How much', '60');
-    press('Some of it goes elsewhere');
-    type('Some of it', '80');
-    press('Take it out');
+    await type('How much', '60');
+    await press('Some of it goes elsewhere');
+    await type('Some of it', '80');
+    await press('Take it out');
     expect(screen.getAllByText(/more than (comes out|the 60 g)/)[0]).toBeVisible();
-    type('Some of it', '15');
-    press('Take it out');
+    await type('Some of it', '15');
+    await press('Take it out');
     const out = selectJarEvents(store.getState(), 'tern').slice(-2);
     expect(out).toEqual([
       expect.objectContaining({ grams: 15 }),
@@ -162,38 +162,39 @@ describe('what comes out', () => {
 });
 
 describe('a move that was said beforehand', () => {
-  function putAway() {
+  async function putAway() {
     const store = atTheBench();
-    for (const step of ['Keep is in', 'Water is in', 'Flour is in', 'The band is set']) press(step);
-    pick('Fridge, 5 °C');
-    press('The feed is done');
+    for (const step of ['Keep is in', 'Water is in', 'Flour is in', 'The band is set'])
+      await press(step);
+    await pick('Fridge, 5 °C');
+    await press('The feed is done');
     show(<Promises />, store);
     return store;
   }
 
-  it('is shown, and one tap says that it is done already', () => {
-    const store = putAway();
+  it('is shown, and one tap says that it is done already', async () => {
+    const store = await putAway();
     expect(screen.getByText(/^Tern goes into the fridge at /)).toBeVisible();
-    press('Already there');
+    await press('Already there');
     expect(selectJar(store.getState(), 'tern')!.stays.at(-1)!.place).toBe('fridge');
     expect(screen.queryByText(/goes into the fridge/)).toBeNull();
   });
 
-  it('is put off by half an hour with one tap', () => {
-    const store = putAway();
+  it('is put off by half an hour with one tap', async () => {
+    const store = await putAway();
     later(store, 1.6);
     expect(screen.getByText('Time for Tern to go into the fridge')).toBeVisible();
-    press('In 30 min');
+    await press('In 30 min');
     expect(screen.getByText(/^Tern goes into the fridge at /)).toBeVisible();
     expect(selectJar(store.getState(), 'tern')!.stays.at(-1)!.place).toBe('counter');
   });
 
-  it('forgotten, is asked about, and answered with one tap', () => {
-    const store = putAway();
+  it('forgotten, is asked about, and answered with one tap', async () => {
+    const store = await putAway();
     later(store, 14);
     expect(screen.getByText(/^Did Tern go into the fridge .*\?$/)).toBeVisible();
     expect(screen.getByText('Until you say, its hours allow for both.')).toBeVisible();
-    press('It stays out');
+    await press('It stays out');
     expect(screen.queryByText(/fridge/)).toBeNull();
     expect(selectJar(store.getState(), 'tern')!.stays.at(-1)!.place).toBe('counter');
   });

@@ -45,21 +45,21 @@ const kitchen = () => kitchenStore([...PLACES, tern(), WISH]);
 type Kitchen = ReturnType<typeof kitchenStore>;
 
 /** A bowl for the wish, on the shelf. */
-function built(): Kitchen {
+async function built(): Promise<Kitchen> {
   const store = kitchen();
   show(<BuildScreen id="tern" wish="loaves" />, store);
-  press('It is mixed');
+  await press('It is mixed');
   cleanup();
   return store;
 }
 
 describe('a levain in a bowl', () => {
-  it('is named after its bake, with the grams for it, and no card to fill in', () => {
+  it('is named after its bake, with the grams for it, and no card to fill in', async () => {
     const store = kitchen();
     show(<BuildScreen id="tern" wish="loaves" />, store);
     expect(screen.getByDisplayValue('Sunday loaves')).toBeVisible();
     expect(screen.getByText(/^67 g at 100 %$/)).toBeVisible();
-    press('It is mixed');
+    await press('It is mixed');
     const [bowl] = selectBowls(store.getState());
     expect(went).toEqual([`/jar/${bowl!.id}`]);
     expect(contentOf(bowl!).massG).toBe(67);
@@ -69,12 +69,12 @@ describe('a levain in a bowl', () => {
     expect(selectJars(store.getState()).map(({ id }) => id)).toEqual(['tern']);
   });
 
-  it('says what is wrong beside the field, and keeps what was typed', () => {
+  it('says what is wrong beside the field, and keeps what was typed', async () => {
     const store = kitchen();
     show(<BuildScreen id="tern" />, store);
-    type('Starter', '500');
-    type('Flour', 'some');
-    press('It is mixed');
+    await type('Starter', '500');
+    await type('Flour', 'some');
+    await press('It is mixed');
     expect(screen.getByText(/There are only about \d+ g in the jar/)).toBeVisible();
     expect(screen.getByText('Give a weight in grams.')).toBeVisible();
     expect(screen.getByDisplayValue('some')).toBeVisible();
@@ -86,8 +86,8 @@ describe('a levain in a bowl', () => {
     expect(screen.getByText(/no such jar/i)).toBeVisible();
   });
 
-  it('stands on the shelf while it rises, and heads the page when it is ripe', () => {
-    const store = built();
+  it('stands on the shelf while it rises, and heads the page when it is ripe', async () => {
+    const store = await built();
     show(<NowScreen />, store);
     expect(screen.getByText(/^Levain for Sunday loaves: ripe about /)).toBeVisible();
     later(store, 10);
@@ -102,54 +102,54 @@ describe('a levain in a bowl', () => {
     expect(screen.getByText('Levain for Sunday loaves: is it in its dough?')).toBeVisible();
   });
 
-  it('in the dough ends it and its bake, and what is left goes to the discard', () => {
-    const store = built();
+  it('in the dough ends it and its bake, and what is left goes to the discard', async () => {
+    const store = await built();
     const [bowl] = selectBowls(store.getState());
     show(<JarPane id={bowl!.id} />, store);
-    press('Into the dough');
-    type('Into the dough', '40');
-    press('In the dough');
+    await press('Into the dough');
+    await type('Into the dough', '40');
+    await press('In the dough');
     expect(selectBowls(store.getState())).toEqual([]);
     expect(selectBakes(store.getState())).toEqual([]);
     expect(selectLots(store.getState()).at(-1)).toMatchObject({ grams: 27, jar: bowl!.id });
   });
 
-  it('is given up, and its bake stays wanted', () => {
-    const store = built();
+  it('is given up, and its bake stays wanted', async () => {
+    const store = await built();
     const [bowl] = selectBowls(store.getState());
     show(<JarPane id={bowl!.id} />, store);
-    press('Give it up');
-    touch('radio', 'compost');
-    press('Yes, give it up');
+    await press('Give it up');
+    await touch('radio', 'compost');
+    await press('Yes, give it up');
     expect(selectBowls(store.getState())).toEqual([]);
     expect(selectBakes(store.getState())).toHaveLength(1);
   });
 
-  it('is kept as a starter under a name of its own', () => {
-    const store = built();
+  it('is kept as a starter under a name of its own', async () => {
+    const store = await built();
     const [bowl] = selectBowls(store.getState());
     show(<JarPane id={bowl!.id} />, store);
-    press('Keep it as a starter');
-    type('Its name', 'tern');
-    press('Keep it');
+    await press('Keep it as a starter');
+    await type('Its name', 'tern');
+    await press('Keep it');
     expect(screen.getByText('There is a jar of that name already.')).toBeVisible();
-    type('Its name', 'Puffin');
-    press('Keep it');
+    await type('Its name', 'Puffin');
+    await press('Keep it');
     expect(selectJars(store.getState()).map(({ card }) => card.name)).toEqual(['Tern', 'Puffin']);
   });
 });
 
 describe('a bowl for what comes out of a jar', () => {
-  it('stands on the shelf with it, and is fed there with nothing taken out', () => {
+  it('stands on the shelf with it, and is fed there with nothing taken out', async () => {
     const store = kitchen();
     show(
       <TakeSheet standing={selectStanding(store.getState(), 'tern')!} onClose={() => {}} />,
       store,
     );
-    type('How much', '50');
-    touch('radio', 'a bowl');
+    await type('How much', '50');
+    await touch('radio', 'a bowl');
     expect(screen.getByText(/^It stands on the shelf by itself/)).toBeVisible();
-    press('Take it out');
+    await press('Take it out');
     const [bowl] = selectBowls(store.getState());
     expect(contentOf(bowl!).massG).toBe(50);
     expect(bowl!.card.name).toBe('Levain of Tern');
@@ -159,19 +159,19 @@ describe('a bowl for what comes out of a jar', () => {
     expect(screen.getByText('Levain of Tern: into the dough')).toBeVisible();
     cleanup();
     show(<BenchScreen id={bowl!.id} />, store);
-    type('Flour', '100');
-    type('Water', '90');
-    press('It is in');
+    await type('Flour', '100');
+    await type('Water', '90');
+    await press('It is in');
     expect(screen.queryByText(/comes out/)).toBeNull();
   });
 });
 
 describe('a levain in several builds', () => {
-  it('asks for the next with its grams, and for its dough after the last', () => {
+  it('asks for the next with its grams, and for its dough after the last', async () => {
     const store = kitchen();
     show(<DoughScreen />, store);
-    type('Loaves', '12');
-    press('The first is mixed, into a bowl');
+    await type('Loaves', '12');
+    await press('The first is mixed, into a bowl');
     const [bowl] = selectBowls(store.getState());
     expect(went).toContain(`/jar/${bowl!.id}`);
     const { builds } = bowl!.card.bowl!;

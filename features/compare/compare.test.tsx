@@ -50,7 +50,7 @@ describe('two jars', () => {
     expect(screen.getByText(/heights at the same hour do not compare/)).toBeVisible();
   });
 
-  it('are looked at together, and logged for the same minute', () => {
+  it('are looked at together, and logged for the same minute', async () => {
     const store = pair();
     for (const [jar, keys] of [
       ['Tern', 3],
@@ -61,7 +61,7 @@ describe('two jars', () => {
           screen.getByRole('slider', { name: `Surface in ${jar}’s jar`, hidden: true }),
           { key: 'ArrowUp' },
         );
-    touch('button', 'Log both looks');
+    await touch('button', 'Log both looks');
     const looks = ['tern', 'puffin'].map(
       (jar) => selectJarEvents(store.getState(), jar).at(-1) as { at: string; height: number },
     );
@@ -69,17 +69,17 @@ describe('two jars', () => {
     expect(looks[0]!.height).toBeGreaterThan(looks[1]!.height);
   });
 
-  it('are fed alike in one pass, on a keep that both can spare', () => {
+  it('are fed alike in one pass, on a keep that both can spare', async () => {
     const store = pair();
-    touch('button', 'Feed both alike, in one pass');
+    await touch('button', 'Feed both alike, in one pass');
     expect(went).toEqual(['/jar/tern/feed?then=puffin']);
     expect(store.getState().bench.tern).toEqual(store.getState().bench.puffin);
   });
 
-  it('are needed', () => {
+  it('are needed', async () => {
     show(<CompareScreen a={undefined} b={undefined} />, kitchenStore([...PLACES, tern()]));
     expect(screen.getByText('You need two jars on the shelf to compare them.')).toBeVisible();
-    touch('link', 'Add a starter');
+    await touch('link', 'Add a starter');
     expect(went).toEqual(['/add']);
   });
 });

@@ -31,11 +31,11 @@ describe('the card', () => {
   const edit = (...events: readonly JournalEvent[]) =>
     show(<EditJarScreen id="tern" />, kitchenStore([...PLACES, tern(), ...events]));
 
-  it('is changed, and what is not is kept', () => {
+  it('is changed, and what is not is kept', async () => {
     const store = edit();
-    type('Keep', '15');
-    type('Hydration: water over flour', '80');
-    press('Save the card');
+    await type('Keep', '15');
+    await type('Hydration: water over flour', '80');
+    await press('Save the card');
     expect(selectJar(store.getState(), 'tern')!.card).toMatchObject({
       name: 'Tern',
       keepG: 15,
@@ -45,14 +45,14 @@ describe('the card', () => {
     expect(went).toEqual(['/jar/tern']);
   });
 
-  it('may name a flour that is none of the known ones, and says what it is like', () => {
+  it('may name a flour that is none of the known ones, and says what it is like', async () => {
     const store = edit();
-    touch('radio', 'another');
-    press('Save the card');
+    await touch('radio', 'another');
+    await press('Save the card');
     problemOf('What it is called').toHaveAccessibleDescription('What is it called?');
-    type('What it is called', 'old mill');
-    type('Protein, if the label says', '13.2');
-    press('Save the card');
+    await type('What it is called', 'old mill');
+    await type('Protein, if the label says', '13.2');
+    await press('Save the card');
     expect(selectJar(store.getState(), 'tern')!.card).toMatchObject({
       flourCalled: 'old mill',
       flour: { strongWhite: 1 },
@@ -67,21 +67,21 @@ describe('the card', () => {
     ['Holds', '-1'],
     ['Weighs empty', ''],
     ['Base width, as a share of the rim', '5'],
-  ])('with %s of %j is not saved, and says so at the field', (label, text) => {
+  ])('with %s of %j is not saved, and says so at the field', async (label, text) => {
     const store = edit();
-    type(label, text);
-    press('Save the card');
+    await type(label, text);
+    await press('Save the card');
     problemOf(label).toHaveAccessibleDescription(/./);
     problemOf(label).toBeInvalid();
     expect(logged(store)).toMatchObject({ kind: 'started' });
     expect(went).toEqual([]);
   });
 
-  it('lets another flour in over some feeds', () => {
+  it('lets another flour in over some feeds', async () => {
     const store = edit();
-    pick('rye');
-    pick('over 4 feeds');
-    press('Save the card');
+    await pick('rye');
+    await pick('over 4 feeds');
+    await press('Save the card');
     expect(selectJar(store.getState(), 'tern')!.card.change).toMatchObject({
       to: { rye: 1 },
       feeds: 4,
@@ -92,11 +92,11 @@ describe('the card', () => {
 describe('a starter that joins', () => {
   const add = () => show(<AddJarScreen />, kitchenStore([...PLACES]));
 
-  it('with a feed that is remembered stands as that says', () => {
+  it('with a feed that is remembered stands as that says', async () => {
     const store = add();
-    type('Name', 'Puffin');
-    type('Fed at', '2026-03-13T12:00');
-    press('Put it on the shelf');
+    await type('Name', 'Puffin');
+    await type('Fed at', '2026-03-13T12:00');
+    await press('Put it on the shelf');
     const puffin = selectJarAt(store.getState(), 'puffin')!;
     expect(went).toEqual([`/jar/${puffin}`]);
     expect(selectJarEvents(store.getState(), puffin)).toMatchObject([
@@ -105,40 +105,40 @@ describe('a starter that joins', () => {
     ]);
   });
 
-  it('of which nothing is known but its weight joins too', () => {
+  it('of which nothing is known but its weight joins too', async () => {
     const store = add();
-    type('Name', 'Puffin');
-    pick('1 to 4 weeks ago');
-    type('In the jar', '140');
-    press('Put it on the shelf');
+    await type('Name', 'Puffin');
+    await pick('1 to 4 weeks ago');
+    await type('In the jar', '140');
+    await press('Put it on the shelf');
     expect(
       selectJarEvents(store.getState(), selectJarAt(store.getState(), 'puffin')!),
     ).toMatchObject([{ kind: 'started', unfedH: [168, 720], massG: 140 }]);
   });
 
-  it('counts the fields that want another look, and joins nothing', () => {
+  it('counts the fields that want another look, and joins nothing', async () => {
     const store = add();
-    type('Keep', 'none');
-    type('Fed at', '');
-    press('Put it on the shelf');
+    await type('Keep', 'none');
+    await type('Fed at', '');
+    await press('Put it on the shelf');
     expect(screen.getByText('3 fields need another look.')).toBeVisible();
     expect(selectJars(store.getState())).toEqual([]);
   });
 });
 
 describe('a jar on paper', () => {
-  it('splits off a part with its origin, not twice under one name', () => {
+  it('splits off a part with its origin, not twice under one name', async () => {
     const store = kitchenStore([...PLACES, tern(), fed]);
     show(<PaperScreen id="tern" />, store);
-    press('Split off a part as a jar of its own');
-    type('Its name', 'tern');
-    type('How much', '900');
-    press('Split it off');
+    await press('Split off a part as a jar of its own');
+    await type('Its name', 'tern');
+    await type('How much', '900');
+    await press('Split it off');
     problemOf('Its name').toHaveAccessibleDescription('There is a jar of that name already.');
     problemOf('How much').toHaveAccessibleDescription(/./);
-    type('Its name', 'Puffin');
-    type('How much', '25');
-    press('Split it off');
+    await type('Its name', 'Puffin');
+    await type('How much', '25');
+    await press('Split it off');
     expect(
       selectJarEvents(store.getState(), selectJarAt(store.getState(), 'puffin')!),
     ).toMatchObject([

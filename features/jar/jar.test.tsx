@@ -59,17 +59,17 @@ describe('a jar', () => {
     expect(screen.getByText(/^(hungry|sunk|sinking)/)).toBeVisible();
   });
 
-  it('asks about a height that no starter reaches, takes it back with what was typed, or lets it stand', () => {
+  it('asks about a height that no starter reaches, takes it back with what was typed, or lets it stand', async () => {
     const store = ternShown(fed);
     const kinds = () => selectJarEvents(store.getState(), 'tern').map(({ kind }) => kind);
-    type('Rise above the band', '300');
-    press('Log this look');
+    await type('Rise above the band', '300');
+    await press('Log this look');
     expect(screen.getByText('300 %: is that right?')).toBeVisible();
-    press('No, take it back');
+    await press('No, take it back');
     expect(kinds()).not.toContain('looked');
     expect(screen.getByLabelText('Rise above the band')).toHaveValue('300');
-    press('Log this look');
-    press('Yes, it was so');
+    await press('Log this look');
+    await press('Yes, it was so');
     expect(kinds()).toContain('looked');
     expect(screen.queryByText(/is that right/)).toBeNull();
   });
@@ -85,14 +85,14 @@ describe('a jar', () => {
     expect(field).not.toHaveValue(before);
   });
 
-  it('in a jar that widens is asked about in its own heights', () => {
+  it('in a jar that widens is asked about in its own heights', async () => {
     const wide = tern({}, { taper: 0.6 });
     show(<JarPane id="tern" />, kitchenStore([...PLACES, wide, fed]));
     const told = () => screen.queryByText(/^The forecast was/)?.textContent ?? '';
     const field = screen.getByLabelText('Rise above the band');
     const expected = Number((field as HTMLInputElement).value);
-    type('Rise above the band', '400');
-    press('Log this look');
+    await type('Rise above the band', '400');
+    await press('Log this look');
     const [low, high] = [...told().matchAll(/[+−] (\d+) %/g)].map(([, pct]) => Number(pct));
     expect(low).toBeLessThanOrEqual(expected);
     expect(high).toBeGreaterThanOrEqual(expected);
@@ -112,7 +112,7 @@ describe('a jar', () => {
     expect(screen.getByText(/no such jar/i)).toBeVisible();
   });
 
-  it('in a programme leads to it', () => {
+  it('in a programme leads to it', async () => {
     const store = ternShown(fed);
     act(
       () =>
@@ -120,65 +120,65 @@ describe('a jar', () => {
           doneTo('tern', (jar) => beginProgramme(jar, { programme: 'neglected' }), 'begun'),
         ),
     );
-    touch('link', 'To its programme');
+    await touch('link', 'To its programme');
     expect(went).toEqual(['/jar/tern/programme']);
   });
 
-  it('that was emptied is drawn and looked at like any other', () => {
+  it('that was emptied is drawn and looked at like any other', async () => {
     const store = ternShown(fed);
-    press('Take out');
-    type('How much', '100');
-    press('Take it out');
+    await press('Take out');
+    await type('How much', '100');
+    await press('Take it out');
     expect(selectJar(store.getState(), 'tern')!.massG).toBe(0);
     expect(document.body.innerHTML).not.toMatch(/NaN/);
-    type('Rise above the band', '20');
-    press('Log this look');
+    await type('Rise above the band', '20');
+    await press('Log this look');
     expect(logged(store)).toMatchObject({ kind: 'looked', height: 1.2 });
   });
 
-  it('leaves the shelf, and comes back', () => {
+  it('leaves the shelf, and comes back', async () => {
     const store = ternShown();
-    press('Archive');
+    await press('Archive');
     expect(selectJars(store.getState())).toEqual([]);
     expect(screen.queryByRole('link', { name: 'Feed' })).toBeNull();
-    press('Back on the shelf');
+    await press('Back on the shelf');
     expect(selectJars(store.getState()).map(({ id }) => id)).toEqual(['tern']);
   });
 });
 
 describe('a look', () => {
-  it('is logged as it was typed', () => {
+  it('is logged as it was typed', async () => {
     const store = ternShown(fed);
-    type('Rise above the band', '85');
-    press('Log this look');
+    await type('Rise above the band', '85');
+    await press('Log this look');
     expect(logged(store)).toMatchObject({ kind: 'looked', height: 1.85 });
   });
 
-  it('of a nonsense height is not, and keeps what was typed', () => {
+  it('of a nonsense height is not, and keeps what was typed', async () => {
     const store = ternShown(fed);
-    type('Rise above the band', 'high');
-    press('Log this look');
+    await type('Rise above the band', 'high');
+    await press('Log this look');
     expect(logged(store)).toMatchObject({ kind: 'fed' });
     problemOf('Rise above the band').toHaveAccessibleDescription(/between -80 and 900/);
     problemOf('Rise above the band').toHaveValue('high');
   });
 
-  it('in a jar that widens upward counts volume, not height', () => {
+  it('in a jar that widens upward counts volume, not height', async () => {
     const store = kitchenStore([...PLACES, { ...tern({}, { taper: 0.6 }), id: 'a tumbler' }, fed]);
     show(<JarPane id="tern" />, store);
-    type('Rise above the band', '50');
+    await type('Rise above the band', '50');
     expect(screen.getByText(/in this jar 1\.\d × the volume/)).toBeVisible();
-    press('Log this look');
+    await press('Log this look');
     expect((logged(store) as { height: number }).height).toBeGreaterThan(1.55);
   });
 
-  it('without a height logs what else was seen', () => {
+  it('without a height logs what else was seen', async () => {
     const store = ternShown(fed);
-    press('More');
-    pick('yoghurt');
-    pick('floats');
-    type('Note', '  thick and merry ');
-    press('Log this look');
+    await press('More');
+    await pick('yoghurt');
+    await pick('floats');
+    await type('Note', '  thick and merry ');
+    await press('Log this look');
     expect(logged(store)).toMatchObject({
       smell: 'yoghurt',
       floats: true,
@@ -188,22 +188,22 @@ describe('a look', () => {
     expect(screen.queryByLabelText('Note')).toBeNull();
   });
 
-  it('cannot lie in the time to come', () => {
+  it('cannot lie in the time to come', async () => {
     const store = ternShown(fed);
-    press('More');
-    type('Seen at', '2026-03-15T10:00');
-    type('Rise above the band', '40');
-    press('Log this look');
+    await press('More');
+    await type('Seen at', '2026-03-15T10:00');
+    await type('Rise above the band', '40');
+    await press('Log this look');
     expect(logged(store)).toMatchObject({ kind: 'fed' });
     problemOf('Seen at').toHaveAccessibleDescription(/./);
   });
 });
 
 describe('the sheets of a jar', () => {
-  it('feed the same again in two touches', () => {
+  it('feed the same again in two touches', async () => {
     const store = ternShown(fed);
-    press('Same again');
-    press('It is fed');
+    await press('Same again');
+    await press('It is fed');
     expect(logged(store)).toMatchObject({ kind: 'fed', keepG: 20, flourG: 40, waterG: 40 });
     expect(store.getState().kitchen.events.find(({ kind }) => kind === 'discarded')).toMatchObject({
       grams: 80,
@@ -215,71 +215,71 @@ describe('the sheets of a jar', () => {
     ['', /./],
     ['500', /./],
     ['-3', /./],
-  ])('do not take %j out', (grams, problem) => {
+  ])('do not take %j out', async (grams, problem) => {
     const store = ternShown();
-    press('Take out');
-    type('How much', grams);
-    press('Take it out');
+    await press('Take out');
+    await type('How much', grams);
+    await press('Take it out');
     problemOf('How much').toHaveAccessibleDescription(problem);
     expect(logged(store)).toMatchObject({ kind: 'started' });
   });
 
-  it('warn when less than the keep stays, take it, and go on to the feed', () => {
+  it('warn when less than the keep stays, take it, and go on to the feed', async () => {
     const store = ternShown();
-    press('Take out');
-    type('How much', '80');
+    await press('Take out');
+    await type('How much', '80');
     problemOf('How much').toHaveAccessibleDescription(/Less than the keep of 20 g stays/);
-    press('Take it out, then feed what stays');
+    await press('Take it out, then feed what stays');
     expect(logged(store)).toMatchObject({ kind: 'took', grams: 80 });
     expect(went).toEqual(['/jar/tern/feed']);
   });
 
-  it('take out for elsewhere', () => {
+  it('take out for elsewhere', async () => {
     const store = ternShown();
-    press('Take out');
-    type('How much', '30');
-    pick('compost');
-    press('Take it out');
+    await press('Take out');
+    await type('How much', '30');
+    await pick('compost');
+    await press('Take it out');
     expect(logged(store)).toMatchObject({ kind: 'discarded', grams: 30, to: 'compost' });
   });
 
-  it('move it, with what each place would do', () => {
+  it('move it, with what each place would do', async () => {
     const store = ternShown(fed);
-    press('Move');
+    await press('Move');
     const sheet = within(screen.getByRole('dialog', { name: 'Move Tern', hidden: true }));
     expect(
       sheet.getByRole('button', { name: 'Counter, where it stands', hidden: true }),
     ).toBeDisabled();
     expect(sheet.getAllByText(/^(ripe|not ripe)/).length).toBe(PLACES.length);
-    press('Larder');
+    await press('Larder');
     expect(logged(store)).toMatchObject({ kind: 'moved', place: 'larder' });
   });
 
-  it('write no empty note and no novel', () => {
+  it('write no empty note and no novel', async () => {
     const store = ternShown();
-    press('Write a note');
-    press('Write it down');
+    await press('Write a note');
+    await press('Write it down');
     problemOf('Note').toHaveAccessibleDescription('Write a word or two first.');
-    type('Note', 'x'.repeat(2001));
-    press('Write it down');
+    await type('Note', 'x'.repeat(2001));
+    await press('Write it down');
     problemOf('Note').toHaveAccessibleDescription(/this has 2001/);
-    type('Note', 'smells of apples');
-    press('Write it down');
+    await type('Note', 'smells of apples');
+    await press('Write it down');
     expect(logged(store)).toMatchObject({ kind: 'noted', note: 'smells of apples' });
   });
 
-  it('put it into another glass, if that will hold it', () => {
+  it('put it into another glass, if that will hold it', async () => {
     const store = ternShown();
-    press('Put it into another jar');
-    type('Holds', '60');
-    press('It is in the other jar');
+    await press('Put it into another jar');
+    await type('Holds', '60');
+    await press('It is in the other jar');
     problemOf('Holds').toHaveAccessibleDescription(/that jar is too small/);
-    type('Holds', '750');
-    type('Weighs empty', 'heavy');
-    press('It is in the other jar');
+    await type('Holds', '750');
+    await type('Weighs empty', 'heavy');
+    await press('It is in the other jar');
     problemOf('Weighs empty').toHaveAccessibleDescription(/Between 5 and 5000/);
-    type('Weighs empty', '410');
-    press('It is in the other jar');
+    await type('Weighs empty', '410');
+    await press('It is in the other jar');
     expect(selectJar(store.getState(), 'tern')!.card.vessel).toEqual({
       emptyG: 410,
       capacityMl: 750,
@@ -288,12 +288,12 @@ describe('the sheets of a jar', () => {
 });
 
 describe('what happens if', () => {
-  it('fills the bench with the feed that was thought of', () => {
+  it('fills the bench with the feed that was thought of', async () => {
     const store = ternShown(fed);
-    press('What happens if I feed it');
+    await press('What happens if I feed it');
     expect(screen.getByRole('heading', { name: /^If fed now: / })).toBeVisible();
-    pick('Warm spot');
-    press('Do this');
+    await pick('Warm spot');
+    await press('Do this');
     expect(went).toEqual(['/jar/tern/feed']);
     expect(store.getState().bench.tern).toMatchObject({ keepG: 20, place: 'warm' });
   });

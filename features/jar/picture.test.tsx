@@ -56,17 +56,9 @@ async function choose(...read: object[]) {
   mockRead = read;
   const assets = read.map((_, i) => ({ file: { name: `jar ${i}.jpg`, size: 1000 } }));
   jest.mocked(getDocumentAsync).mockResolvedValueOnce({ canceled: false, assets } as never);
-  await act(async () => {
-    press('Choose one or several');
-    await Promise.resolve();
-  });
+  await press('Choose one or several');
   await waitFor(() => expect(screen.queryByText('Reading …')).toBeNull());
 }
-const log = (name: string) =>
-  act(async () => {
-    press(name);
-    await Promise.resolve();
-  });
 
 describe('a picture of a jar', () => {
   it('becomes a look with its picture, where its marks were put, and one undo takes both back', async () => {
@@ -79,7 +71,7 @@ describe('a picture of a jar', () => {
     fireEvent.keyDown(surface, { key: 'PageDown' });
     fireEvent.keyDown(surface, { key: 'ArrowDown' });
     expect(screen.getByText(/^\+ 90 %, give or take/)).toBeVisible();
-    await log('Log this look');
+    await press('Log this look');
     await waitFor(() => expect(looks(store)).toHaveLength(1));
     expect(looks(store)[0]!.height).toBeCloseTo(1.9, 1);
     const [kept] = picturesOf(looks(store)[0]!, selectJarEvents(store.getState(), 'tern'));
@@ -99,7 +91,7 @@ describe('a picture of a jar', () => {
       picture({ takenAt: local(times[0]!), proposal: proposal(450) }),
     );
     expect(screen.getByText('Picture 2')).toBeVisible();
-    await log('Log 2 looks');
+    await press('Log 2 looks');
     await waitFor(() => expect(looks(store)).toHaveLength(2));
     const [first, second] = looks(store);
     expect(first!.height!).toBeLessThan(second!.height!);
@@ -124,8 +116,8 @@ describe('a picture of a jar', () => {
     expect(screen.getByText(/no picture that the browser can read/)).toBeVisible();
     await choose(picture());
     const before = mockKept.size;
-    type('Taken at', '2026-03-10T08:00');
-    await log('Log this look');
+    await type('Taken at', '2026-03-10T08:00');
+    await press('Log this look');
     await waitFor(() =>
       expect(screen.getByText(/before the last feed|not in the kitchen yet/)).toBeVisible(),
     );

@@ -40,25 +40,22 @@ async function addPicture() {
   jest
     .mocked(getDocumentAsync)
     .mockResolvedValueOnce({ canceled: false, assets: [{ file }] } as never);
-  await act(async () => {
-    press('Add a picture');
-    await Promise.resolve();
-  });
+  await press('Add a picture');
 }
 
 describe('how a bake turned out', () => {
-  it('is tied to the levain and the feed it came from, said otherwise later, and undone', () => {
+  it('is tied to the levain and the feed it came from, said otherwise later, and undone', async () => {
     const store = kitchen();
     show(<JournalScreen />, store);
-    press(/took|taken out/);
-    press('How did the bake turn out?');
-    press('Write it down');
+    await press(/took|taken out/);
+    await press('How did the bake turn out?');
+    await press('Write it down');
     expect(screen.getByText('Nothing is said yet.')).toBeVisible();
-    touch('radio', 'rose well');
-    touch('radio', 'open');
-    touch('radio', 'mildly sour');
-    type('Otherwise the next time', 'a longer proof');
-    press('Write it down');
+    await touch('radio', 'rose well');
+    await touch('radio', 'open');
+    await touch('radio', 'mildly sour');
+    await type('Otherwise the next time', 'a longer proof');
+    await press('Write it down');
     expect(
       screen.getByText(/^Rose well, crumb open, mildly sour; next time: a longer proof\.$/),
     ).toBeVisible();
@@ -68,32 +65,32 @@ describe('how a bake turned out', () => {
       outcome: { of: 't', crumb: 'open' },
       chapter: { fed: { id: 'f' } },
     });
-    press('Say it otherwise');
-    touch('radio', 'gummy');
-    press('Write it down');
+    await press('Say it otherwise');
+    await touch('radio', 'gummy');
+    await press('Write it down');
     expect(outcomeOf({ id: 't' }, events(store))).toMatchObject({ crumb: 'gummy', sour: 'mild' });
     act(() => void store.dispatch(undoNotice()));
     expect(outcomeOf({ id: 't' }, events(store))).toMatchObject({ crumb: 'open' });
   });
 
-  it('stands in the journal with what was taken, and by itself under Bakes', () => {
+  it('stands in the journal with what was taken, and by itself under Bakes', async () => {
     const store = kitchen();
     show(<JournalScreen />, store);
-    press(/took|taken out/);
-    press('How did the bake turn out?');
-    touch('radio', 'stayed flat');
-    press('Write it down');
-    press('Close');
+    await press(/took|taken out/);
+    await press('How did the bake turn out?');
+    await touch('radio', 'stayed flat');
+    await press('Write it down');
+    await press('Close');
     expect(screen.getByText('the bake: stayed flat')).toBeVisible();
-    press('Narrow it');
-    touch('radio', 'Bakes');
+    await press('Narrow it');
+    await touch('radio', 'Bakes');
     expect(screen.getAllByRole('button', { name: /the bake: stayed flat/ })).toHaveLength(1);
     expect(screen.queryByRole('button', { name: /fed:/ })).toBeNull();
   });
 });
 
 describe('what a bowl was begun with', () => {
-  it('is no bake, and nobody asks how it turned out', () => {
+  it('is no bake, and nobody asks how it turned out', async () => {
     const seed: JournalEvent = { ...TOOK, id: 'seed', grams: 20 };
     const bowl: JournalEvent = {
       ...tern({ name: 'Levain', bowl: {} }),
@@ -104,7 +101,7 @@ describe('what a bowl was begun with', () => {
     };
     const store = kitchenStore([...PLACES, tern(), FED, seed, bowl]);
     show(<JournalScreen of="tern" />, store);
-    press(/took/);
+    await press(/took/);
     expect(screen.queryByRole('button', { name: /turn out/, hidden: true })).toBeNull();
   });
 });
@@ -113,15 +110,15 @@ describe('a picture of a look or a bake', () => {
   it('is kept before it is written down, with the hour of its camera', async () => {
     const store = kitchen();
     show(<JournalScreen />, store);
-    press(/110 %/);
+    await press(/110 %/);
     mockShrunk = { picture: {}, width: 960, height: 1280, takenAt: null };
     await addPicture();
     await waitFor(() => expect(picturesOf({ id: 'l' }, events(store))).toHaveLength(1));
     const [picture] = picturesOf({ id: 'l' }, events(store));
     expect(kept.has(picture!.picture)).toBe(true);
     expect(screen.getByText('This picture is not on this device.')).toBeVisible();
-    press(/^See the picture large/);
-    press('Take it away');
+    await press(/^See the picture large/);
+    await press('Take it away');
     expect(picturesOf({ id: 'l' }, events(store))).toEqual([]);
   });
 
@@ -129,7 +126,7 @@ describe('a picture of a look or a bake', () => {
     const store = kitchen();
     const before = store.getState().kitchen.events;
     show(<JournalScreen />, store);
-    press(/110 %/);
+    await press(/110 %/);
     mockShrunk = { problem: 'This is no picture that the browser can read. Nothing was changed.' };
     await addPicture();
     await waitFor(() =>

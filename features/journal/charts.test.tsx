@@ -1,4 +1,4 @@
-import { act, screen, waitFor, within } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 
 import { type JournalEvent, placesOf } from '@core/journal';
 import { kitchenTime } from '@core/measure';
@@ -51,15 +51,12 @@ describe('charts', () => {
   it('say in words what they draw, show it as a table, and go out as a file', async () => {
     show(<ChartsScreen />, kitchen());
     await waitFor(() => expect(screen.getByText(/^Tern: doubled 6 times/)).toBeVisible());
-    press('Time to double as a table');
+    await press('Time to double as a table');
     const table = within(screen.getByRole('table', { name: 'Time to double', hidden: true }));
     // Between + 50 % at four hours and + 120 % at eight.
     expect(table.getAllByText('6.9')).toHaveLength(6);
-    press('Time to double as a picture');
-    await act(async () => {
-      press('Save Time to double as CSV');
-      await Promise.resolve();
-    });
+    await press('Time to double as a picture');
+    await press('Save Time to double as CSV');
     await waitFor(() => expect(saveFile).toHaveBeenCalled());
     const [name, csv] = jest.mocked(saveFile).mock.lastCall!;
     expect(name).toBe('ombrello-doubling.csv');

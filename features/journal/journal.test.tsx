@@ -45,7 +45,7 @@ const days = () =>
     .filter((title) => /^(Today|Yesterday|\w{3} \d)/.test(title));
 
 describe('the journal', () => {
-  it('is told by day, newest first, of all jars or one', () => {
+  it('is told by day, newest first, of all jars or one', async () => {
     show(
       <JournalScreen />,
       kitchenStore([...PLACES, tern(), puffin, noted(30), noted(1, 'puffin')]),
@@ -56,7 +56,7 @@ describe('the journal', () => {
     ]);
     expect(days()).toHaveLength(2);
     expect(days()[0]).toMatch(/^Today, \w{3} \d+ \w+$/);
-    touch('radio', 'Tern');
+    await touch('radio', 'Tern');
     expect(lines()).toHaveLength(1);
   });
 
@@ -81,7 +81,7 @@ describe('the journal', () => {
     expect(screen.getByText('highest seen + 110 %, after 6 hours')).toBeVisible();
   });
 
-  it('is narrowed to a sort, to words, and to what was up to a day', () => {
+  it('is narrowed to a sort, to words, and to what was up to a day', async () => {
     show(
       <JournalScreen />,
       kitchenStore([
@@ -93,48 +93,48 @@ describe('the journal', () => {
         noted(1),
       ]),
     );
-    touch('button', 'Narrow it');
-    touch('radio', 'Looks');
+    await touch('button', 'Narrow it');
+    await touch('radio', 'Looks');
     expect(lines()).toEqual([expect.stringContaining('+ 110 %')]);
-    touch('radio', 'Everything');
-    type('With these words', 'NOTE tern 30');
+    await touch('radio', 'Everything');
+    await type('With these words', 'NOTE tern 30');
     expect(lines()).toEqual([expect.stringContaining('Note 30')]);
-    type('With these words', 'pelican');
+    await type('With these words', 'pelican');
     expect(screen.getByText('Nothing like that was logged.')).toBeVisible();
-    type('With these words', '');
-    type('Up to the day', iso(-26).slice(0, 10));
+    await type('With these words', '');
+    await type('Up to the day', iso(-26).slice(0, 10));
     expect(lines().some((line) => line.includes('Note 1 '))).toBe(false);
     expect(lines().some((line) => line.includes('Note 30'))).toBe(true);
   });
 
-  it('strikes an entry out without losing it', () => {
+  it('strikes an entry out without losing it', async () => {
     const store = show(<JournalScreen />, kitchenStore([...PLACES, tern(), noted(3)]));
-    touch('button', /Note 3/);
-    touch('button', 'Strike it out');
+    await touch('button', /Note 3/);
+    await touch('button', 'Strike it out');
     expect(selectJarEvents(store.getState(), 'tern')).toHaveLength(1);
     expect(store.getState().kitchen.events.some(({ id }) => id === 'tern note 3')).toBe(true);
     act(() => void store.dispatch(undoNotice()));
     expect(selectJarEvents(store.getState(), 'tern')).toHaveLength(2);
   });
 
-  it('puts an entry right, tells what it was before, and takes that back', () => {
+  it('puts an entry right, tells what it was before, and takes that back', async () => {
     const store = show(
       <JournalScreen />,
       kitchenStore([...PLACES, { ...tern(), at: iso(-100) }, fed(2)]),
     );
-    touch('button', /fed: /);
-    touch('button', 'Put it right');
-    type('Keep', 'much');
-    touch('button', 'Save it so');
+    await touch('button', /fed: /);
+    await touch('button', 'Put it right');
+    await type('Keep', 'much');
+    await touch('button', 'Save it so');
     expect(screen.getByLabelText('Keep')).toHaveAccessibleDescription('Give a weight in grams.');
     expect(screen.getByLabelText('Keep')).toHaveValue('much');
-    type('Keep', '25');
-    touch('button', 'Save it so');
+    await type('Keep', '25');
+    await touch('button', 'Save it so');
     expect(selectJarEvents(store.getState(), 'tern').at(-1)).toMatchObject({
       keepG: 25,
       flourG: 40,
     });
-    touch('button', /fed: keep 25/);
+    await touch('button', /fed: keep 25/);
     expect(screen.getByText(/^Put right\. Before: .*keep 20/)).toBeVisible();
     act(() => void store.dispatch(undoNotice()));
     expect(selectJarEvents(store.getState(), 'tern').at(-1)).toMatchObject({ keepG: 20 });
@@ -145,10 +145,10 @@ describe('the journal', () => {
       <JournalScreen />,
       kitchenStore([...PLACES, tern(), puffin, noted(3), noted(1, 'puffin')]),
     );
-    touch('button', 'Save it all as a table (CSV)');
+    await touch('button', 'Save it all as a table (CSV)');
     await waitFor(() => expect(saveFile).toHaveBeenCalled());
-    touch('radio', 'Puffin');
-    touch('button', 'Save the log of Puffin as a table (CSV)');
+    await touch('radio', 'Puffin');
+    await touch('button', 'Save the log of Puffin as a table (CSV)');
     await waitFor(() => expect(saveFile).toHaveBeenCalledTimes(2));
     const [[, all], [name, one]] = jest.mocked(saveFile).mock.calls as [
       [string, string],
@@ -159,7 +159,7 @@ describe('the journal', () => {
     expect(name).toMatch(/^ombrello-puffin-\d{4}-\d\d-\d\d\.csv$/);
   });
 
-  it('is long, and shown some days at a time, each of them whole', () => {
+  it('is long, and shown some days at a time, each of them whole', async () => {
     show(
       <JournalScreen />,
       kitchenStore([
@@ -170,12 +170,12 @@ describe('the journal', () => {
       ]),
     );
     expect(lines()).toHaveLength(63);
-    touch('button', 'Earlier days');
+    await touch('button', 'Earlier days');
     expect(lines()).toHaveLength(84);
     expect(screen.queryByRole('button', { name: 'Earlier days', hidden: true })).toBeNull();
   });
 
-  it('draws how warmth changes the hours of a jar, from three peaks on', () => {
+  it('draws how warmth changes the hours of a jar, from three peaks on', async () => {
     const fedAndPeaked = (n: number): readonly JournalEvent[] => [
       {
         kind: 'fed',
@@ -198,11 +198,11 @@ describe('the journal', () => {
       ]);
     show(<JournalScreen />, kitchen([4, 3]));
     expect(screen.queryByRole('region', { name: 'Peaks and warmth', hidden: true })).toBeNull();
-    touch('radio', 'Tern');
+    await touch('radio', 'Tern');
     expect(screen.getByText(/^Log it when Tern is at its peak/)).toBeVisible();
     cleanup();
     show(<JournalScreen />, kitchen([4, 3, 1]));
-    touch('radio', 'Tern');
+    await touch('radio', 'Tern');
     expect(
       screen.getByText(/^3 peaks seen, from 7 hours at 2\d °C to 10 hours at 2\d °C\.$/),
     ).toBeVisible();

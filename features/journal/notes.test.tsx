@@ -18,18 +18,9 @@ async function choose(text: string, button = 'Choose the file') {
   jest
     .mocked(getDocumentAsync)
     .mockResolvedValueOnce({ canceled: false, assets: [{ file }] } as never);
-  await act(async () => {
-    press(button);
-    await Promise.resolve();
-  });
+  await press(button);
   await waitFor(() => expect(screen.queryByText('Reading the file …')).toBeNull());
 }
-const asking = (ask: () => void) =>
-  act(async () => {
-    ask();
-    await Promise.resolve();
-  });
-
 describe('notes from a table', () => {
   it('are looked at, go to the jars they name and to new ones, and are taken back as one', async () => {
     const store = own();
@@ -41,7 +32,7 @@ describe('notes from a table', () => {
     expect(screen.getByText(/^5 entries, /)).toBeVisible();
     expect(screen.getAllByText(/^Puffin, .*: fed: keep 20, water 80, flour 80 g/)).toHaveLength(3);
     expect(store.getState().kitchen.events).toHaveLength(before);
-    press('Take in 5 entries');
+    await press('Take in 5 entries');
     expect(went).toContain('/journal');
     const names = () =>
       selectJars(store.getState())
@@ -60,12 +51,12 @@ describe('notes from a table', () => {
     // Of no name, they go to the jar that is here.
     expect(screen.getByRole('radio', { name: 'Tern' })).toBeChecked();
     expect(screen.getAllByText(/flour 0 g/).length).toBeGreaterThan(0);
-    await asking(() => touch('radio', 'let me choose'));
+    await touch('radio', 'let me choose');
     const flour = screen.getByRole('radiogroup', { name: 'Flour is in', hidden: true });
     expect(flour).toBeVisible();
-    type('Kept at a feed, where it does not say', '30');
+    await type('Kept at a feed, where it does not say', '30');
     await waitFor(() => expect(screen.getAllByText(/keep 30/).length).toBeGreaterThan(0));
-    touch('radio', 'nowhere');
+    await touch('radio', 'nowhere');
     const button = screen.getByRole('button', { name: 'Take in 0 entries' });
     expect(button).toBeDisabled();
     expect(selectJarEvents(store.getState(), 'tern').filter(({ kind }) => kind === 'fed')).toEqual(
@@ -81,7 +72,7 @@ describe('notes from a table', () => {
     const text = `date,jar,keep,flour,water\n${day(3)} 09:00,Tern,20,80,80\n${day(2)} 09:00,Tern,20,80,80\nsome day,Tern,20,80,80`;
     await choose(text);
     expect(screen.getByText(/^Line 4, column 1 \(date\), “some day”/)).toBeVisible();
-    press('Take in the 2 that can be read');
+    await press('Take in the 2 that can be read');
     await choose(text, 'Choose another file');
     expect(screen.getByText('All of it is in the journal already.')).toBeVisible();
   });

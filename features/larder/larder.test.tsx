@@ -42,18 +42,18 @@ describe('the larder', () => {
     expect(screen.queryByRole('region', { name: 'Used and saved' })).toBeNull();
   });
 
-  it('says when the discard jar is full', () => {
+  it('says when the discard jar is full', async () => {
     show(<LarderScreen />);
-    type('The discard jar holds', '400');
+    await type('The discard jar holds', '400');
     expect(screen.getByText('The discard jar is full')).toBeVisible();
-    type('The discard jar holds', '5');
+    await type('The discard jar holds', '5');
     expect(screen.getByText('Between 100 and 10000, please.')).toBeVisible();
   });
 
-  it('freezes a lot, and it sours no more', () => {
+  it('freezes a lot, and it sours no more', async () => {
     const store = show(<LarderScreen />);
     const before = selectLots(store.getState()).filter(({ store: at }) => at === 'freezer').length;
-    touch('button', /^Freeze 192 g/);
+    await touch('button', /^Freeze 192 g/);
     const frozen = selectLots(store.getState()).filter(({ store: at }) => at === 'freezer');
     expect(frozen.length).toBe(before + 1);
     const acid = frozen[0]!.acid;
@@ -88,39 +88,39 @@ describe('the larder', () => {
     const here = (store: ReturnType<typeof two>) =>
       selectLots(store.getState()).map(({ jar, grams }) => [jar, grams]);
 
-    it('takes the oldest first, or the lot that is chosen', () => {
+    it('takes the oldest first, or the lot that is chosen', async () => {
       const store = show(<LarderScreen />, two());
-      press('Take some');
+      await press('Take some');
       expect(screen.getByLabelText('How much')).toHaveValue('120');
-      touch('radio', /^Puffin, 90 g/);
+      await touch('radio', /^Puffin, 90 g/);
       expect(screen.getByLabelText('How much')).toHaveValue('90');
-      type('How much', '100');
-      press('Take it');
+      await type('How much', '100');
+      await press('Take it');
       expect(screen.getByText('There are only 90 g of it.')).toBeVisible();
-      type('How much', '50');
-      press('Take it');
+      await type('How much', '50');
+      await press('Take it');
       expect(here(store)).toEqual([
         ['tern', 120],
         ['puffin', 40],
         ['tern', 60],
       ]);
-      press('Take some');
-      type('How much', '130');
-      press('Take it');
+      await press('Take some');
+      await type('How much', '130');
+      await press('Take it');
       expect(here(store)).toEqual([
         ['puffin', 30],
         ['tern', 60],
       ]);
     });
 
-    it('makes something of one jar’s alone', () => {
+    it('makes something of one jar’s alone', async () => {
       const store = show(<MakeScreen />, two());
       expect(screen.getByText(/^270 g in the fridge, all together/)).toBeVisible();
-      touch('radio', 'Puffin');
+      await touch('radio', 'Puffin');
       expect(screen.getByText(/^90 g in the fridge of Puffin at 100 % hydration\.$/)).toBeVisible();
-      touch('radio', 'use it up');
-      press(/^Pancakes: /);
-      press(/^Made: take 90 g off$/);
+      await touch('radio', 'use it up');
+      await press(/^Pancakes: /);
+      await press(/^Made: take 90 g off$/);
       expect(here(store)).toEqual([
         ['tern', 120],
         ['tern', 60],
@@ -130,58 +130,58 @@ describe('the larder', () => {
     });
   });
 
-  it('dries a backup: too much is refused, what is spread out can be packed once it snaps', () => {
+  it('dries a backup: too much is refused, what is spread out can be packed once it snaps', async () => {
     const store = show(<LarderScreen />);
-    press('Make a backup of Dunlin');
-    type('How much', '900');
-    press('It is spread out');
+    await press('Make a backup of Dunlin');
+    await type('How much', '900');
+    await press('It is spread out');
     expect(screen.getByText(/^There are only about \d+ g in the jar/)).toBeVisible();
-    type('How much', '40');
-    press('It is spread out');
+    await type('How much', '40');
+    await press('It is spread out');
     expect(selectDrying(store.getState())).toHaveLength(1);
     later(store, 30);
     expect(screen.getByText(/^Try a piece: it may snap/)).toBeVisible();
-    press('Dunlin snaps: pack it');
-    type('Flakes', '80');
-    press('They are packed');
+    await press('Dunlin snaps: pack it');
+    await type('Flakes', '80');
+    await press('They are packed');
     expect(screen.getByText('40 g were spread out; dried they weigh less.')).toBeVisible();
-    type('Flakes', '21');
-    press('They are packed');
+    await type('Flakes', '21');
+    await press('They are packed');
     expect(selectBackups(store.getState())[0]).toMatchObject({ form: 'flakes', gramsLeft: 21 });
     expect(selectDrying(store.getState())).toHaveLength(0);
   });
 
-  it('keeps a twin that is fed monthly', () => {
+  it('keeps a twin that is fed monthly', async () => {
     const store = show(<LarderScreen />);
-    press('Make a backup of Skua');
-    touch('radio', 'twin');
-    press('It is made');
+    await press('Make a backup of Skua');
+    await touch('radio', 'twin');
+    await press('It is made');
     later(store, 24 * 31);
     expect(screen.getByText(/^Its monthly feed is due/)).toBeVisible();
-    press('Skua, a twin: fed');
+    await press('Skua, a twin: fed');
     expect(screen.getByText(/^Feed it by/)).toBeVisible();
-    press('Skua, a twin: used up or thrown out');
+    await press('Skua, a twin: used up or thrown out');
     expect(selectBackups(store.getState()).map(({ form }) => form)).toEqual(['flakes']);
   });
 
-  it('asks for a backup once of each jar', () => {
+  it('asks for a backup once of each jar', async () => {
     show(<LarderScreen />);
-    press('Dunlin needs no backup');
+    await press('Dunlin needs no backup');
     expect(screen.queryByText('Dunlin has no backup yet.')).toBeNull();
     expect(screen.getByText('Skua has no backup yet.')).toBeVisible();
   });
 
-  it('weighs a tub and puts it away', () => {
+  it('weighs a tub and puts it away', async () => {
     const store = show(<LarderScreen />);
-    press('Weigh Harbour blend');
-    type('It holds', '-1');
-    press('That is in it');
+    await press('Weigh Harbour blend');
+    await type('It holds', '-1');
+    await press('That is in it');
     expect(screen.getByText('Grams from 0 to 50 000, please.')).toBeVisible();
-    type('It holds', '300');
-    press('That is in it');
+    await type('It holds', '300');
+    await press('That is in it');
     expect(screen.getByText(/^300 g, running low/)).toBeVisible();
-    press('Weigh Harbour blend');
-    press('Put the tub away for good');
+    await press('Weigh Harbour blend');
+    await press('Put the tub away for good');
     expect(selectTubs(store.getState())).toEqual([]);
   });
 
@@ -194,20 +194,20 @@ describe('the larder', () => {
     ).toBeVisible();
   });
 
-  it('draws what was used, and reads it out', () => {
+  it('draws what was used, and reads it out', async () => {
     show(<LarderScreen />);
     expect(
       screen.getByRole('img', { name: /^Starter taken out, by month\. Oct \d+ g: baked/ }),
     ).toBeVisible();
-    type('If Grebe had kept', '25');
+    await type('If Grebe had kept', '25');
     expect(screen.getByText(/^A keep of 25 g instead of 25/)).toBeVisible();
   });
 });
 
 describe('what can I make', () => {
-  it('lists what fits the time first, and says why the rest does not', () => {
+  it('lists what fits the time first, and says why the rest does not', async () => {
     show(<MakeScreen />);
-    touch('radio', '30 min');
+    await touch('radio', '30 min');
     const names = screen
       .getAllByRole('button', { name: /: / })
       .map((row) => row.getAttribute('aria-label') ?? '');
@@ -216,58 +216,58 @@ describe('what can I make', () => {
     expect(names.slice(long).every((name) => name.endsWith('takes longer'))).toBe(true);
   });
 
-  it('begins with what two people eat, and with the time there is', () => {
+  it('begins with what two people eat, and with the time there is', async () => {
     show(<MakeScreen />);
-    touch('button', /^Pancakes: 6 pancakes in 24 min, from \d+ g$/);
+    await touch('button', /^Pancakes: 6 pancakes in 24 min, from \d+ g$/);
     expect(screen.getByLabelText('How many pancakes')).toHaveValue('6');
-    touch('radio', 'use it up');
-    touch('radio', '30 min');
+    await touch('radio', 'use it up');
+    await touch('radio', '30 min');
     expect(screen.getByText(/^About (2\d|30) minutes for \d+ pancakes/)).toBeVisible();
   });
 
-  it('scales to a number that is wanted, and takes what is used off the ledger', () => {
+  it('scales to a number that is wanted, and takes what is used off the ledger', async () => {
     const store = show(<MakeScreen />);
     const here = () => selectLots(store.getState()).reduce((sum, { grams }) => sum + grams, 0);
     const before = here();
-    touch('button', /^Waffles: /);
-    type('How many waffles', '4');
-    touch('button', /^Made: take 13\d g off$/);
+    await touch('button', /^Waffles: /);
+    await type('How many waffles', '4');
+    await touch('button', /^Made: take 13\d g off$/);
     expect(before - here()).toBeGreaterThan(130);
     expect(before - here()).toBeLessThan(140);
   });
 
-  it('shows the formulas where nothing is here, and takes nothing', () => {
+  it('shows the formulas where nothing is here, and takes nothing', async () => {
     show(<MakeScreen />, kitchenStore([]));
     expect(screen.getByText(/^There is no discard in the fridge/)).toBeVisible();
-    touch('button', /^Crumpets: /);
+    await touch('button', /^Crumpets: /);
     expect(screen.getByText(/there is none\. Make fewer/)).toBeVisible();
     expect(screen.queryByRole('button', { name: /^Made/ })).toBeNull();
   });
 
-  it('feeds some of it as a levain, with its forecast', () => {
+  it('feeds some of it as a levain, with its forecast', async () => {
     show(<MakeScreen />);
     const levain = region('As a levain');
     expect(
       levain.getByText(/^21 g of the freshest discard, 65 g water and 65 g flour: ripe/),
     ).toBeVisible();
-    type('Levain wanted', '1990');
+    await type('Levain wanted', '1990');
     expect(levain.getByText(/of the freshest are there\.$/)).toBeVisible();
   });
 });
 
 describe('going away', () => {
-  it('refuses dates that cannot be, and keeps them', () => {
+  it('refuses dates that cannot be, and keeps them', async () => {
     show(<AwayScreen />);
-    type('Back', '2026-03-01T09:00');
+    await type('Back', '2026-03-01T09:00');
     expect(screen.getByText('You come back before you leave: check the two dates.')).toBeVisible();
     expect(screen.getByLabelText('Back')).toHaveValue('2026-03-01T09:00');
     expect(screen.queryByRole('region', { name: 'Grebe' })).toBeNull();
   });
 
-  it('advises each jar by how long, and lets another way be chosen', () => {
+  it('advises each jar by how long, and lets another way be chosen', async () => {
     show(<AwayScreen />);
-    type('Leaving', '2026-03-20T09:00');
-    type('Back', '2026-07-20T09:00');
+    await type('Leaving', '2026-03-20T09:00');
+    await type('Back', '2026-07-20T09:00');
     const grebe = region('Grebe');
     expect(grebe.getByText('For 122 days the least trouble is to: dry it')).toBeVisible();
     expect(grebe.getByText(/begin three days before leaving/)).toBeVisible();
@@ -282,9 +282,9 @@ describe('going away', () => {
     expect(store.getState().bench.grebe).toMatchObject({ keepG: 20, parts: 5, waterParts: 5 });
   });
 
-  it('tells the plan of the trip', () => {
+  it('tells the plan of the trip', async () => {
     const store = show(<AwayScreen />);
-    press('Add to my plan');
+    await press('Add to my plan');
     expect(selectTrips(store.getState())).toHaveLength(1);
     expect(screen.getByRole('button', { name: 'It is in your plan' })).toBeDisabled();
   });

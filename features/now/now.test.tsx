@@ -26,7 +26,7 @@ const press = (name: string | RegExp) => touch('button', name);
 const region = (name: string) => within(screen.getByRole('region', { name, hidden: true }));
 
 describe('the kitchen now', () => {
-  it('says what is next, when and how much, and how every jar stands', () => {
+  it('says what is next, when and how much, and how every jar stands', async () => {
     show(<NowScreen />);
     expect(screen.getByText(/^Friday 18:20 · kitchen 2\d °C$/)).toBeVisible();
     expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent(
@@ -38,8 +38,8 @@ describe('the kitchen now', () => {
       'Dunlin',
       'Skua',
     ]);
-    touch('link', 'Go to the bench');
-    touch('link', /^Skua, /);
+    await touch('link', 'Go to the bench');
+    await touch('link', /^Skua, /);
     expect(went).toEqual(['/jar/grebe/feed', '/jar/skua']);
   });
 
@@ -51,7 +51,7 @@ describe('the kitchen now', () => {
     expect(said()).not.toBe(first);
   });
 
-  it('feeds all that are due in one pass', () => {
+  it('feeds all that are due in one pass', async () => {
     const fed = (jar: string): JarEvent => ({
       kind: 'fed',
       id: `${jar} fed`,
@@ -67,7 +67,7 @@ describe('the kitchen now', () => {
       fed(jar),
     ]);
     show(<NowScreen />, kitchenStore([...PLACES, ...jars]));
-    touch('link', 'Feed both that are due');
+    await touch('link', 'Feed both that are due');
     expect(went).toEqual([expect.stringMatching(/^\/jar\/\w+\/feed\?then=/)]);
   });
 
@@ -96,7 +96,7 @@ describe('the kitchen now', () => {
     expect(screen.getByRole('link', { name: 'Go on at the bench', hidden: true })).toBeVisible();
   });
 
-  it('asks politely for backups, tells of flour that runs low, and leads there', () => {
+  it('asks politely for backups, tells of flour that runs low, and leads there', async () => {
     const store = kitchenStore([
       ...PLACES,
       tern(),
@@ -123,11 +123,11 @@ describe('the kitchen now', () => {
     ]);
     show(<NowScreen />, store);
     expect(region('Also').getByText('No backup yet of Tern')).toBeVisible();
-    touch('link', /^Harbour blend runs low/);
+    await touch('link', /^Harbour blend runs low/);
     expect(went).toEqual(['/larder']);
   });
 
-  it('feeds a jar in a programme as that says, and not as its card does', () => {
+  it('feeds a jar in a programme as that says, and not as its card does', async () => {
     const store = kitchenStore([...PLACES, tern()]);
     show(<NowScreen />, store);
     act(
@@ -138,7 +138,7 @@ describe('the kitchen now', () => {
     );
     expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent('Feed Tern now');
     expect(screen.getByText('Being brought back, day 1.')).toBeVisible();
-    touch('link', 'To its programme');
+    await touch('link', 'To its programme');
     expect(went).toEqual(['/jar/tern/programme']);
   });
 
@@ -153,14 +153,14 @@ describe('the kitchen now', () => {
     expect(screen.getByText(/A feed now puts it right/)).toBeVisible();
   });
 
-  it('does not send a jar that has long starved to an ordinary feed, from any door', () => {
+  it('does not send a jar that has long starved to an ordinary feed, from any door', async () => {
     show(<NowScreen />);
     expect(region('After that').getByText('Skua needs looking after')).toBeVisible();
-    touch('link', 'Skua needs looking after');
+    await touch('link', 'Skua needs looking after');
     expect(went).toEqual(['/trouble?jar=skua']);
   });
 
-  it('asks for the choice of a plan where levain is wanted soon, before a feed spoils it', () => {
+  it('asks for the choice of a plan where levain is wanted soon, before a feed spoils it', async () => {
     const store = kitchenStore();
     act(
       () =>
@@ -172,8 +172,8 @@ describe('the kitchen now', () => {
     expect(screen.getByRole('heading', { level: 1 })).toHaveTextContent(
       'Choose a plan for harbour loaves',
     );
-    touch('link', 'See the plans');
-    touch('link', 'Feed it anyway');
+    await touch('link', 'See the plans');
+    await touch('link', 'Feed it anyway');
     expect(went).toEqual(['/plan', '/jar/grebe/feed']);
   });
 
@@ -181,17 +181,17 @@ describe('the kitchen now', () => {
     show(<NowScreen />, kitchenStore([...PLACES]));
     expect(await screen.findByText('Bring a kitchen from a file')).toBeVisible();
     expect(screen.getByRole('heading', { name: 'No starter on the shelf yet' })).toBeVisible();
-    touch('link', 'Add a starter');
+    await touch('link', 'Add a starter');
     expect(went).toEqual(['/add']);
   });
 
   it('asks three things, and goes on with what was said', async () => {
     const store = show(<NowScreen />, kitchenStore([...PLACES]));
     await screen.findByText('Bring a kitchen from a file');
-    touch('radio', 'three');
-    touch('radio', 'in the fridge');
-    touch('radio', 'I have none: cups and spoons');
-    touch('link', 'Add a starter');
+    await touch('radio', 'three');
+    await touch('radio', 'in the fridge');
+    await touch('radio', 'I have none: cups and spoons');
+    await touch('link', 'Add a starter');
     expect(went).toEqual(['/add?lives=fridge&more=2']);
     expect(selectSettings(store.getState())).toMatchObject({ cups: true, ounces: false });
   });
@@ -222,7 +222,7 @@ describe('a plan that is followed', () => {
     return show(<NowScreen />, store);
   };
 
-  it('says the next step as planned, with its slack, and fills the bench with it', () => {
+  it('says the next step as planned, with its slack, and fills the bench with it', async () => {
     const store = following([
       {
         at: NOW + HOUR,
@@ -237,15 +237,15 @@ describe('a plan that is followed', () => {
       },
     ]);
     expect(screen.getByText('As planned, any time 18:20 to 21:20.')).toBeVisible();
-    press('Go to the bench');
+    await press('Go to the bench');
     expect(went).toEqual(['/jar/dunlin/feed']);
     expect(store.getState().bench.dunlin).toMatchObject({ keepG: 10, parts: 5, waterParts: 4 });
   });
 
-  it('that does not work any more says so', () => {
+  it('that does not work any more says so', async () => {
     following(null);
     expect(screen.getByText('The plan you followed no longer works.')).toBeVisible();
-    touch('link', 'See what comes nearest');
+    await touch('link', 'See what comes nearest');
     expect(went).toEqual(['/plan']);
   });
 });

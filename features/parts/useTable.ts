@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { useStore } from 'react-redux';
 
 import { type RootState, type Store } from '@state';
@@ -23,20 +23,24 @@ export function useTable<Read, Asked extends object>(
   const [chosen, setChosen] = useState<{
     readonly name: string;
     readonly text: string;
-    readonly asked: Asked;
     readonly table: Read;
   } | null>(null);
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
+  // What is wanted by now. Whoever asks again while a table is read gets what was asked last, with all that was asked before.
+  const wanted = useRef(asGuessed);
   const open = async (name: string, text: string, asked: Asked) => {
+    wanted.current = asked;
+    const stillWanted = () => wanted.current === asked;
     setBusy(true);
     setProblem(null);
     try {
-      setChosen({ name, text, asked, table: await read(text, store.getState(), asked) });
+      const table = await read(text, store.getState(), asked);
+      if (stillWanted()) setChosen({ name, text, table });
     } catch (error) {
-      setProblem((error as Error).message);
+      if (stillWanted()) setProblem((error as Error).message);
     } finally {
-      setBusy(false);
+      if (stillWanted()) setBusy(false);
     }
   };
   return {
@@ -50,13 +54,15 @@ export function useTable<Read, Asked extends object>(
       const file = await chooseFile(TABLES);
       if (!file) return;
       if (file.size > LARGEST) return setProblem(TOO_LARGE);
-      await open(`${file.name} ${file.size}`, await file.text(), asGuessed);
+      await open(`${file.name} ${file.size}`, await file.text(), { ...asGuessed });
     },
     ask: async (change: Partial<Asked>) => {
-      if (chosen) await open(chosen.name, chosen.text, { ...chosen.asked, ...change });
+      if (chosen) await open(chosen.name, chosen.text, { ...wanted.current, ...change });
     },
     fail: setProblem,
     leave: () => {
+      wanted.current = { ...asGuessed };
+      setBusy(false);
       setChosen(null);
       setProblem(null);
     },

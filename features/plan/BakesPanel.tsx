@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 
 import { gramsFromText } from '@core/bench';
 import { type Bake } from '@core/journal';
-import { Choice, Button, Folded, IconOnly, Words } from '@kit';
+import { Choice, Button, Folded, IconOnly, Words, useTyped } from '@kit';
 import {
   bakeDropped,
   selectBakes,
@@ -139,21 +139,22 @@ function BakeRow({ bake }: { readonly bake: Bake }) {
 function FlourAtHand() {
   const dispatch = useAppDispatch();
   const { flourAtHandG } = useAppSelector(selectSettings);
-  const [text, setText] = useState(flourAtHandG === null ? '' : String(flourAtHandG));
-  const given = gramsFromText(text, 'white');
-  const good = text.trim() === '' || (given >= 0 && given <= 100_000);
+  const { text, usable, ...field } = useTyped(flourAtHandG, {
+    textOf: (grams) => (grams === null ? '' : String(grams)),
+    read: (typed) => {
+      if (typed.trim() === '') return null;
+      const grams = gramsFromText(typed, 'white');
+      return grams >= 0 && grams <= 100_000 ? grams : undefined;
+    },
+    onValue: (grams) => dispatch(settingsChanged({ flourAtHandG: grams })),
+  });
   return (
     <WeightField
       of="white"
       label="Flour in the house, if you are short of it"
       text={text}
-      problem={good ? null : 'A weight in grams, or nothing.'}
-      onText={(to) => {
-        setText(to);
-        const grams = gramsFromText(to, 'white');
-        if (to.trim() === '') dispatch(settingsChanged({ flourAtHandG: null }));
-        else if (grams >= 0 && grams <= 100_000) dispatch(settingsChanged({ flourAtHandG: grams }));
-      }}
+      {...field}
+      problem={usable ? null : 'A weight in grams, or nothing.'}
     />
   );
 }

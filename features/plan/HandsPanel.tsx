@@ -16,6 +16,7 @@ import {
   Words,
   parseNumber,
   useLook,
+  useTyped,
 } from '@kit';
 import {
   handsChanged,
@@ -128,27 +129,19 @@ function HourField({
   readonly hands: HandsPattern;
 }) {
   const dispatch = useAppDispatch();
-  const [text, setText] = useState(hourText(hands[of]));
-  const [problem, setProblem] = useState<string | null>(null);
-  return (
-    <Field
-      label={label}
-      text={text}
-      problem={problem}
-      onText={(to) => {
-        setText(to);
-        const hour = hourFrom(to);
-        const next = { ...hands, [of]: hour };
-        const wrong = Number.isNaN(hour)
-          ? 'An hour like 6:30.'
-          : next.upFrom >= next.upUntil || next.workFrom >= next.workUntil
-            ? 'The end is before the beginning.'
-            : null;
-        setProblem(wrong);
-        if (wrong === null) dispatch(handsChanged(next));
-      }}
-    />
-  );
+  const wrongWith = (to: string): string | null => {
+    const next = { ...hands, [of]: hourFrom(to) };
+    if (Number.isNaN(next[of])) return 'An hour like 6:30.';
+    return next.upFrom >= next.upUntil || next.workFrom >= next.workUntil
+      ? 'The end is before the beginning.'
+      : null;
+  };
+  const { text, usable, ...field } = useTyped(hands[of], {
+    textOf: hourText,
+    read: (to) => (wrongWith(to) === null ? hourFrom(to) : undefined),
+    onValue: (hour) => dispatch(handsChanged({ ...hands, [of]: hour })),
+  });
+  return <Field label={label} text={text} {...field} problem={usable ? null : wrongWith(text)} />;
 }
 
 /** No trip lies further from today, ms. */

@@ -99,20 +99,20 @@ function planned() {
 const sheet = () => within(screen.getByRole('dialog', { hidden: true }));
 
 describe('the plans', () => {
-  it('are looked at side by side, and one is followed', () => {
+  it('are looked at side by side, and one is followed', async () => {
     const store = planned();
     const offered = within(
       screen.getByRole('region', { name: 'Plans to choose from', hidden: true }),
     );
     expect(offered.getAllByRole('radio', { hidden: true })).toHaveLength(2);
-    pick(/^The surest/);
-    press('Follow it');
+    await pick(/^The surest/);
+    await press('Follow it');
     expect(selectChosen(store.getState())).toBe('safest');
     expect(selectFollowed(store.getState())!.steps).toHaveLength(1);
-    pick(/^A good balance/);
-    press('Follow this one instead');
+    await pick(/^A good balance/);
+    await press('Follow this one instead');
     expect(selectChosen(store.getState())).toBe('balanced');
-    press('Leave this plan');
+    await press('Leave this plan');
     expect(selectChosen(store.getState())).toBeNull();
   });
 
@@ -121,7 +121,7 @@ describe('the plans', () => {
     expect(store.getState().plan.looked).toBe(true);
   });
 
-  it('say how far their search has come, and that a plan was mended', () => {
+  it('say how far their search has come, and that a plan was mended', async () => {
     const store = planned();
     act(() => void store.dispatch(searchBegun()));
     expect(screen.getByText('Looking for plans, 0 %')).toBeVisible();
@@ -132,7 +132,7 @@ describe('the plans', () => {
         ),
     );
     expect(screen.getByText('Later now.')).toBeVisible();
-    press('All right');
+    await press('All right');
     expect(screen.queryByText('Later now.')).toBeNull();
   });
 
@@ -149,7 +149,7 @@ describe('the plans', () => {
     expect(screen.getByText(/First put a starter on the shelf/)).toBeVisible();
   });
 
-  it('leave a jar in a programme to it', () => {
+  it('leave a jar in a programme to it', async () => {
     const store = planned();
     act(
       () =>
@@ -157,11 +157,11 @@ describe('the plans', () => {
           doneTo('skua', (jar) => beginProgramme(jar, { programme: 'neglected' }), 'begun'),
         ),
     );
-    touch('link', /^Skua is being brought back, day 1/);
+    await touch('link', /^Skua is being brought back, day 1/);
     expect(went).toEqual(['/jar/skua/programme']);
   });
 
-  it('that cannot be had say why, and the way out is one touch', () => {
+  it('that cannot be had say why, and the way out is one touch', async () => {
     const store = planned();
     act(
       () =>
@@ -183,74 +183,74 @@ describe('the plans', () => {
         ),
     );
     expect(screen.getByText('Loaves: there is not enough time left.')).toBeVisible();
-    press(/^Have it tomorrow/);
+    await press(/^Have it tomorrow/);
     expect(selectBakes(store.getState())[0]!.from).toBe(NOW + 20 * HOUR);
-    press('Make it 90 g');
+    await press('Make it 90 g');
     expect(selectBakes(store.getState())[0]!.levainG).toBe(90);
   });
 });
 
 describe('a step', () => {
-  it('that feeds fills the bench', () => {
+  it('that feeds fills the bench', async () => {
     const store = planned();
-    press(/^Bench: Feed Grebe/);
+    await press(/^Bench: Feed Grebe/);
     expect(went).toEqual(['/jar/grebe/feed']);
     expect(store.getState().bench.grebe).toMatchObject({ keepG: 20, parts: 5, waterParts: 4 });
   });
 
-  it('that moves or takes is done with a touch', () => {
+  it('that moves or takes is done with a touch', async () => {
     const store = planned();
-    press(/^Done: Move Grebe/);
+    await press(/^Done: Move Grebe/);
     expect(selectJarEvents(store.getState(), 'grebe').at(-1)).toMatchObject({
       kind: 'moved',
       place: 'fridge',
     });
-    press(/^Taken: Take 150 g from Grebe/);
+    await press(/^Taken: Take 150 g from Grebe/);
     expect(selectJarEvents(store.getState(), 'grebe').at(-1)).toMatchObject({ kind: 'took' });
     expect(selectBakes(store.getState())).toEqual([]);
   });
 
-  it('is skipped, and let back', () => {
+  it('is skipped, and let back', async () => {
     const store = planned();
-    press(/^21:20 ?Feed Grebe/);
-    touch('button', 'Skip it');
+    await press(/^21:20 ?Feed Grebe/);
+    await touch('button', 'Skip it');
     expect(selectLeftAlone(store.getState())).toMatchObject([{ jar: 'grebe', butAt: null }]);
-    press(/^Let the plan decide: Grebe is left alone/);
+    await press(/^Let the plan decide: Grebe is left alone/);
     expect(selectLeftAlone(store.getState())).toEqual([]);
   });
 
-  it('is shifted to another hour, if that is one', () => {
+  it('is shifted to another hour, if that is one', async () => {
     const store = planned();
-    press(/^21:20 ?Feed Grebe/);
-    type('At another time', '');
-    press('Shift it');
+    await press(/^21:20 ?Feed Grebe/);
+    await type('At another time', '');
+    await press('Shift it');
     expect(screen.getByText('Give a day and a time.')).toBeVisible();
-    type('At another time', '2026-03-13T10:00');
-    press('Shift it');
+    await type('At another time', '2026-03-13T10:00');
+    await press('Shift it');
     expect(screen.getByText('That is over.')).toBeVisible();
-    type('At another time', '2026-04-13T10:00');
-    press('Shift it');
+    await type('At another time', '2026-04-13T10:00');
+    await press('Shift it');
     expect(screen.getByText('The plan does not look that far ahead.')).toBeVisible();
-    type('At another time', '2026-03-13T23:00');
-    press('Shift it');
+    await type('At another time', '2026-03-13T23:00');
+    await press('Shift it');
     expect(selectLeftAlone(store.getState())).toMatchObject([
       { jar: 'grebe', butAt: Date.parse('2026-03-13T23:00Z') },
     ]);
   });
 
-  it('says what bake it is for and how surely; the bake itself can be moved or given up', () => {
+  it('says what bake it is for and how surely; the bake itself can be moved or given up', async () => {
     const store = planned();
-    press(/^tomorrow 03:20|^03:20 ?Build Grebe's levain/);
+    await press(/^tomorrow 03:20|^03:20 ?Build Grebe's levain/);
     expect(
       sheet().getByText(/^For Loaves, ripe .*: 93\s% likely\. It should peak about/),
     ).toBeVisible();
-    press('Close');
-    press(/^tomorrow 09:20|^09:20 ?Take 150 g/);
-    type('Wanted from', '2026-03-15T09:00');
-    press('Move the bake');
+    await press('Close');
+    await press(/^tomorrow 09:20|^09:20 ?Take 150 g/);
+    await type('Wanted from', '2026-03-15T09:00');
+    await press('Move the bake');
     expect(selectBakes(store.getState())[0]!.from).toBe(Date.parse('2026-03-15T09:00Z'));
-    press(/^09:20 ?Take 150 g/);
-    press('Not this bake');
+    await press(/^09:20 ?Take 150 g/);
+    await press('Not this bake');
     expect(selectBakes(store.getState())).toEqual([]);
   });
 });
@@ -272,15 +272,15 @@ describe('reminders', () => {
   it('are offered once a plan is followed, and are on when the browser lets them', async () => {
     notify('default');
     const store = followed();
-    press('Yes, tell me');
+    await press('Yes, tell me');
     await waitFor(() => expect(selectSettings(store.getState()).reminders).toBe('on'));
     expect(screen.queryByText(/^Shall the browser say/)).toBeNull();
   });
 
-  it('are not offered again once they were declined, nor where they cannot be', () => {
+  it('are not offered again once they were declined, nor where they cannot be', async () => {
     notify('default');
     const store = followed();
-    press('No');
+    await press('No');
     expect(selectSettings(store.getState()).reminders).toBe('off');
     notify('denied');
     cleanup();

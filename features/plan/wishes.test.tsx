@@ -12,76 +12,76 @@ const pick = (name: string | RegExp) => touch('radio', name);
 const ownKitchen = () => kitchenStore([...PLACES, tern()]);
 
 describe('what is wished', () => {
-  it('is a bake from grams or from loaves', () => {
+  it('is a bake from grams or from loaves', async () => {
     const store = show(<PlanScreen />);
-    press('Add a bake');
-    type('Levain ripe at', '2026-03-15T09:00');
-    type('Levain', '200');
-    type('Name, if it needs one', 'Sunday');
-    press('Add this bake');
-    press('Add a bake');
-    type('Levain ripe at', '2026-03-16T09:00');
-    pick('work it out from loaves');
-    type('Loaves', '2');
-    type('Flour each', '500');
-    type('Inoculation', '20');
-    pick('two hours');
-    press('Add this bake');
+    await press('Add a bake');
+    await type('Levain ripe at', '2026-03-15T09:00');
+    await type('Levain', '200');
+    await type('Name, if it needs one', 'Sunday');
+    await press('Add this bake');
+    await press('Add a bake');
+    await type('Levain ripe at', '2026-03-16T09:00');
+    await pick('work it out from loaves');
+    await type('Loaves', '2');
+    await type('Flour each', '500');
+    await type('Inoculation', '20');
+    await pick('two hours');
+    await press('Add this bake');
     expect(selectBakes(store.getState())).toMatchObject([
       { name: 'Sunday', levainG: 200, until: Date.parse('2026-03-15T10:00Z') },
       { from: Date.parse('2026-03-16T07:00Z'), until: Date.parse('2026-03-16T11:00Z') },
     ]);
     // A fifth of a kilogram of flour, and water at the jar's own hydration.
     expect(selectBakes(store.getState())[1]!.levainG).toBe(400);
-    press('Remove Sunday');
+    await press('Remove Sunday');
     expect(selectBakes(store.getState())).toHaveLength(1);
   });
 
-  it('comes back every week, is skipped once, and ends', () => {
+  it('comes back every week, is skipped once, and ends', async () => {
     const store = show(<PlanScreen />, ownKitchen());
-    press('Add a bake');
-    type('Levain ripe at', '2026-03-15T09:00');
-    type('Name, if it needs one', 'Sunday tins');
-    pick('every week');
-    press('Add this bake');
+    await press('Add a bake');
+    await type('Levain ripe at', '2026-03-15T09:00');
+    await type('Name, if it needs one', 'Sunday tins');
+    await pick('every week');
+    await press('Add this bake');
     expect(selectBakes(store.getState()).map(({ name }) => name)).toEqual([
       'Sunday tins',
       'Sunday tins',
     ]);
     expect(screen.getByText('Sunday tins comes back every week.')).toBeVisible();
-    press('Skip Sunday tins, Sun 15 Mar');
+    await press('Skip Sunday tins, Sun 15 Mar');
     expect(selectBakes(store.getState())).toHaveLength(1);
-    press('Stop Sunday tins');
+    await press('Stop Sunday tins');
     expect(selectBakes(store.getState())).toEqual([]);
   });
 
-  it('may be pancakes, of whatever is there', () => {
+  it('may be pancakes, of whatever is there', async () => {
     const store = show(<PlanScreen />, ownKitchen());
-    press('Add a bake');
-    pick('discard, or what can be spared');
-    type('Wanted at', '2026-03-15T09:00');
-    type('Levain', '200');
-    type('Name, if it needs one', 'Pancakes');
-    press('Add this bake');
+    await press('Add a bake');
+    await pick('discard, or what can be spared');
+    await type('Wanted at', '2026-03-15T09:00');
+    await type('Levain', '200');
+    await type('Name, if it needs one', 'Pancakes');
+    await press('Add this bake');
     expect(selectBakes(store.getState())).toMatchObject([{ anything: true, levainG: 200 }]);
     expect(screen.getByText(/^200 g of discard, or of what Tern can spare/)).toBeVisible();
     expect(screen.getByText(/^There is no discard for it yet/)).toBeVisible();
   });
 
-  it('is planned by no hours that nobody gave, and asked about once', () => {
+  it('is planned by no hours that nobody gave, and asked about once', async () => {
     const store = show(<PlanScreen />, ownKitchen());
     expect(selectHands(store.getState()).workDays).toEqual([]);
     expect(
       screen.getByText(/^Until you say so, plans keep clear of the night alone/),
     ).toBeVisible();
-    press('Out on weekdays, 08:00 to 17:30');
+    await press('Out on weekdays, 08:00 to 17:30');
     expect(selectHands(store.getState()).workDays).toEqual([0, 1, 2, 3, 4]);
     expect(screen.queryByText('When are you home?')).toBeNull();
   });
 
-  it('can be painted at once', () => {
+  it('can be painted at once', async () => {
     const store = show(<PlanScreen />, ownKitchen());
-    press('Paint it');
+    await press('Paint it');
     expect(screen.getByRole('dialog', { name: 'When you are home' })).toBeVisible();
     expect(selectHands(store.getState()).workDays).toEqual([]);
   });
@@ -91,41 +91,41 @@ describe('what is wished', () => {
     ['Levain ripe at', '2026-06-13T18:40', /two weeks ahead at most/],
     ['Levain', '0', /^Give between 1 and 5000 g/],
     ['Levain', 'some', /^Give between 1 and 5000 g/],
-  ])('with %s at %j is not taken', (label, text, problem) => {
+  ])('with %s at %j is not taken', async (label, text, problem) => {
     const store = show(<PlanScreen />);
-    press('Add a bake');
-    type('Levain ripe at', '2026-03-15T09:00');
-    type(label, text);
-    press('Add this bake');
+    await press('Add a bake');
+    await type('Levain ripe at', '2026-03-15T09:00');
+    await type(label, text);
+    await press('Add this bake');
     expect(screen.getByText(problem)).toBeVisible();
     expect(selectBakes(store.getState())).toEqual([]);
   });
 
-  it('is around hands: hours, work days, what is painted, and trips', () => {
+  it('is around hands: hours, work days, what is painted, and trips', async () => {
     const store = show(<PlanScreen />);
-    press('Hands');
-    type('Up from', '5:45');
-    touch('checkbox', 'Sat');
+    await press('Hands');
+    await type('Up from', '5:45');
+    await touch('checkbox', 'Sat');
     expect(selectHands(store.getState())).toMatchObject({
       upFrom: 5.75,
       workDays: expect.arrayContaining([5]),
     });
-    type('until', '4');
+    await type('until', '4');
     expect(screen.getByText('The end is before the beginning.')).toBeVisible();
-    type('until', 'late');
+    await type('until', 'late');
     expect(screen.getByText('An hour like 6:30.')).toBeVisible();
     expect(selectHands(store.getState()).upUntil).toBeGreaterThan(20);
-    press('A trip, or a night away');
-    type('Leaving', '2026-03-20T08:00');
-    type('Coming back', '2026-03-19T08:00');
-    press('Mark the trip');
+    await press('A trip, or a night away');
+    await type('Leaving', '2026-03-20T08:00');
+    await type('Coming back', '2026-03-19T08:00');
+    await press('Mark the trip');
     expect(screen.getByText(/^Give the day you leave/)).toBeVisible();
-    type('Coming back', '2026-03-22T08:00');
-    press('Mark the trip');
+    await type('Coming back', '2026-03-22T08:00');
+    await press('Mark the trip');
     expect(selectTrips(store.getState())).toMatchObject([
       { from: Date.parse('2026-03-20T08:00Z'), until: Date.parse('2026-03-22T08:00Z') },
     ]);
-    press('Remove the trip');
+    await press('Remove the trip');
     expect(selectTrips(store.getState())).toEqual([]);
   });
 });

@@ -21,15 +21,15 @@ describe('practice', () => {
     show(<PracticeScreen />);
     const first = roundOf(SEED, 1, 0);
     await screen.findByText('What do you do?');
-    touch('button', JUDGEMENT_WORDS[first.right]);
+    await touch('button', JUDGEMENT_WORDS[first.right]);
     expect(screen.getByText('Yes.')).toBeVisible();
     expect(screen.getByText('1 of 1 judged rightly.')).toBeVisible();
-    touch('button', 'Next jar');
+    await touch('button', 'Next jar');
     const wrong = JUDGEMENTS.find((one) => {
       const { right, also } = roundOf(SEED, 1, 1);
       return one !== right && !also.includes(one);
     })!;
-    touch('button', JUDGEMENT_WORDS[wrong]);
+    await touch('button', JUDGEMENT_WORDS[wrong]);
     expect(screen.getByText(/^No: /)).toBeVisible();
     expect(screen.getByText('1 of 2 judged rightly.')).toBeVisible();
   });
@@ -37,11 +37,11 @@ describe('practice', () => {
   it('keeps each level, and is there again when the page is', async () => {
     show(<PracticeScreen />);
     await screen.findByText('What do you do?');
-    touch('radio', 'tricky');
-    touch('button', JUDGEMENT_WORDS[roundOf(SEED, 3, 0).right]);
-    touch('radio', 'plain');
+    await touch('radio', 'tricky');
+    await touch('button', JUDGEMENT_WORDS[roundOf(SEED, 3, 0).right]);
+    await touch('radio', 'plain');
     expect(screen.getByText(/Three of them take two minutes/)).toBeVisible();
-    touch('radio', 'tricky');
+    await touch('radio', 'tricky');
     cleanup();
     jest.spyOn(Math, 'random').mockReturnValue(0.5);
     show(<PracticeScreen />);

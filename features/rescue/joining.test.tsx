@@ -10,57 +10,57 @@ const press = (name: string | RegExp) => touch('button', name);
 const pick = (name: string | RegExp) => touch('radio', name);
 
 describe('a programme on its way', () => {
-  it('is joined on day 4 with a table of the baker’s own', () => {
+  it('is joined on day 4 with a table of the baker’s own', async () => {
     const store = kitchenStore([...PLACES, tern()]);
     show(<StartScreen />, store);
-    press('Join a programme on the way');
-    pick(/^a new starter: tiny/);
-    press('My own feeds instead');
-    type('Keep', '15');
-    type('Water', '40');
-    type('Flour', '45');
-    press('Go on from here');
+    await press('Join a programme on the way');
+    await pick(/^a new starter: tiny/);
+    await press('My own feeds instead');
+    await type('Keep', '15');
+    await type('Water', '40');
+    await type('Flour', '45');
+    await press('Go on from here');
     expect(went).toEqual(['/jar/tern/programme']);
     const [{ run, next }] = selectRuns(store.getState()) as [ReturnType<typeof selectRuns>[number]];
     expect(run.day).toBe(4);
     expect(next).toMatchObject({ keepG: 15, waterG: 40, flourG: 45 });
   });
 
-  it('asks once when somebody is there, and keeps to it', () => {
+  it('asks once when somebody is there, and keeps to it', async () => {
     const store = kitchenStore([...PLACES, tern()]);
     show(<StartScreen />, store);
-    press('Join a programme on the way');
-    press('Go on from here');
+    await press('Join a programme on the way');
+    await press('Go on from here');
     show(<ProgrammeScreen id="tern" />, store);
-    press('Out on weekdays, 08:00 to 17:30');
+    await press('Out on weekdays, 08:00 to 17:30');
     expect(screen.queryByText('When are you home?')).toBeNull();
     expect(selectHands(store.getState()).workDays).toHaveLength(5);
   });
 
-  it('says what is wrong beside the field, and keeps what was typed', () => {
+  it('says what is wrong beside the field, and keeps what was typed', async () => {
     const store = kitchenStore([...PLACES, tern()]);
     show(<StartScreen />, store);
-    press('Join a programme on the way');
-    type('Today is day', 'four');
-    press('Go on from here');
+    await press('Join a programme on the way');
+    await type('Today is day', 'four');
+    await press('Go on from here');
     expect(screen.getByText('A day from 1 to 60, please.')).toBeVisible();
     expect(screen.getByDisplayValue('four')).toBeVisible();
     expect(selectRuns(store.getState())).toEqual([]);
   });
 
-  it('asks for a jar first where there is none', () => {
+  it('asks for a jar first where there is none', async () => {
     show(<StartScreen />, kitchenStore([...PLACES]));
-    press('Join a programme on the way');
+    await press('Join a programme on the way');
     expect(screen.getByRole('link', { name: 'Add a starter' })).toHaveAttribute('href', '/add');
   });
 
-  it('several portions are begun in one pass', () => {
+  it('several portions are begun in one pass', async () => {
     const store = kitchenStore([...PLACES]);
     show(<StartScreen />, store);
-    press('Begin: Dried flakes');
-    type('Its name', 'Flake');
-    pick('three');
-    press('They are soaking');
+    await press('Begin: Dried flakes');
+    await type('Its name', 'Flake');
+    await pick('three');
+    await press('They are soaking');
     expect(selectJars(store.getState()).map(({ card }) => card.name)).toEqual([
       'Flake',
       'Flake 2',

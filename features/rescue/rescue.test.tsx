@@ -10,22 +10,22 @@ import { TroubleScreen } from './TroubleScreen';
 
 const press = (name: string | RegExp) => touch('button', name);
 const check = (name: string) => touch('checkbox', name);
-const tellNothing = () => {
+const tellNothing = async () => {
   for (let i = 0; i < 12 && screen.queryByRole('button', { name: 'I cannot tell' }); i++)
-    press('I cannot tell');
+    await press('I cannot tell');
 };
 const nothingHappened = () => press('Nothing that I know');
 
 describe('something is wrong', () => {
-  it('asks what happened, then for the surface, and does not ask what the log knows', () => {
+  it('asks what happened, then for the surface, and does not ask what the log knows', async () => {
     show(<TroubleScreen jar="skua" />);
     expect(screen.getByText(/^Leave it as it is for now/)).toBeVisible();
-    nothingHappened();
+    await nothingHappened();
     expect(screen.getByRole('heading', { name: 'What do you see on it?' })).toBeVisible();
     expect(screen.getByRole('button', { name: 'Go on' })).toBeDisabled();
     expect(screen.getByText(/^smell: nail varnish/)).toBeVisible();
-    check('nothing odd');
-    press('Go on');
+    await check('nothing odd');
+    await press('Go on');
     expect(
       screen.getByRole('heading', { name: 'Neglected, but it can be brought back' }),
     ).toBeVisible();
@@ -40,70 +40,70 @@ describe('something is wrong', () => {
     expect(screen.queryByRole('heading', { name: 'What do you see on it?' })).toBeNull();
   });
 
-  it('puts the pressure of a tight lid before everything, and asks on', () => {
+  it('puts the pressure of a tight lid before everything, and asks on', async () => {
     show(<TroubleScreen jar="grebe" />);
-    check('the lid was tight');
-    check('salt got into it');
-    press('Go on');
+    await check('the lid was tight');
+    await check('salt got into it');
+    await press('Go on');
     expect(screen.getByText('First, the pressure')).toBeVisible();
     expect(screen.getByText(/turn the jar away from your face/)).toBeVisible();
-    check('nothing odd');
-    press('Go on');
-    tellNothing();
+    await check('nothing odd');
+    await press('Go on');
+    await tellNothing();
     expect(screen.getByRole('heading', { name: 'Something in it holds it back' })).toBeVisible();
     expect(screen.getByText(/^It is also under pressure/)).toBeVisible();
     expect(screen.getByText(/Salt slows yeast and bacteria alike/)).toBeVisible();
   });
 
-  it('asks how hot it got, in the unit of the kitchen, and says that the middle may live', () => {
+  it('asks how hot it got, in the unit of the kitchen, and says that the middle may live', async () => {
     const store = kitchenStore();
     const { settingsChanged } = jest.requireActual('@state');
     store.dispatch(settingsChanged({ temperature: 'fahrenheit' }));
     show(<TroubleScreen jar="grebe" />, store);
-    check('it got hot: oven, heater, sun');
-    press('Go on');
-    check('nothing odd');
-    press('Go on');
-    press('flour, yoghurt, fruit');
+    await check('it got hot: oven, heater, sun');
+    await press('Go on');
+    await check('nothing odd');
+    await press('Go on');
+    await press('flour, yoghurt, fruit');
     expect(screen.getByRole('heading', { name: 'How hot did it get?' })).toBeVisible();
-    press('over 140 °F, too hot to hold');
-    press('some minutes');
+    await press('over 140 °F, too hot to hold');
+    await press('some minutes');
     expect(screen.getByRole('heading', { name: 'It got too hot' })).toBeVisible();
     expect(screen.getByText(/some cells usually live there/)).toBeVisible();
     expect(document.body.textContent).not.toMatch(/\{\d|°C/);
   });
 
-  it('does not take a surface for clean that nobody could judge', () => {
+  it('does not take a surface for clean that nobody could judge', async () => {
     show(<TroubleScreen jar="grebe" />);
-    nothingHappened();
-    press('I cannot tell');
+    await nothingHappened();
+    await press('I cannot tell');
     expect(screen.getByRole('heading', { name: 'And in better light?' })).toBeVisible();
-    press('I can see something now');
+    await press('I can see something now');
     expect(screen.getByRole('heading', { name: 'What do you see on it?' })).toBeVisible();
-    press('I cannot tell');
-    press('still not sure');
+    await press('I cannot tell');
+    await press('still not sure');
     expect(screen.getByRole('heading', { name: 'Throw it all out' })).toBeVisible();
     expect(screen.getByText(/could not be called clean/)).toBeVisible();
   });
 
-  it('lets nothing odd and something odd exclude each other', () => {
+  it('lets nothing odd and something odd exclude each other', async () => {
     show(<TroubleScreen jar="skua" />);
-    nothingHappened();
-    check('nothing odd');
-    check('fuzz');
+    await nothingHappened();
+    await check('nothing odd');
+    await check('fuzz');
     expect(screen.getByRole('checkbox', { name: 'nothing odd' })).not.toBeChecked();
-    check('nothing odd');
+    await check('nothing odd');
     expect(screen.getByRole('checkbox', { name: 'fuzz' })).not.toBeChecked();
   });
 
-  it('throws out what moulds, takes it off the shelf, and leads to a beginning', () => {
+  it('throws out what moulds, takes it off the shelf, and leads to a beginning', async () => {
     const store = show(<TroubleScreen jar="dunlin" />);
-    nothingHappened();
-    check('coloured spots');
-    press('Go on');
+    await nothingHappened();
+    await check('coloured spots');
+    await press('Go on');
     expect(screen.getByRole('heading', { name: 'Throw it all out' })).toBeVisible();
     expect(screen.queryByRole('button', { name: 'To the bench' })).toBeNull();
-    press('It is thrown out');
+    await press('It is thrown out');
     expect(went).toEqual(['/start']);
     const events = selectJarEvents(store.getState(), 'dunlin');
     expect(events.slice(-3)).toMatchObject([
@@ -114,62 +114,62 @@ describe('something is wrong', () => {
     expect(store.getState().trouble.dunlin).toBeUndefined();
   });
 
-  it('says for a flat film that it is to be safe', () => {
+  it('says for a flat film that it is to be safe', async () => {
     show(<TroubleScreen jar="grebe" />);
-    nothingHappened();
-    check('a flat white film');
-    press('Go on');
+    await nothingHappened();
+    await check('a flat white film');
+    await press('Go on');
     expect(screen.getByText(/you cannot tell by eye/)).toBeVisible();
   });
 
-  it('keeps a verdict open to another answer', () => {
+  it('keeps a verdict open to another answer', async () => {
     show(<TroubleScreen jar="skua" />);
-    nothingHappened();
-    check('nothing odd');
-    press('Go on');
-    press('Change unfed');
-    press('some days');
+    await nothingHappened();
+    await check('nothing odd');
+    await press('Go on');
+    await press('Change unfed');
+    await press('some days');
     expect(screen.getByRole('heading', { name: 'It is hungry' })).toBeVisible();
-    press('Start again');
+    await press('Start again');
     expect(screen.getByRole('heading', { name: 'What happened to it?' })).toBeVisible();
   });
 
-  it('helps with a jar that has no journal, down to what nobody can tell', () => {
+  it('helps with a jar that has no journal, down to what nobody can tell', async () => {
     show(<TroubleScreen />, kitchenStore([]));
-    nothingHappened();
-    tellNothing();
+    await nothingHappened();
+    await tellNothing();
     expect(screen.getByRole('heading', { name: 'Throw it all out' })).toBeVisible();
-    press('Change surface');
-    check('nothing odd');
-    press('Go on');
-    tellNothing();
+    await press('Change surface');
+    await check('nothing odd');
+    await press('Go on');
+    await tellNothing();
     expect(screen.getByRole('heading', { name: 'The signs do not say' })).toBeVisible();
     expect(screen.getByText('None of your answers points to any trouble.')).toBeVisible();
-    touch('link', 'Add this starter');
+    await touch('link', 'Add this starter');
     expect(went).toEqual(['/add']);
   });
 
-  it('begins a programme from its verdict', () => {
+  it('begins a programme from its verdict', async () => {
     const store = show(<TroubleScreen jar="skua" />);
-    nothingHappened();
-    check('nothing odd');
-    press('Go on');
+    await nothingHappened();
+    await check('nothing odd');
+    await press('Go on');
     expect(
       screen.getByText(
         /^\d to \d feeds in “Oven, lamp on”: well by .* to .*, as far as anyone can tell\.$/,
       ),
     ).toBeVisible();
-    press('Start the programme');
+    await press('Start the programme');
     expect(went).toEqual(['/jar/skua/programme']);
     expect(selectRuns(store.getState())).toMatchObject([{ jar: { id: 'skua' }, run: { day: 1 } }]);
   });
 
-  it('logs what was seen as a look', () => {
+  it('logs what was seen as a look', async () => {
     const store = show(<TroubleScreen jar="skua" />);
-    nothingHappened();
-    check('a dry or grey skin');
-    press('Go on');
-    press('Log what was seen');
+    await nothingHappened();
+    await check('a dry or grey skin');
+    await press('Go on');
+    await press('Log what was seen');
     expect(selectJarEvents(store.getState(), 'skua').at(-1)).toMatchObject({
       kind: 'looked',
       smell: 'solvent',
@@ -179,10 +179,10 @@ describe('something is wrong', () => {
 });
 
 describe('a programme', () => {
-  it('that no jar is in says where one begins', () => {
+  it('that no jar is in says where one begins', async () => {
     show(<ProgrammeScreen id="grebe" />);
     expect(screen.getByText('Grebe is in no programme.')).toBeVisible();
-    touch('link', 'To the jar');
+    await touch('link', 'To the jar');
     expect(went).toEqual(['/jar/grebe']);
   });
 
@@ -191,7 +191,7 @@ describe('a programme', () => {
     expect(screen.getByText(/no such jar/i)).toBeVisible();
   });
 
-  it('gives its feed in grams and by spoon, and fills the bench with it', () => {
+  it('gives its feed in grams and by spoon, and fills the bench with it', async () => {
     const store = kitchenStore();
     store.dispatch(
       doneTo('skua', (jar) => beginProgramme(jar, { programme: 'neglected' }), 'begun'),
@@ -199,32 +199,32 @@ describe('a programme', () => {
     show(<ProgrammeScreen id="skua" />, store);
     const next = within(screen.getByRole('region', { name: 'Next feed' }));
     expect(next.getByText(/^By spoon: 2 tsp of it, 3 tbsp water/)).toBeVisible();
-    press('To the bench');
+    await press('To the bench');
     expect(store.getState().bench.skua!.other).toEqual({ flour: { white: 0.5, wholeWheat: 0.5 } });
-    touch('radio', 'white, a tenth rye, its own');
-    press('To the bench');
+    await touch('radio', 'white, a tenth rye, its own');
+    await press('To the bench');
     expect(store.getState().bench.skua!.other).toBeNull();
     expect(went).toEqual(['/jar/skua/feed', '/jar/skua/feed']);
     expect(store.getState().bench.skua).toMatchObject({ keepG: 10, parts: 4.5, place: 'oven' });
   });
 
-  it('shows its gates by name, and can be left', () => {
+  it('shows its gates by name, and can be left', async () => {
     const store = kitchenStore();
     store.dispatch(
       doneTo('skua', (jar) => beginProgramme(jar, { programme: 'neglected' }), 'begun'),
     );
     show(<ProgrammeScreen id="skua" />, store);
     expect(screen.getByRole('img', { name: /^Risen by 95 % within .*: 0 of 2$/ })).toBeVisible();
-    press('Leave the programme');
+    await press('Leave the programme');
     expect(screen.getByText('Skua is in no programme.')).toBeVisible();
   });
 });
 
 describe('waking and beginning', () => {
-  it('feeds a jar once after a short rest in the fridge, and has one looked over first after a long one', () => {
+  it('feeds a jar once after a short rest in the fridge, and has one looked over first after a long one', async () => {
     show(<StartScreen />);
-    press('Feed Dunlin');
-    press('Look at Skua');
+    await press('Feed Dunlin');
+    await press('Look at Skua');
     expect(went).toEqual(['/jar/dunlin/feed', '/trouble?jar=skua']);
   });
 
@@ -233,24 +233,24 @@ describe('waking and beginning', () => {
     expect(screen.getByText(/^38 g of 7 May, about 27 % alive$/)).toBeVisible();
   });
 
-  it('refuses a name that stands on the shelf and more than there is, and keeps both', () => {
+  it('refuses a name that stands on the shelf and more than there is, and keeps both', async () => {
     show(<StartScreen />);
-    press('Wake Grebe, dried flakes');
+    await press('Wake Grebe, dried flakes');
     const name = screen.getByLabelText('Its name');
     expect(name).toHaveValue('Grebe 2');
-    type('Its name', 'dunlin');
-    type('Grams of flakes', '77');
-    press('They are soaking');
+    await type('Its name', 'dunlin');
+    await type('Grams of flakes', '77');
+    await press('They are soaking');
     expect(screen.getByText('There is a jar of that name already.')).toBeVisible();
     expect(screen.getByText('Only 38 g are left of it.')).toBeVisible();
     expect(name).toHaveValue('dunlin');
   });
 
-  it('soaks flakes of the other school, with fewer cells the older they are', () => {
+  it('soaks flakes of the other school, with fewer cells the older they are', async () => {
     const store = show(<StartScreen />);
-    press('Wake Grebe, dried flakes');
-    touch('radio', '1 : 2 : 2 at once');
-    press('They are soaking');
+    await press('Wake Grebe, dried flakes');
+    await touch('radio', '1 : 2 : 2 at once');
+    await press('They are soaking');
     // Its name is taken from the elder one; its key is its own.
     const woken = went[0]!.split('/')[2]!;
     const events = selectJarEvents(store.getState(), woken);
@@ -263,15 +263,15 @@ describe('waking and beginning', () => {
     expect(woken).not.toBe('grebe');
   });
 
-  it('begins from flour and water in an empty kitchen', () => {
+  it('begins from flour and water in an empty kitchen', async () => {
     const places = kitchenStore()
       .getState()
       .kitchen.events.filter((e) => e.kind === 'arranged');
     const store = show(<StartScreen />, kitchenStore(places));
     expect(screen.getByText(/^There is none on the shelf/)).toBeVisible();
-    press('Begin: A new starter: tiny, no discard');
-    type('Its name', 'Turnstone');
-    press('It is mixed');
+    await press('Begin: A new starter: tiny, no discard');
+    await type('Its name', 'Turnstone');
+    await press('It is mixed');
     expect(
       selectJarEvents(store.getState(), selectJarAt(store.getState(), 'turnstone')!)[0],
     ).toMatchObject({

@@ -1,6 +1,4 @@
-import { useState } from 'react';
-
-import { Choice, Field, Panel, Words } from '@kit';
+import { Choice, Field, Panel, Words, useTyped } from '@kit';
 
 import { ORDER_OPTIONS } from '../words';
 import { useSetting } from './useSetting';
@@ -84,21 +82,21 @@ function CurrencyField({
   readonly currency: string;
   readonly onCurrency: (currency: string) => void;
 }) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const text = typed ?? currency;
-  const code = text.trim().toUpperCase();
-  const known = code === '' || Intl.supportedValuesOf('currency').includes(code);
+  const { text, usable, onText, ...field } = useTyped(currency, {
+    textOf: (code) => code,
+    read: (typed) => {
+      const code = typed.trim();
+      return code === '' || Intl.supportedValuesOf('currency').includes(code) ? code : undefined;
+    },
+    onValue: onCurrency,
+  });
   return (
     <Field
       label="Currency"
       text={text}
-      onText={(to) => {
-        setTyped(to);
-        const asked = to.trim().toUpperCase();
-        if (asked === '' || Intl.supportedValuesOf('currency').includes(asked)) onCurrency(asked);
-      }}
-      onLeave={() => known && setTyped(null)}
-      problem={known ? null : 'Its three letters, please, like EUR.'}
+      {...field}
+      onText={(to) => onText(to.toUpperCase())}
+      problem={usable ? null : 'Its three letters, please, like EUR.'}
       hint="What you pay for flour in."
     />
   );

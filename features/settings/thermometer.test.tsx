@@ -33,10 +33,7 @@ async function choose(text: string) {
   jest
     .mocked(getDocumentAsync)
     .mockResolvedValueOnce({ canceled: false, assets: [{ file }] } as never);
-  await act(async () => {
-    press('Choose its file');
-    await Promise.resolve();
-  });
+  await press('Choose its file');
   await waitFor(() => expect(screen.queryByText('Reading the file …')).toBeNull());
 }
 /** Every hour of the last days, as text. */
@@ -49,19 +46,19 @@ const logOf = (store: Kitchen, days: number, celsius: (i: number) => string) => 
 };
 
 describe('a thermometer', () => {
-  it('tells of the lowest and the highest of a day, in the kitchen’s degrees', () => {
+  it('tells of the lowest and the highest of a day, in the kitchen’s degrees', async () => {
     const store = own();
     store.dispatch(settingsChanged({ temperature: 'fahrenheit' }));
     show(<SettingsScreen />, store);
-    press('Thermometer of Counter');
+    await press('Thermometer of Counter');
     expect(screen.getByText('Nothing was measured here yet.')).toBeVisible();
-    type('Lowest', '75');
-    type('Highest', '60');
-    press('Write it down');
+    await type('Lowest', '75');
+    await type('Highest', '60');
+    await press('Write it down');
     expect(screen.getByText('That is lower than the lowest.')).toBeVisible();
-    type('Lowest', '59');
-    type('Highest', '77');
-    press('Write it down');
+    await type('Lowest', '59');
+    await type('Highest', '77');
+    await press('Write it down');
     const day = Array.from({ length: 24 }, (_, i) => counterAt(store, i + 0.5));
     expect(Math.min(...day)).toBeCloseTo(15, 0);
     expect(Math.max(...day)).toBeCloseTo(25, 0);
@@ -72,11 +69,11 @@ describe('a thermometer', () => {
     const store = own();
     show(<SettingsScreen />, store);
     const before = counterAt(store, 30);
-    press('Thermometer of Counter');
+    await press('Thermometer of Counter');
     await choose(`when,temp °C\n${logOf(store, 3, () => '27.5')}`);
     expect(screen.getByText(/^72 readings, every 60 min|^72 readings, every 1 hour/)).toBeVisible();
     expect(counterAt(store, 30)).toBe(before);
-    press('Lay it over Counter');
+    await press('Lay it over Counter');
     expect(counterAt(store, 30)).toBeCloseTo(27.5);
     // From now on it has its usual day by the log.
     expect(
@@ -92,16 +89,13 @@ describe('a thermometer', () => {
   it('is read otherwise where it was guessed wrong, and the card may stay', async () => {
     const store = own();
     show(<SettingsScreen />, store);
-    press('Thermometer of Counter');
+    await press('Thermometer of Counter');
     await choose(`when,temp\n${logOf(store, 2, () => '20')}`);
-    press('Read it otherwise');
-    await act(async () => {
-      touch('radio', 'in °F');
-      await Promise.resolve();
-    });
+    await press('Read it otherwise');
+    await touch('radio', 'in °F');
     await waitFor(() => expect(screen.getByText(/^Between .?[67](\.\d)? °C and/)).toBeVisible());
-    touch('radio', 'as its card says');
-    press('Lay it over Counter');
+    await touch('radio', 'as its card says');
+    await press('Lay it over Counter');
     expect(counterAt(store, 20)).toBeCloseTo(-6.7, 0);
     expect(
       selectPlaces(store.getState()).find(({ id }) => id === 'counter')!.temperature.kind,
@@ -112,43 +106,40 @@ describe('a thermometer', () => {
     const store = own();
     show(<SettingsScreen />, store);
     const before = store.getState().kitchen.events;
-    press('Thermometer of Counter');
+    await press('Thermometer of Counter');
     await choose('This is a letter, not a log.\nWith two lines.');
     expect(screen.getByText(/Nothing was changed\.$/)).toBeVisible();
     await choose(`when,temp\n${logOf(store, 1, (i) => (i === 3 ? 'off' : '20'))}`);
     expect(screen.getByText(/^Line 5, column 2 \(temp\), “off”/)).toBeVisible();
     expect(store.getState().kitchen.events).toBe(before);
-    press('Lay what can be read over Counter');
+    await press('Lay what can be read over Counter');
     expect(store.getState().kitchen.events.length).toBeGreaterThan(before.length);
   });
 
   it('moves a log whose clock was never set', async () => {
     const store = own();
     show(<SettingsScreen />, store);
-    press('Thermometer of Counter');
+    await press('Thermometer of Counter');
     const lines = Array.from(
       { length: 30 },
       (_, i) => `2000-01-0${1 + Math.floor(i / 24)} ${i % 24}:00,26`,
     );
     await choose(`when,temp\n${lines.join('\n')}`);
     expect(screen.getByText('Its clock was never set, it seems')).toBeVisible();
-    await act(async () => {
-      press('Move all of it so that it ends now');
-      await Promise.resolve();
-    });
+    await press('Move all of it so that it ends now');
     await waitFor(() => expect(screen.queryByText('Its clock was never set, it seems')).toBeNull());
-    press('Lay it over Counter');
+    await press('Lay it over Counter');
     expect(counterAt(store, 10)).toBeCloseTo(26);
   });
 
-  it('is what the first page says of the room', () => {
+  it('is what the first page says of the room', async () => {
     const store = own();
     show(<SettingsScreen />, store);
-    press('Thermometer of Counter');
-    type('Lowest', '30');
-    type('Highest', '30');
-    press('Write it down');
-    press('Close');
+    await press('Thermometer of Counter');
+    await type('Lowest', '30');
+    await type('Highest', '30');
+    await press('Write it down');
+    await press('Close');
     show(<NowScreen />, store);
     expect(screen.getAllByText(/kitchen 30 °C/).length).toBeGreaterThan(0);
   });

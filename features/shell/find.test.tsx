@@ -27,16 +27,16 @@ it('finds by the beginnings of words, all of them', () => {
   expect(titles('feed xyz')).toEqual([]);
 });
 
-it('leads there, explains a word, and says when there is nothing', () => {
+it('leads there, explains a word, and says when there is nothing', async () => {
   let closed = 0;
   show(<Find onClose={() => (closed += 1)} />);
   const field = 'A jar, something to do, a setting or a word';
-  type(field, 'float');
+  await type(field, 'float');
   expect(screen.getByText(/if it floats it holds gas/)).toBeVisible();
-  type(field, 'zebra');
+  await type(field, 'zebra');
   expect(screen.getByText('Nothing is called “zebra” here. Try another word.')).toBeVisible();
-  type(field, 'ounces');
-  touch('button', 'Grams and ounces');
+  await type(field, 'ounces');
+  await touch('button', 'Grams and ounces');
   expect([closed, went]).toEqual([1, ['/settings']]);
 });
 

@@ -70,7 +70,7 @@ describe('the what-if room', () => {
     expect(slider('Flour to 1 of keep').value).toBe('5');
     slide('Flour to 1 of keep', 2);
     expect(screen.getByText('Nothing that anybody would notice.')).toBeVisible();
-    touch('radio', 'the same all day');
+    await touch('radio', 'the same all day');
     slide('All day', 27);
     expect(screen.getByText(/^The other way it is ripe .* sooner/)).toBeVisible();
   });
@@ -78,7 +78,7 @@ describe('the what-if room', () => {
   it('opens what a link holds', async () => {
     const rye = { ...USUAL_SETUP, flour: { rye: 1 }, everyH: 36 };
     await shown(<WhatIfScreen a={setupText(rye)} b={setupText(USUAL_SETUP)} days="7" />);
-    touch('radio', 'This way');
+    await touch('radio', 'This way');
     expect(chosen()).toEqual(expect.arrayContaining(['rye', '36 hours', '7 days']));
   });
 
@@ -89,16 +89,16 @@ describe('the what-if room', () => {
 
   it('keeps a pair under a name, opens it, and drops it', async () => {
     await shown(<WhatIfScreen />);
-    touch('button', 'Keep it');
+    await touch('button', 'Keep it');
     expect(screen.getByText('Give it a name.')).toBeVisible();
     slide('Hydration', 60);
-    type('Keep it under a name', 'Stiff or not');
-    touch('button', 'Keep it');
+    await type('Keep it under a name', 'Stiff or not');
+    await touch('button', 'Keep it');
     await screen.findByText('Stiff or not');
     slide('Hydration', 100);
-    touch('button', 'Open Stiff or not');
+    await touch('button', 'Open Stiff or not');
     expect(slider('Hydration').value).toBe('60');
-    touch('button', 'Drop Stiff or not');
+    await touch('button', 'Drop Stiff or not');
     expect(await screen.findByText(/What you keep stays in this browser/)).toBeVisible();
   });
 });
