@@ -14,6 +14,7 @@ let failed = 0;
 
 /** Runs one check to its end; what it prints is shown at once, or together when it ends where others run beside it. */
 async function check(name, command, args, { count, beside = false } = {}) {
+  const began = Date.now();
   if (!beside) console.log(`\n— ${name}`);
   const child = spawn(command, args, {
     stdio: ['ignore', beside ? 'pipe' : 'inherit', beside ? 'pipe' : 'inherit'],
@@ -27,6 +28,7 @@ async function check(name, command, args, { count, beside = false } = {}) {
     child.on('error', () => resolve(1));
   });
   if (beside) console.log(`\n— ${name}\n${printed}`.trimEnd());
+  console.log(`${name}: ${Math.round((Date.now() - began) / 1000)} s`);
   const counted = count?.() ?? { passed: status === 0 ? 1 : 0, failed: 0 };
   passed += counted.passed;
   failed += counted.failed;

@@ -41,29 +41,13 @@ function theOne(found: readonly Element[], wanted: string, all: readonly Element
 const nameOf = (element: Element) =>
   element.getAttribute('aria-label') ?? element.textContent.trim();
 
-/** What the sheet says of an element: asked once for each class in each, since here every asking goes through all rules. */
-const sheet = new Map<
-  string,
-  Readonly<Record<'display' | 'visibility' | 'pointerEvents', string>>
->();
-function styleOf(element: Element) {
-  const own = (of: Element | null) => `${of?.className ?? ''} ${of?.getAttribute('style') ?? ''}`;
-  const key = `${own(element)} in ${own(element.parentElement)}`;
-  let style = sheet.get(key);
-  if (!style) {
-    const { display, visibility, pointerEvents } = getComputedStyle(element);
-    sheet.set(key, (style = { display, visibility, pointerEvents }));
-  }
-  return style;
-}
-
 /** What keeps a finger from something: it is switched off, hidden, or lets touches through. Nothing when it can be reached. */
 function outOfReach(element: Element): string | null {
   if (element.matches(':disabled, [aria-disabled="true"]')) return 'switched off';
   if (element.closest('[aria-hidden="true"], [hidden], [inert]')) return 'hidden';
-  if (styleOf(element).pointerEvents === 'none') return 'not to be touched';
+  if (getComputedStyle(element).pointerEvents === 'none') return 'not to be touched';
   for (let at: Element | null = element; at; at = at.parentElement) {
-    const { display, visibility } = styleOf(at);
+    const { display, visibility } = getComputedStyle(at);
     if (display === 'none' || visibility === 'hidden') return 'not shown';
   }
   return null;
