@@ -14,7 +14,7 @@ export default {
     enableFindRelatedTests: false,
   },
   ignorePatterns: ['dist', '.e2e', 'docs', 'public', 'e2e', 'app', 'kit', 'features'],
-  reporters: ['json'],
+  reporters: ['json', 'progress-append-only'],
   jsonReporter: { fileName: `.mutants/${folder.replace('/', '-')}.json` },
   tempDirName: '.stryker-tmp',
   allowEmpty: true,

@@ -51,3 +51,4 @@ writeFileSync(
   DOC,
   `${head}\n| folder | noticed | survived | not run | score, % |\n| --- | --- | --- | --- | --- |\n${[...rows.values()].sort().join('\n')}\n`,
 );
+spawnSync('npx', ['prettier', '--write', DOC]);

@@ -1,10 +1,15 @@
-import { type Vessel } from '../ferment';
+import { USUAL_PACE, type Vessel, starterIn } from '../ferment';
 import { flourAndWater } from '../measure';
+import { buildSeries } from './buildSeries';
+import { bulkHours } from './bulk';
+import { cupsText } from './cups';
+import { USUAL_DOUGH } from './dough';
 import { TEXTURES, byEye, texturePct } from './byEye';
 import { filledShare } from './jarRoom';
 import { grownLevain } from './levain';
 import { proteinPct, whiteOf } from './protein';
 import { outBeforeCold } from './putAway';
+import { amountsAfter } from './weighing';
 import { gramsFromText } from './weightText';
 
 const WHITE = { white: 1 };
@@ -77,6 +82,10 @@ describe('a weight as bakers write it', () => {
     ['1 1/2 oz', 42.5],
     ['½ cup', 118.5],
     ['1 cup and 2 tbsp', 266.6],
+    ['1 cup+2 tbsp', 266.6],
+    ['1 cup  and  2  tbsp', 266.6],
+    ['11/4 cup', 651.8],
+    ['3/16 cup', 44.4],
     ['+ 5', 5],
     ['-5 g', -5],
     ['−5', -5],
@@ -84,8 +93,105 @@ describe('a weight as bakers write it', () => {
     expect(gramsFromText(text, 'water')).toBeCloseTo(grams, grams % 1 === 0 ? 6 : 1);
   });
 
-  it.each(['', 'some', 'g', '5 stone', '1//2', '1 2 3 g cups', '-½ cup'])('%s is none', (text) => {
-    expect(gramsFromText(text, 'water')).toBeNaN();
+  it.each(['', 'some', 'g', '5 stone', '1//2', '1 2 3 g cups', '-½ cup', '½ cup or so'])(
+    '%s is none',
+    (text) => {
+      expect(gramsFromText(text, 'water')).toBeNaN();
+    },
+  );
+});
+
+describe('grams as cups and spoons', () => {
+  it.each([
+    [118, '½ cup'],
+    [124, '½ cup'],
+    [130, '½ cup and 1 tbsp'],
+    [260, '1 cup and 2 tbsp'],
+    [521, '2 ¼ cups'],
+    // From two cups on the nearest measure is near enough.
+    [500, '2 cups'],
+    [7.4, '1 ½ tsp'],
+    [14.8, '1 tbsp'],
+    [2.5, '½ tsp'],
+  ])('%d g of water are %s', (grams, text) => {
+    // What belongs together does not part at the end of a line.
+    expect(cupsText(grams, 'water').replace(/\u00a0|\u202f|\u2009/g, ' ')).toBe(text);
+  });
+});
+
+describe('a feed after a slip', () => {
+  const recipe = { keepG: 20, ratio: { flour: 4, water: 3 } };
+
+  it('follows: half as much again of the keep, half as much again of all', () => {
+    expect(amountsAfter(recipe, { keep: 30 })).toEqual({ keepG: 30, flourG: 120, waterG: 90 });
+    expect(amountsAfter(recipe, { keep: 30, water: 99 }).flourG).toBe(132);
+    expect(amountsAfter(recipe, { keep: 30, flour: 100 }).waterG).toBe(75);
+  });
+
+  it('stays as it was planned for those who leave it so; what landed has landed', () => {
+    expect(amountsAfter(recipe, { keep: 30 }, 'asPlanned')).toEqual({
+      keepG: 30,
+      flourG: 80,
+      waterG: 60,
+    });
+    expect(amountsAfter(recipe, { keep: 30, water: 70 }, 'asPlanned')).toEqual({
+      keepG: 30,
+      flourG: 80,
+      waterG: 70,
+    });
+    expect(amountsAfter(recipe, { keep: 0, flour: 0, water: 0 }, 'asPlanned')).toEqual({
+      keepG: 0,
+      flourG: 0,
+      waterG: 0,
+    });
+  });
+
+  it('of a ratio without water or flour asks for none', () => {
+    const dry = { keepG: 20, ratio: { flour: 4, water: 0 } };
+    expect(amountsAfter(dry, { keep: 20, water: 0 })).toMatchObject({ flourG: 80, waterG: 0 });
+    expect(amountsAfter({ keepG: 20, ratio: { flour: 0, water: 1 } }, { flour: 0 }).waterG).toBe(
+      20,
+    );
+  });
+});
+
+describe('a levain in several builds', () => {
+  const task = {
+    levainG: 400,
+    hydrationPct: 80,
+    keepG: 20,
+    inJarG: 25,
+    inJarHydrationPct: 125,
+  };
+
+  it('adds up to the gram, each build on the whole of the one before, to the hydration that is wanted', () => {
+    const builds = buildSeries(task, 4)!;
+    expect(builds.length).toBeGreaterThan(1);
+    let has = { massG: 5, waterG: (5 * 125) / 225 };
+    for (const { seedG, flourG, waterG } of builds) {
+      expect(seedG).toBe(has.massG);
+      expect(Math.min(flourG, waterG)).toBeGreaterThanOrEqual(0);
+      has = { massG: seedG + flourG + waterG, waterG: has.waterG + waterG };
+    }
+    expect(has.massG).toBeGreaterThanOrEqual(400);
+    expect(Math.abs((100 * has.waterG) / (has.massG - has.waterG) - 80)).toBeLessThan(1);
+  });
+
+  it('is none where nothing can be spared, and none where the seed is wetter than can be mended', () => {
+    expect(buildSeries({ ...task, inJarG: 20.5 }, 4)).toBeNull();
+    expect(buildSeries({ ...task, hydrationPct: 20, inJarHydrationPct: 1000 }, 0.3)).toBeNull();
+  });
+});
+
+describe('how long bulk takes', () => {
+  const levain = starterIn('ripe', WHITE, 100, 100);
+  const hours = (celsius: number) => bulkHours(USUAL_DOUGH, levain, celsius, USUAL_PACE)!;
+
+  it('changes by little where the warmth does', () => {
+    const tenths = Array.from({ length: 40 }, (_, i) => hours(22 + i / 10));
+    const steps = tenths.slice(1).map((one, i) => tenths[i]! - one);
+    expect(Math.min(...steps)).toBeGreaterThan(0);
+    expect(Math.max(...steps)).toBeLessThan(0.1);
   });
 });
 
