@@ -105,6 +105,28 @@ test('a page that is left in the breath of the last press has lost nothing @phon
   await expect(page.getByText('looked: + 7 %')).toHaveCount(1);
 });
 
+test('plans whose worker does not come are not waited for, and are sought again when asked @phone', async ({
+  page,
+  kitchen,
+  foreseen,
+}) => {
+  foreseen.push(/^Failed to load resource/);
+  const worker = /\/plan-[0-9a-f]+\.js/;
+  await page.route(worker, (route) => route.abort('aborted'));
+  await kitchen.open('/plan', 'demo');
+  await expect(page.getByText('The browser could not look for plans just now.')).toBeVisible();
+  await kitchen.accessible();
+  await page.unroute(worker);
+  await kitchen.button('Try again').click();
+  await expect(page.getByText(/^Looking for plans/)).toBeVisible();
+  await kitchen.button('Stop').click();
+  await expect(page.getByText('You stopped the search.', { exact: false })).toBeVisible();
+  await kitchen.button('Go on looking').click();
+  await expect(page.getByText(/^Looking for plans/)).toBeHidden();
+  await expect(page.getByText('You stopped the search.', { exact: false })).toBeHidden();
+  await expect(page.getByRole('button', { name: 'Steps to my calendar' })).toBeVisible();
+});
+
 test('with the server gone every page opens, the ones never opened before too @phone', async ({
   browser,
 }, { project }) => {

@@ -14,6 +14,7 @@ import { changeBake, dropBake } from '@core/verbs';
 import { done, isoNow, logEntries, withdrawEntries } from './actions';
 import { selectBakes, selectDough, selectHands, selectLeftAlone } from './decided';
 import { doughDrafted, doughRested } from './dough';
+import { noticed } from './notice';
 import { type Dispatch, type RootState } from './store';
 
 // Everything a baker decides is an entry: undo, export and a second tab then hold for all of it. The text says what was
@@ -100,9 +101,30 @@ export const leftAloneEnded =
 export const planChosen = (plan: PlanChoice | null, text?: string) =>
   logEntries([{ kind: 'planFollowed', at: isoNow(), plan }], text);
 
-/** The kitchen likes some things otherwise from now on. */
-export const settingsChanged = (settings: Partial<Settings>, text?: string) =>
-  logEntries([{ kind: 'settled', at: isoNow(), settings }], text);
+/** The kitchen likes some things otherwise from now on. What is typed comes key by key: one undo takes all of it back. */
+export const settingsChanged =
+  (settings: Partial<Settings>, text?: string) =>
+  (dispatch: Dispatch, getState: () => RootState) => {
+    const { notice } = getState();
+    const typedOn =
+      notice !== null && notice.text === text && isTypedOn(getState(), notice.undo, settings);
+    const ids = dispatch(logEntries([{ kind: 'settled', at: isoNow(), settings }], text));
+    if (text !== undefined && typedOn) dispatch(noticed({ text, undo: [...notice.undo, ...ids] }));
+  };
+
+/** Settings that are typed and whose change is told. */
+const TYPED: ReadonlySet<string> = new Set<keyof Settings>(['parts', 'hydrationPct', 'currency']);
+
+/** Whether the last of some entries is of the same typed setting. */
+function isTypedOn(
+  { kitchen }: RootState,
+  ids: readonly string[],
+  settings: Partial<Settings>,
+): boolean {
+  const last = kitchen.events.findLast(({ id }) => id === ids.at(-1));
+  const [key = '', ...more] = Object.keys(settings);
+  return last?.kind === 'settled' && more.length === 0 && TYPED.has(key) && key in last.settings;
+}
 
 /** The dough as it is being worked out; it is written down once it has rested. */
 export const doughChanged =

@@ -8,6 +8,6 @@ export async function readFeedHistory(
   places: readonly PlaceEvent[],
   zones: readonly ZoneSince[],
 ): Promise<readonly SeenFeed[]> {
-  const { fitWorker } = await import('../workers/fit');
-  return fitWorker().history(events, places, zones);
+  const { inFitWorker } = await import('../workers/fit');
+  return inFitWorker((work) => work.history(events, places, zones));
 }

@@ -1,3 +1,4 @@
+import { type Learnt } from '@core/calibrate';
 import { MODEL_PRINT, type JarEvent, isBowl, lineage } from '@core/journal';
 import { type ZoneSince, fingerprint } from '@core/measure';
 
@@ -44,6 +45,12 @@ function toLearn(state: RootState, logPrint: ReturnType<typeof logPrints>) {
   });
 }
 
+/** @throws when the log cannot be read, or what reads it falls over */
+async function learntFrom(events: readonly JarEvent[], state: RootState): Promise<Learnt> {
+  const { inFitWorker } = await import('../workers/fit');
+  return inFitWorker((work) => work.learn(events, selectPlaceEvents(state), selectZones(state)));
+}
+
 /**
  * Learns every jar's pace in a worker, now and after each entry, without holding up the page.
  * @returns a function that stops
@@ -53,6 +60,8 @@ export function keepLearning(store: Store): () => void {
   let timer: ReturnType<typeof setTimeout> | undefined;
   let stopped = false;
   let busy = false;
+  /** Logs of which nothing could be learnt. */
+  const unread = new Set<string>();
 
   const study = async () => {
     if (busy || stopped) return;
@@ -61,16 +70,14 @@ export function keepLearning(store: Store): () => void {
       for (;;) {
         const state = store.getState();
         const { name } = state.kitchen;
-        const [next] = toLearn(state, logPrint);
+        const next = toLearn(state, logPrint).find(({ log }) => !unread.has(log));
         if (!next || stopped) break;
         const { jar, events, log } = next;
-        const { fitWorker } = await import('../workers/fit');
-        const learnt = await fitWorker().learn(
-          events,
-          selectPlaceEvents(state),
-          selectZones(state),
-        );
-        if (store.getState().kitchen.name === name) store.dispatch(learned({ jar, learnt, log }));
+        const learnt = await learntFrom(events, state).catch(() => null);
+        // The usual pace has to do for it, and the others get their turn; a new entry is a new chance.
+        if (!learnt) unread.add(log);
+        else if (store.getState().kitchen.name === name)
+          store.dispatch(learned({ jar, learnt, log }));
       }
     } finally {
       busy = false;

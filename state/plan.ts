@@ -12,6 +12,8 @@ export interface PlanState {
   readonly impossible: readonly Impossible[];
   /** How far the search has come; null when none is under way. */
   readonly searching: number | null;
+  /** How the last search came to an end before it had found all; null when it did not. */
+  readonly stopped: 'byHand' | 'failed' | null;
   /** What changed when the followed plan was made anew. */
   readonly mended: string | null;
 }
@@ -21,6 +23,7 @@ const initialState: PlanState = {
   plans: [],
   impossible: [],
   searching: null,
+  stopped: null,
   mended: null,
 };
 
@@ -44,7 +47,7 @@ const slice = createSlice({
       ...state,
       looked: payload,
     }),
-    searchBegun: (state): PlanState => ({ ...state, searching: 0 }),
+    searchBegun: (state): PlanState => ({ ...state, searching: 0, stopped: null }),
     searchWentOn: (state, { payload }: PayloadAction<number>): PlanState =>
       state.searching === null ? state : { ...state, searching: payload },
     /** The first plan of a search: it stands until the others are there too. */
@@ -52,7 +55,14 @@ const slice = createSlice({
       state.searching === null ? state : { ...state, plans: [payload], impossible: [] },
     /** Somebody has seen enough; what was found before stands. */
     searchStopAsked: (state): PlanState => state,
-    searchStopped: (state): PlanState => ({ ...state, searching: null }),
+    /** It ended without all that it might have found; null where nobody waits for that. */
+    searchStopped: (state, { payload }: PayloadAction<PlanState['stopped']>): PlanState => ({
+      ...state,
+      searching: null,
+      stopped: payload,
+    }),
+    /** Somebody wants it after all. */
+    searchAskedAgain: (state): PlanState => state,
     searchEnded: (
       state,
       {
@@ -62,7 +72,7 @@ const slice = createSlice({
         readonly impossible: readonly Impossible[];
         readonly mended: string | null;
       }>,
-    ): PlanState => ({ ...state, ...payload, searching: null }),
+    ): PlanState => ({ ...state, ...payload, searching: null, stopped: null }),
   },
   extraReducers: (builder) =>
     builder
@@ -84,6 +94,7 @@ export const {
   searchWentOn,
   planFound,
   searchStopAsked,
+  searchAskedAgain,
   searchStopped,
   searchEnded,
 } = slice.actions;

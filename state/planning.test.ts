@@ -5,7 +5,7 @@ import { kitchenStore, NOW } from '../tests/kitchenStore';
 import { doneTo, logEntries } from './actions';
 import { selectFollowed } from './decided';
 import { bakeChanged, planChosen } from './deeds';
-import { planLookedAt, searchStopAsked } from './plan';
+import { planLookedAt, searchAskedAgain, searchStopAsked } from './plan';
 import { keepPlanning } from './planning';
 import { lookedOver, selectQuarantines } from './quarantine';
 import { selectJars } from './selectors';
@@ -23,14 +23,19 @@ interface Begun {
   };
   readonly found: (plan: Plan) => void;
   readonly end: (planned: Planned | null) => void;
+  readonly fail: () => void;
 }
 const mockBegun: Begun[] = [];
 
 jest.mock('../workers/plan', () => ({
   searchPlans: (problem: Begun['problem'], found: Begun['found']) => {
     let end: Begun['end'] = () => undefined;
-    const outcome = new Promise<Planned | null>((resolve) => (end = resolve));
-    mockBegun.push({ problem, found, end });
+    let fail: Begun['fail'] = () => undefined;
+    const outcome = new Promise<Planned | null>((resolve, reject) => {
+      end = resolve;
+      fail = () => reject(new Error('fallen over'));
+    });
+    mockBegun.push({ problem, found, end, fail });
     return { outcome, stop: () => end(null) };
   },
 }));
@@ -173,6 +178,42 @@ describe('plans', () => {
     });
     store.dispatch(ticked(NOW + 8 * HOUR));
     await pause();
+    expect(mockBegun).toHaveLength(2);
+  });
+
+  it('are not sought when that was stopped while what seeks them was fetched', async () => {
+    const store = planning(({ dispatch }) => void dispatch(planLookedAt(true)));
+    jest.advanceTimersByTime(500);
+    store.dispatch(searchStopAsked());
+    await pause();
+    expect(mockBegun).toHaveLength(0);
+    expect(store.getState().plan).toMatchObject({ searching: null, stopped: 'byHand' });
+    store.dispatch(searchAskedAgain());
+    await pause();
+    expect(mockBegun).toHaveLength(1);
+    expect(store.getState().plan).toMatchObject({ searching: 0, stopped: null });
+  });
+
+  it('say so when what seeks them falls over, and are sought again when asked', async () => {
+    const store = planning(({ dispatch }) => void dispatch(planLookedAt(true)));
+    await pause();
+    last().fail();
+    await pause();
+    expect(store.getState().plan).toMatchObject({ searching: null, stopped: 'failed' });
+    store.dispatch(searchAskedAgain());
+    await pause();
+    last().end({ impossible: [], plans: [plan('balanced')] });
+    await pause();
+    expect(store.getState().plan).toMatchObject({ stopped: null, plans: [{ name: 'balanced' }] });
+  });
+
+  it('do not say that of a search whose place another has taken', async () => {
+    const store = planning(({ dispatch }) => void dispatch(planLookedAt(true)));
+    await pause();
+    store.dispatch(bakeChanged(bake('dunlin'), 'wanted'));
+    mockBegun[0]!.fail();
+    await pause();
+    expect(store.getState().plan).toMatchObject({ searching: 0, stopped: null });
     expect(mockBegun).toHaveLength(2);
   });
 

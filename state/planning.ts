@@ -12,6 +12,7 @@ import {
 } from './decided';
 import {
   planFound,
+  searchAskedAgain,
   searchBegun,
   searchEnded,
   searchStopAsked,
@@ -106,6 +107,7 @@ export function keepPlanning(store: Store, explain: Explain): () => void {
         },
       }),
     ),
+    store.dispatch(listenFor({ actionCreator: searchAskedAgain, effect: soon })),
     store.dispatch(
       listenFor({
         actionCreator: searchStopAsked,
@@ -150,12 +152,25 @@ function searchesIn(store: Store, explain: Explain) {
     abandon();
     const state = store.getState();
     if (!needless(state)) store.dispatch(searchBegun());
-    else if (state.plan.searching !== null) store.dispatch(searchStopped());
+    else if (state.plan.searching !== null) store.dispatch(searchStopped(null));
   };
 
   const begin = async () => {
     abandon();
     const before = givenUp;
+    try {
+      await search(before);
+    } catch {
+      // The browser could not fetch what searches, or that fell over.
+      if (givenUp === before) {
+        running = null;
+        endedEarly('failed');
+      }
+    }
+  };
+
+  /** @throws when the search cannot be made */
+  const search = async (before: number) => {
     const state = store.getState();
     if (needless(state)) return endWithout(store);
     const earlier = selectChosen(state) === null ? NONE_FOLLOWED : selectFollowed(state);
@@ -173,12 +188,12 @@ function searchesIn(store: Store, explain: Explain) {
     if (running !== mine) return;
     running = null;
     if (outcome) settle(outcome, earlier, wishesNow);
-    else stoppedByHand();
+    else endedEarly('byHand');
   };
 
-  const stoppedByHand = () => {
+  const endedEarly = (how: 'byHand' | 'failed') => {
     stoppedFor = selectFollowed(store.getState());
-    store.dispatch(searchStopped());
+    store.dispatch(searchStopped(how));
   };
 
   const settle = (
@@ -209,7 +224,7 @@ function searchesIn(store: Store, explain: Explain) {
     stop: () => {
       if (running) return running.stop();
       givenUp++;
-      stoppedByHand();
+      endedEarly('byHand');
     },
     wasStoppedFor: (plan: Plan | null) => plan === stoppedFor,
   };

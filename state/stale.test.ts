@@ -27,16 +27,21 @@ const mockLesson = {
   history: [0.2],
   surprises: 0,
 };
+let mockUnreadable: string | null = null;
 jest.mock('../workers/fit', () => ({
-  fitWorker: () => ({
-    learn: (
-      events: readonly { readonly jar: string }[],
-      arranged: readonly { readonly id: string }[],
-    ) => {
-      mockAsked.push({ jar: events[0]!.jar, places: arranged.map(({ id }) => id) });
-      return Promise.resolve(mockLesson);
-    },
-  }),
+  inFitWorker: (act: (work: object) => unknown) =>
+    act({
+      learn: (
+        events: readonly { readonly jar: string }[],
+        arranged: readonly { readonly id: string }[],
+      ) => {
+        const { jar } = events[0]!;
+        mockAsked.push({ jar, places: arranged.map(({ id }) => id) });
+        return jar === mockUnreadable
+          ? Promise.reject(new Error('no log'))
+          : Promise.resolve(mockLesson);
+      },
+    }),
 }));
 
 const fed = { kind: 'fed', jar: 'tern', keepG: 20, flourG: 80, waterG: 80 } as const;
@@ -61,6 +66,25 @@ afterEach(() => {
 });
 
 describe('the pace', () => {
+  it('of one whose log cannot be read is the usual one, the others are learnt, and a new entry is a new chance', async () => {
+    mockUnreadable = 'tern';
+    const store = kitchenStore([
+      ...PLACES,
+      tern(),
+      { kind: 'looked', id: 'look', jar: 'tern', at: iso(-2), height: 1.5 },
+      { ...tern(), id: 'another', jar: 'gannet' },
+    ]);
+    const stop = keepLearning(store);
+    await settled();
+    expect(mockAsked.map(({ jar }) => jar).sort()).toEqual(['gannet', 'tern']);
+    expect(Object.keys(store.getState().learnt)).toEqual(['gannet']);
+    mockUnreadable = null;
+    store.dispatch(logEntries([{ kind: 'looked', jar: 'tern', at: iso(-1), height: 1.8 }]));
+    await settled();
+    expect(Object.keys(store.getState().learnt).sort()).toEqual(['gannet', 'tern']);
+    stop();
+  });
+
   it('is learnt anew when a place is corrected, and when the kitchen was elsewhere all along', async () => {
     const store = kitchen();
     const stop = keepLearning(store);

@@ -1,11 +1,17 @@
 import { type Remote, wrap } from 'comlink';
 
+import { FALLEN_OVER, fallenOver } from './fallenOver';
 import type { PictureWork, ReadShrunk, Shrunk } from './picture.worker';
 
-async function inWorker<Done>(act: (work: Remote<PictureWork>) => Promise<Done>): Promise<Done> {
+/** Works on a picture in a worker, which is started for it and ended after it. One that falls over says so as of any picture. */
+async function inWorker<Done>(
+  act: (work: Remote<PictureWork>) => Promise<Done>,
+): Promise<Done | { readonly problem: string }> {
   const thread = new Worker(new URL('./picture.worker', window.location.href));
   try {
-    return await act(wrap<PictureWork>(thread));
+    return await Promise.race([act(wrap<PictureWork>(thread)), fallenOver(thread)]);
+  } catch {
+    return { problem: FALLEN_OVER };
   } finally {
     thread.terminate();
   }

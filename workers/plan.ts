@@ -2,13 +2,14 @@ import { type Remote, proxy, wrap } from 'comlink';
 
 import type { Plan, Planned } from '@core/plan';
 
+import { fallenOver } from './fallenOver';
 import type { PlanWork, SentProblem } from './plan.worker';
 
 export type { SentProblem } from './plan.worker';
 
 /** A search for plans under way: its end, and a way to stop it. */
 export interface Search {
-  /** Null when it was stopped. */
+  /** Null when it was stopped; rejects when it could not be made. */
   readonly outcome: Promise<Planned | null>;
   stop(): void;
 }
@@ -40,7 +41,11 @@ export function searchPlans(
   const stopped = new Promise<null>((resolve) => {
     stop = () => resolve(null);
   });
-  const outcome = Promise.race([mine.work.solve(problem, proxy(found), proxy(progress)), stopped]);
+  const outcome = Promise.race([
+    mine.work.solve(problem, proxy(found), proxy(progress)),
+    stopped,
+    fallenOver(mine.thread),
+  ]);
   return {
     outcome: outcome.then(
       (planned) => {

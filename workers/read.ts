@@ -5,13 +5,14 @@ import { type JournalTable, type TableAsked, type TableKitchen } from '@core/for
 import { type NamedPicture } from '@core/formats/kitchenZip';
 import { type LogAsked, type ThermometerLog } from '@core/formats/thermometerLog';
 
+import { fallenOver } from './fallenOver';
 import type { Outcome, ReadWork, ReaderOf } from './read.worker';
 
 /** Works on a file in a worker, which is started for it and ended after it. */
 async function workOn<Done>(act: (work: Remote<ReadWork>) => Promise<Done>): Promise<Done> {
   const thread = new Worker(new URL('./read.worker', window.location.href));
   try {
-    return await act(wrap<ReadWork>(thread));
+    return await Promise.race([act(wrap<ReadWork>(thread)), fallenOver(thread)]);
   } finally {
     thread.terminate();
   }

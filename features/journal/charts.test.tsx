@@ -11,10 +11,11 @@ import { YearScreen } from './YearScreen';
 
 type History = Parameters<typeof feedHistory>[0];
 jest.mock('../../workers/fit', () => ({
-  fitWorker: () => ({
-    history: (events: History, places: Parameters<typeof placesOf>[0], zones: never) =>
-      Promise.resolve(mockHistory(events, places, zones)),
-  }),
+  inFitWorker: (act: (work: object) => unknown) =>
+    act({
+      history: (events: History, places: Parameters<typeof placesOf>[0], zones: never) =>
+        Promise.resolve(mockHistory(events, places, zones)),
+    }),
 }));
 const mockHistory = (events: History, places: Parameters<typeof placesOf>[0], zones: never) =>
   feedHistory(events, { places: placesOf(places), time: kitchenTime(zones) });

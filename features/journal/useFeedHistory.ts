@@ -13,14 +13,22 @@ export function useFeedHistory(jar: string): readonly SeenFeed[] | null {
     readonly of: unknown;
     readonly seen: readonly SeenFeed[];
   } | null>(null);
+  const [failed, setFailed] = useState<Error | null>(null);
   useEffect(() => {
     let gone = false;
-    void readFeedHistory(events, places, zones).then((seen) => {
-      if (!gone) setRead({ of: events, seen });
-    });
+    readFeedHistory(events, places, zones).then(
+      (seen) => {
+        if (!gone) setRead({ of: events, seen });
+      },
+      (error: Error) => {
+        if (!gone) setFailed(error);
+      },
+    );
     return () => {
       gone = true;
     };
   }, [events, places, zones]);
+  // The page says that it could not be shown, and offers to try it again.
+  if (failed) throw failed;
   return read?.of === events ? read.seen : null;
 }

@@ -9,6 +9,7 @@ import {
   selectFollowed,
   planLookedAt,
   selectJars,
+  searchAskedAgain,
   searchStopAsked,
   useAppDispatch,
   useAppSelector,
@@ -121,8 +122,21 @@ const HandsShown = memo(HandsPanel);
 /** How far the search has come. Alone in looking at it: it changes many times a second. */
 function Searching() {
   const share = useAppSelector((state) => state.plan.searching);
+  const stopped = useAppSelector((state) => state.plan.stopped);
   const dispatch = useAppDispatch();
-  if (share === null) return null;
+  if (share === null)
+    return stopped === null ? null : (
+      <View role="status" style={styles.row}>
+        <Words tone="quiet" style={styles.fill}>
+          {stopped === 'byHand'
+            ? 'You stopped the search. There may be better plans.'
+            : 'The browser could not look for plans just now.'}
+        </Words>
+        <Button kind="bare" onPress={() => dispatch(searchAskedAgain())}>
+          {stopped === 'byHand' ? 'Go on looking' : 'Try again'}
+        </Button>
+      </View>
+    );
   return (
     <View style={styles.stack}>
       <View role="status" style={styles.row}>

@@ -129,6 +129,15 @@ describe('the school', () => {
     expect(screen.queryByText(/chlor/)).toBeNull();
   });
 
+  it('typed key by key is taken back by one undo, and what was chosen before stays', async () => {
+    const store = show(<SettingsScreen />, own());
+    await type('Hydration', '80');
+    await type('Flour to 1 of keep', '12.5');
+    expect(selectSettings(store.getState())).toMatchObject({ parts: 12.5, hydrationPct: 80 });
+    act(() => void store.dispatch(undoNotice()));
+    expect(selectSettings(store.getState())).toMatchObject({ parts: 4, hydrationPct: 80 });
+  });
+
   it.each(['0', '50', 'lots'])('does not take %s parts of flour', async (text) => {
     const store = show(<SettingsScreen />, own());
     const before = selectSettings(store.getState()).parts;
