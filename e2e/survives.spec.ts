@@ -99,10 +99,23 @@ test('a page that is left in the breath of the last press has lost nothing @phon
   await pressed('The feed is done');
   await expect(page.getByText('1 of 5', { exact: false })).toBeVisible();
   await kitchen.open('/jar/dunlin', 'demo');
-  await expect(page.getByText('Dunlin goes into the fridge at 19:50')).toBeVisible();
+  await expect(
+    page.getByRole('main').getByText('Dunlin goes into the fridge at 19:50'),
+  ).toBeVisible();
   await page.getByLabel('Rise above the band').fill('7');
   await pressed('Log this look');
   await expect(page.getByText('looked: + 7 %')).toHaveCount(1);
+
+  // A tab that stays open has it too, though the one that is left never wrote it.
+  const other = await page.context().newPage();
+  await other.goto(`/jar/dunlin?at=${AT}`);
+  await expect(other.getByText('looked: + 7 %')).toBeVisible();
+  await page.getByLabel('Rise above the band').fill('8');
+  await kitchen.button('Log this look').evaluate((button: HTMLElement) => {
+    button.click();
+    window.location.assign('/icon.svg');
+  });
+  await expect(other.getByText('looked: + 8 %')).toHaveCount(1);
 });
 
 test('plans whose worker does not come are not waited for, and are sought again when asked @phone', async ({

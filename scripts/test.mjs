@@ -60,12 +60,12 @@ await Promise.all([
     .then(() => script('format:check'))
     .then(() => script('arrows'))
     .then(() => check('sentences', 'node', ['scripts/sentences.mjs', '--check'], { beside: true }))
-    .then(() => check('routes', 'node', ['scripts/routes.mjs', '--check'], { beside: true })),
+    .then(() => check('routes', 'node', ['scripts/routes.mjs', '--check'], { beside: true }))
+    .then(() => check('build', process.execPath, ['scripts/build.mjs'], { beside: true })),
 ]);
 await check('unit and interface', 'npx', ['jest', '--json', '--outputFile=.e2e/jest.json'], {
   count: jestCount,
 });
-await check('build', process.execPath, ['scripts/build.mjs']);
 await check('end to end', 'npx', ['playwright', 'test'], { count: playwrightCount });
 
 console.log(`\n${passed} passed, ${failed} failed`);

@@ -8,13 +8,16 @@ import { keepDough } from './deeds';
 import { deviceZone } from './deviceZone';
 import {
   type KitchenName,
+  type Told,
   type Writer,
   keepCache,
   keepDrafts,
   leaveBehind,
   listenToTabs,
   readPages,
+  takeUpWhatWasLeft,
   tidyPages,
+  whenSomethingIsLeft,
   writerFor,
 } from './door';
 import { doughDrafted } from './dough';
@@ -184,16 +187,22 @@ export function keepKitchen(store: Store): () => void {
         },
       }),
     ),
-    listenToTabs(({ kitchen, pages }) => {
-      if (store.getState().kitchen.name !== kitchen) return;
-      readPages(pages, readClock()).then(
-        (events) => store.dispatch(arrived({ kitchen, events })),
-        () => undefined,
-      );
+    listenToTabs((told) => takeIn(store, told)),
+    whenSomethingIsLeft(() => {
+      void takeUpWhatWasLeft().then((taken) => taken.forEach((told) => takeIn(store, told)));
     }),
     watchPage(store, () => draftsOnTheirWay > 0),
   );
   return () => stops.forEach((stop) => stop());
+}
+
+/** Takes in what another tab wrote for the kitchen that is open. */
+function takeIn(store: Store, { kitchen, pages }: Told): void {
+  if (store.getState().kitchen.name !== kitchen) return;
+  readPages(pages, readClock()).then(
+    (events) => store.dispatch(arrived({ kitchen, events })),
+    () => undefined,
+  );
 }
 
 /** What the page itself tells: that it is being left, and that the device has come into another zone. */

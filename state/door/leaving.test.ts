@@ -4,6 +4,7 @@ import { takeUpWhatWasLeft, leaveBehind } from './leaving';
 import { readKitchen } from './opening';
 import { shelf } from './shelf';
 import { tabName } from './tabs';
+import { readPages } from './writing';
 
 const NOW = Date.parse('2026-03-13T18:20:00Z');
 const ENTRIES = someEntries(3, NOW);
@@ -89,7 +90,10 @@ describe('a page that is left before its entries are written', () => {
 
   it('keeps its kitchen apart from the other', async () => {
     leaveBehind('demo', ENTRIES, null);
-    await takeUpWhatWasLeft();
+    const [told, ...more] = await takeUpWhatWasLeft();
+    expect(more).toEqual([]);
+    expect(told!.kitchen).toBe('demo');
+    expect(await readPages(told!.pages, NOW)).toEqual(ENTRIES);
     expect(await idsInStore()).toEqual([]);
     expect((await readKitchen('demo', NOW)).events).toEqual(ENTRIES);
   });

@@ -1,10 +1,10 @@
 import { type JournalEvent } from '@core/journal';
 
-import { deviceNotes } from '../platform';
+import { deviceNotes, whenNoteIsPut } from '../platform';
 import { type Drafts, draftText } from './drafts';
 import { pageText, parsed } from './pages';
 import { type KitchenName, STORE_NAME, draftPrefix, freshName, logPrefix, shelf } from './shelf';
-import { tabNameNow } from './tabs';
+import { type Told, tabNameNow, tellTabs } from './tabs';
 
 /**
  * The store takes some milliseconds to write, and a page that is left is not given them. What it had not written by then is
@@ -38,8 +38,14 @@ export function leaveBehind(
   }
 }
 
-/** Writes what pages that were left had not written, the oldest first. What cannot be written stays for the next time. */
-export async function takeUpWhatWasLeft(): Promise<void> {
+/**
+ * Writes what pages that were left had not written, the oldest first, and tells the other tabs of it. What cannot be written
+ * stays for the next time.
+ *
+ * @returns what the other tabs are told
+ */
+export async function takeUpWhatWasLeft(): Promise<readonly Told[]> {
+  const taken: Told[] = [];
   for (const note of deviceNotes.keys(PREFIX)) {
     const left = leftFrom(parsed(deviceNotes.read(note)));
     const gone = Object.keys(left).filter((key) => left[key] === null);
@@ -48,15 +54,26 @@ export async function takeUpWhatWasLeft(): Promise<void> {
       if (texts.length > 0) await shelf.setMany(Object.fromEntries(texts));
       if (gone.length > 0) await shelf.removeMany(gone);
       deviceNotes.remove(note);
+      for (const kitchen of KITCHENS) {
+        const pages = texts.map(([key]) => key).filter((key) => key.startsWith(logPrefix(kitchen)));
+        if (pages.length > 0) taken.push({ kitchen, pages });
+      }
     } catch {
       // It is still there.
     }
   }
+  taken.forEach(tellTabs);
+  return taken;
 }
+
+/** Calls whenever a page is left with something that it had not written. @returns a function that stops it */
+export const whenSomethingIsLeft = (then: () => void): (() => void) => whenNoteIsPut(PREFIX, then);
+
+const KITCHENS = ['own', 'demo'] as const satisfies readonly KitchenName[];
 
 /** Only what belongs into a journal or among forms; both are checked again when they are read. */
 function leftFrom(raw: unknown): Left {
-  const mayBe = (['own', 'demo'] as const).flatMap((name) => [logPrefix(name), draftPrefix(name)]);
+  const mayBe = KITCHENS.flatMap((name) => [logPrefix(name), draftPrefix(name)]);
   return Object.fromEntries(
     Object.entries((raw ?? {}) as Record<string, unknown>).filter(
       (pair): pair is [string, string | null] =>

@@ -34,5 +34,15 @@ const notesIn = (drawer: () => Storage): Notes => {
   };
 };
 
+/** Calls whenever another tab puts a note of the device whose key begins so. @returns a function that stops it */
+export function whenNoteIsPut(prefix: string, then: () => void): () => void {
+  if (typeof window === 'undefined' || !window.addEventListener) return () => undefined;
+  const put = ({ key, newValue }: StorageEvent) => {
+    if (key?.startsWith(prefix) && newValue !== null) then();
+  };
+  window.addEventListener('storage', put);
+  return () => window.removeEventListener('storage', put);
+}
+
 export const deviceNotes = notesIn(() => localStorage);
 export const tabNotes = notesIn(() => sessionStorage);
