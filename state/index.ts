@@ -15,7 +15,7 @@ export {
   rawStore,
   readHubKey,
 } from './door';
-export * from './exchange';
+export * from './copies';
 export * from './firstPicture';
 export * from './hands';
 export * from './keeping';

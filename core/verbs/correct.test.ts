@@ -1,7 +1,7 @@
 import { type JarEvent, foldJar, logOf } from '../journal';
 import { someFeed, someStart, usualKitchen } from '../journal/someJar.testing';
 import { HOUR, MINUTE } from '../measure';
-import { canBeCorrected, correct } from '.';
+import { canBeCorrected, correct } from './correct';
 
 const NOW = Date.parse('2026-03-13T18:20:00Z');
 const iso = (hoursAgo: number) => new Date(NOW - hoursAgo * HOUR).toISOString();

@@ -7,7 +7,8 @@ import { labelSvg } from '@kit/labelSvg';
 import { selectNextOf, selectStanding, useAppSelector } from '@state';
 
 import { useCopy } from '../parts/useCopy';
-import { careText, labelText, useKitchenWords } from '../words';
+import { useKitchenWords } from '../words';
+import { careText, labelText } from '../words/paperWords';
 import { SplitSheet } from './SplitSheet';
 import { NoSuchJar } from '../parts/NoSuchJar';
 

@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { gramsFromText } from '@core/bench';
 import { type JarEvent, instantOf } from '@core/journal';
 import { type Ingredient, mainFlour } from '@core/measure';
-import { type Correction, correct, correctable } from '@core/verbs';
+import { type Correction, correct, correctable } from '@core/verbs/correct';
 import { Button, Field, MomentField, Words, parseNumber } from '@kit';
 import { byField, done, selectJarEvents, selectLog, useAppDispatch, useAppSelector } from '@state';
 

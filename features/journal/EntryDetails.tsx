@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { type JarEvent, instantOf } from '@core/journal';
-import { canBeCorrected } from '@core/verbs';
+import { canBeCorrected } from '@core/verbs/correct';
 import { Button, Words } from '@kit';
 import {
   formerEntries,

@@ -8,13 +8,12 @@ import {
   copyLater,
   copyMade,
   kitchenToFile,
-  kitchenToZip,
   readClock,
   selectCopyDue,
-  selectHasPictures,
   useAppDispatch,
   useAppSelector,
 } from '@state';
+import { kitchenToZip, selectHasPictures } from '@state/exchange';
 
 import { ArrivalNotice } from './ArrivalNotice';
 import { useTakeIn } from './useTakeIn';

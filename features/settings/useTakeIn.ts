@@ -2,7 +2,8 @@ import { useState } from 'react';
 import { useStore } from 'react-redux';
 
 import { LONGEST_FILE } from '@core/formats/kitchenFile';
-import { type Arrival, type Store, arrivalOf, noticed, readFile, takeIn } from '@state';
+import { type Store, noticed } from '@state';
+import { type Arrival, arrivalOf, readFile, takeIn } from '@state/exchange';
 
 import { chooseFile } from '../parts/chooseFile';
 

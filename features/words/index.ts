@@ -14,7 +14,6 @@ export * from './learntWords';
 export * from './planWords';
 export * from './lotWords';
 export * from './nextWords';
-export * from './paperWords';
 export * from './rescueWords';
 export * from './rhythmWords';
 export * from './compareWords';
