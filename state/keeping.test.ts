@@ -4,6 +4,7 @@ import { selectBakes, selectDough, selectHands, selectSettings } from './decided
 import { bakeChanged, doughChanged, handsChanged, settingsChanged, tripAdded } from './deeds';
 import { draftChanged } from './bench';
 import { readKitchen, shelf } from './door';
+import { HALF_WEIGHED } from './halfWeighed.testing';
 import { keepKitchen, keepPending } from './keeping';
 import { openKitchen, openLastKitchen, startDemo } from './opening';
 import { selectJars, selectLiveEvents } from './selectors';
@@ -136,20 +137,7 @@ describe('without room', () => {
     const store = await application();
     await settled();
     jest.spyOn(shelf, 'setItem').mockRejectedValue(new Error(''));
-    const draft = {
-      step: 1,
-      keepG: 20,
-      parts: 4,
-      waterParts: 4,
-      order: 'waterFirst',
-      weighing: 'tare',
-      landed: { keep: 23 },
-      to: 'discardJar',
-      wantedAt: null,
-      fedAt: null,
-      place: null,
-    } as const;
-    store.dispatch(draftChanged({ jar: 'tern', draft }));
+    store.dispatch(draftChanged({ jar: 'tern', draft: HALF_WEIGHED }));
     await settled();
     expect(store.getState().kitchen.unsaved).toMatch(/no room left/);
   });

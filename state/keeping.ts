@@ -15,6 +15,7 @@ import {
   leaveBehind,
   listenToTabs,
   readPages,
+  stayedAfterAll,
   takeUpWhatWasLeft,
   tidyPages,
   whenSomethingIsLeft,
@@ -119,6 +120,7 @@ export function keepKitchen(store: Store): () => void {
         effect: (_, api) => {
           const { kitchen, bench, trouble } = api.getState();
           draftsOnTheirWay += 1;
+          stayedAfterAll();
           keepDrafts(kitchen.name, { bench, trouble })
             .catch(() => store.dispatch(saveFailed(FULL)))
             .finally(() => (draftsOnTheirWay -= 1));

@@ -129,7 +129,7 @@ function Searching() {
       <View role="status" style={styles.row}>
         <Words tone="quiet" style={styles.fill}>
           {stopped === 'byHand'
-            ? 'You stopped the search. There may be better plans.'
+            ? 'You stopped the search. There may be more to find.'
             : 'The browser could not look for plans just now.'}
         </Words>
         <Button kind="bare" onPress={() => dispatch(searchAskedAgain())}>

@@ -1,6 +1,7 @@
 import { someEntries } from '@core/journal/someEntries.testing';
 
-import { takeUpWhatWasLeft, leaveBehind } from './leaving';
+import { HALF_WEIGHED } from '../halfWeighed.testing';
+import { leaveBehind, stayedAfterAll, takeUpWhatWasLeft } from './leaving';
 import { readKitchen } from './opening';
 import { shelf } from './shelf';
 import { tabName } from './tabs';
@@ -8,24 +9,7 @@ import { readPages } from './writing';
 
 const NOW = Date.parse('2026-03-13T18:20:00Z');
 const ENTRIES = someEntries(3, NOW);
-const HALF_WEIGHED = {
-  bench: {
-    tern: {
-      step: 1,
-      keepG: 20,
-      parts: 4,
-      waterParts: 4,
-      order: 'waterFirst',
-      weighing: 'tare',
-      landed: { keep: 23 },
-      to: 'discardJar',
-      wantedAt: null,
-      fedAt: null,
-      place: null,
-    },
-  },
-  trouble: {},
-} as const;
+const FORMS = { bench: { tern: HALF_WEIGHED }, trouble: {} };
 const NOTHING = { bench: {}, trouble: {} };
 
 /** What a browser keeps without being waited for. */
@@ -60,7 +44,7 @@ const IDS = ENTRIES.map(({ id }) => id);
 
 describe('a page that is left before its entries are written', () => {
   it('leaves them to the next one, with the feed that is half weighed', async () => {
-    expect(leaveBehind('own', ENTRIES, HALF_WEIGHED)).toBe(true);
+    expect(leaveBehind('own', ENTRIES, FORMS)).toBe(true);
     expect(await idsInStore()).toEqual([]);
     await takeUpWhatWasLeft();
     const kitchen = await readKitchen('own', NOW);
@@ -79,13 +63,24 @@ describe('a page that is left before its entries are written', () => {
   });
 
   it('takes a form away that was finished with the last entry', async () => {
-    leaveBehind('own', [], HALF_WEIGHED);
+    leaveBehind('own', [], FORMS);
     await takeUpWhatWasLeft();
     leaveBehind('own', ENTRIES, NOTHING);
     await takeUpWhatWasLeft();
     const kitchen = await readKitchen('own', NOW);
     expect(kitchen.drafts).toEqual(NOTHING);
     expect(kitchen.events).toEqual(ENTRIES);
+  });
+
+  it('takes it back when it stays: what it weighs from then on is not overwritten', async () => {
+    leaveBehind('own', ENTRIES, FORMS);
+    stayedAfterAll();
+    expect(notes.size).toBe(0);
+    put('ombrello/left/another page', '{}');
+    stayedAfterAll();
+    expect(notes.size).toBe(1);
+    await takeUpWhatWasLeft();
+    expect((await readKitchen('own', NOW)).drafts).toEqual(NOTHING);
   });
 
   it('keeps its kitchen apart from the other', async () => {

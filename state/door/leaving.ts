@@ -12,6 +12,8 @@ import { type Told, tabNameNow, tellTabs } from './tabs';
  */
 const PREFIX = `${STORE_NAME}/left/`;
 const NOTE = PREFIX + freshName();
+/** Whether this page has put something down. */
+let putDown = false;
 
 /** Texts by their keys in the store; null for what is to go. */
 type Left = Readonly<Record<string, string | null>>;
@@ -32,10 +34,17 @@ export function leaveBehind(
   };
   try {
     deviceNotes.put(NOTE, JSON.stringify(left));
+    putDown = true;
     return true;
   } catch {
     return false;
   }
+}
+
+/** The page was not left after all, or was come back to: it writes for itself again, and what it put down would be old by then. */
+export function stayedAfterAll(): void {
+  if (putDown) deviceNotes.remove(NOTE);
+  putDown = false;
 }
 
 /**
