@@ -26,7 +26,7 @@ import {
 } from '@state';
 
 import { useWarmth } from '../parts/useWarmth';
-import { MakeBackupSheet } from '../larder/MakeBackupSheet';
+import { MakeBackupSheet } from '../larder/sheets';
 import { type KitchenWords, useKitchenWords } from '../words';
 
 const LEAVING_WORDS: Readonly<Record<Leaving, string>> = {

@@ -6,7 +6,7 @@ import { type Standing, contentOf, weightObjections } from '@core/journal';
 import { HOUR, mainFlour } from '@core/measure';
 import { PageTitle, Button, Choice, Panel, Words, FieldRow } from '@kit';
 
-import { WeighSheet } from '../parts/WeighSheet';
+import { WeighSheet } from '../parts/sheets';
 import { WeightField } from '../parts/WeightField';
 import { capital, ripeStretch, useKitchenWords } from '../words';
 import { BenchPage } from './BenchPage';

@@ -8,11 +8,10 @@ import { Button, Field, Sheet, Words } from '@kit';
 import { doneTo, orSaid, selectNames, selectNextOf, useAppDispatch, useAppSelector } from '@state';
 
 import { DestinationChoice } from '../parts/DestinationChoice';
-import { MoveSheet } from '../parts/MoveSheet';
-import { WeighSheet } from '../parts/WeighSheet';
+import { MoveSheet, WeighSheet } from '../parts/sheets';
 import { NextDoing } from '../parts/NextDoing';
 import { nextReason, nextTitle, useKitchenWords } from '../words';
-import { FinishSheet } from './FinishSheet';
+import { FinishSheet } from './sheets';
 
 type Open = 'finish' | 'move' | 'weigh' | 'keep' | 'giveUp';
 

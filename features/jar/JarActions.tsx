@@ -7,11 +7,8 @@ import { archive as setArchived } from '@core/verbs';
 import { ActionRow, Button, Panel } from '@kit';
 import { doneTo, useAppDispatch } from '@state';
 
-import { MoveSheet } from '../parts/MoveSheet';
-import { WeighSheet } from '../parts/WeighSheet';
-import { NoteSheet } from './NoteSheet';
-import { RejarSheet } from './RejarSheet';
-import { TakeSheet } from './TakeSheet';
+import { MoveSheet, WeighSheet } from '../parts/sheets';
+import { NoteSheet, RejarSheet, TakeSheet } from './sheets';
 
 type SheetName = 'move' | 'take' | 'note' | 'rejar' | 'weigh';
 

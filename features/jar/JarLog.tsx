@@ -1,16 +1,14 @@
-import { Suspense, lazy, useState } from 'react';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { type JarEvent } from '@core/journal';
-import { Panel, Button, Words } from '@kit';
+import { Panel, Button, Words, laterPart } from '@kit';
 import { selectJarEvents, useAppSelector } from '@state';
 
 import { EntryRow } from '../journal/EntryRow';
 
 // Fetched when the first entry is opened, not with the first page.
-const EntrySheet = lazy(async () => ({
-  default: (await import('../journal')).EntrySheet,
-}));
+const EntrySheet = laterPart(async () => (await import('../journal')).EntrySheet);
 
 const RECENT = 8;
 
@@ -34,11 +32,7 @@ export function JarLog({ id }: { readonly id: string }) {
           All of it, by day
         </Button>
       )}
-      {open && (
-        <Suspense fallback={null}>
-          <EntrySheet event={open} onClose={() => setOpen(null)} />
-        </Suspense>
-      )}
+      {open && <EntrySheet event={open} onClose={() => setOpen(null)} />}
     </Panel>
   );
 }

@@ -17,7 +17,7 @@ import {
 
 import { useJarName } from '../words/useJarName';
 import { BACKUP_WORDS, STORE_WORDS, useKitchenWords } from '../words';
-import { MakeBackupSheet } from './MakeBackupSheet';
+import { MakeBackupSheet } from './sheets';
 import { PackSheet } from './PackSheet';
 
 /** The shelf of backups: what lies there, how much of it should live, and when to make it anew. */

@@ -1,16 +1,14 @@
-import { Suspense, lazy, useState } from 'react';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import { PageTitle, JarDrawing, Panel, Button, Words } from '@kit';
+import { PageTitle, JarDrawing, Panel, Button, Words, laterPart } from '@kit';
 import { selectArchived, selectKitchen, useAppSelector } from '@state';
 
 import { type FirstAnswers, FirstQuestions, firstJarPath } from './FirstQuestions';
 import { KitchenSwitch } from './KitchenSwitch';
 
 // Few kitchens are empty: what reads files is fetched when it is needed.
-const RestorePanel = lazy(async () => ({
-  default: (await import('../settings/RestorePanel')).RestorePanel,
-}));
+const RestorePanel = laterPart(async () => (await import('../settings/RestorePanel')).RestorePanel);
 
 const WAITING = {
   band: 0.3,
@@ -47,11 +45,7 @@ export function EmptyKitchen() {
           Add a starter
         </Button>
       </Panel>
-      {name === 'own' && (
-        <Suspense fallback={null}>
-          <RestorePanel />
-        </Suspense>
-      )}
+      {name === 'own' && <RestorePanel />}
       <View style={styles.wrap}>
         <KitchenSwitch name={name} />
         {archived.length > 0 && (

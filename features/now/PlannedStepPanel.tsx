@@ -6,7 +6,7 @@ import { PageTitle, Panel, Button, UmbrellaMark, Words, umbrellaFor } from '@kit
 import { selectFollowed, selectNow, selectStanding, useAppSelector } from '@state';
 
 import { FeedAmounts } from '../parts/FeedAmounts';
-import { StepSheet } from '../plan/StepSheet';
+import { StepSheet } from '../plan/sheets';
 import { useStep } from '../plan/useStep';
 import { plannedTitle, slackWords, stepWords, useKitchenWords, usePlaceName } from '../words';
 

@@ -6,7 +6,7 @@ import { Panel, Button, TOUCH, TouchArea, Words, useLook } from '@kit';
 
 import { slackWords, stepWords, useKitchenWords, usePlaceName } from '../words';
 import { useJarName } from '../words/useJarName';
-import { StepSheet } from './StepSheet';
+import { StepSheet } from './sheets';
 import { useStep } from './useStep';
 
 /** Steps in their order, by day; each leads to where it is done. */

@@ -23,7 +23,7 @@ import {
   useAppSelector,
 } from '@state';
 
-import { MoveSheet } from '../parts/MoveSheet';
+import { MoveSheet } from '../parts/sheets';
 import { PROGRAMME_WORDS, useKitchenWords } from '../words';
 import { ForetoldWords } from './ForetoldWords';
 import { QUESTION_WORDS, saidOf } from './questionWords';

@@ -1,6 +1,6 @@
 import { type Href, usePathname } from 'expo-router';
 import { TabList, TabSlot, TabTrigger, Tabs } from 'expo-router/ui';
-import { Suspense, lazy, useCallback, useState } from 'react';
+import { useCallback, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import {
@@ -16,6 +16,7 @@ import {
   TextScaleContext,
   UndoBar,
   Words,
+  laterPart,
   skipToPage,
   useLook,
   useLow,
@@ -138,24 +139,16 @@ export function Shell() {
       </TabList>
 
       <Shortcuts onFind={find} onHelp={helpByKey} />
-      {helping && (
-        <Suspense fallback={null}>
-          <PageHelp keys={rail || helping === 'key'} onClose={() => setHelping(null)} />
-        </Suspense>
-      )}
-      {finding && (
-        <Suspense fallback={null}>
-          <Find onClose={() => setFinding(false)} />
-        </Suspense>
-      )}
+      {helping && <PageHelp keys={rail || helping === 'key'} onClose={() => setHelping(null)} />}
+      {finding && <Find onClose={() => setFinding(false)} />}
     </Tabs>
   );
 }
 
 /** Fetched when somebody looks for something. */
-const Find = lazy(async () => ({ default: (await import('./Find')).Find }));
+const Find = laterPart(async () => (await import('./Find')).Find);
 /** Fetched when somebody asks. */
-const PageHelp = lazy(async () => ({ default: (await import('./PageHelp')).PageHelp }));
+const PageHelp = laterPart(async () => (await import('./PageHelp')).PageHelp);
 
 /** The first thing that Tab comes to: past the messages, to the page. Seen while it has the focus. */
 function SkipLink() {

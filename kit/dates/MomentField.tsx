@@ -1,15 +1,16 @@
-import { Suspense, lazy, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { IconOnly } from '../Button';
 import { Field } from '../Field';
+import { laterPart } from '../later';
 import { LARGE_TEXT, useTextScale } from '../textScale';
 import { type DateStyle, dateExample, dateParts, isKept, useDateStyle, written } from './dateStyle';
 import { type ReadDate } from './readDate';
 
 // Fetched when it is first asked for, so that the first page need not carry it.
 const late = () => import('./late');
-const Month = lazy(async () => ({ default: (await late()).Month }));
+const Month = laterPart(async () => (await late()).Month);
 
 interface DateFieldProps {
   readonly label: string;
@@ -94,9 +95,8 @@ function DateField({
       </View>
       {open && (
         // In its place and not on top: the field may stand in a sheet already.
-        <Suspense fallback={null}>
-          <Month day={day} onDay={choose} />
-        </Suspense>
+
+        <Month day={day} onDay={choose} />
       )}
     </View>
   );

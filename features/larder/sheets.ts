@@ -1,0 +1,5 @@
+import { laterPart } from '@kit';
+
+export const MakeBackupSheet = laterPart(
+  async () => (await import('./MakeBackupSheet')).MakeBackupSheet,
+);
