@@ -24,19 +24,8 @@ module.exports = {
       ],
       moduleNameMapper: aliases,
       transform: {
-        '/(core|demo)/.*\\.test\\.ts$': '<rootDir>/tests/bundled.js',
-        '^.+\\.m?[jt]sx?$': [
-          'babel-jest',
-          {
-            configFile: false,
-            babelrc: false,
-            presets: ['@babel/preset-typescript'],
-            plugins: [
-              '@babel/plugin-transform-modules-commonjs',
-              '@babel/plugin-transform-dynamic-import',
-            ],
-          },
-        ],
+        '/(core|demo|state)/.*\\.test\\.ts$': '<rootDir>/tests/bundled.js',
+        '^.+\\.m?[jt]sx?$': '<rootDir>/tests/modules.js',
       },
       // these ship only ES modules
       transformIgnorePatterns: [

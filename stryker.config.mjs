@@ -2,11 +2,19 @@
 const folder = process.env.MUTANTS_FOLDER ?? 'core/bench';
 
 export default {
-  testRunner: 'jest',
+  // The tests of core need nothing of Jest but its words.
+  testRunner: folder.startsWith('core') ? 'bundled' : 'jest',
+  plugins: ['@stryker-mutator/*', './scripts/bundledRunner.mjs'],
   coverageAnalysis: 'perTest',
   concurrency: Number(process.env.MUTANTS_AT_ONCE ?? 2),
   // What runs while a module is read cannot be tied to a test, and would be tried with all of them.
   ignoreStatic: true,
+  dryRunTimeoutMinutes: 20,
+  // Other work on the machine must not look like a loop without an end.
+  timeoutMS: 20_000,
+  // What was tried before and has changed neither itself nor its tests keeps its result.
+  incremental: true,
+  incrementalFile: `.mutants/tried/${folder.replace('/', '-')}.json`,
   mutate: [`${folder}/**/*.ts`, '!**/*.test.ts', '!**/*.testing.ts', '!**/index.ts'],
   jest: {
     projectType: 'custom',

@@ -5,24 +5,38 @@
 const { createHash } = require('node:crypto');
 const { buildSync } = require('esbuild');
 
+const modules = require('./modules.js');
+
+/** What a test says that has to do with modules as such: of these nothing is left in a bundle. */
+const ABOUT_MODULES = /jest\.(mock|isolateModules|resetModules)/;
+
 const banner = {
   js: 'const { Math, Float64Array, Number, Array, Map, Set, Object } = globalThis;',
 };
 
+/** The text of the bundle of one test file; `sourcemap` as esbuild takes it. */
+function bundle(filename, sourcemap) {
+  const { outputFiles } = buildSync({
+    entryPoints: [filename],
+    bundle: true,
+    write: false,
+    platform: 'node',
+    format: 'cjs',
+    target: 'node20',
+    sourcemap,
+    banner,
+    // a stand-in of it is given to tests
+    external: ['@react-native-async-storage/async-storage'],
+  });
+  return outputFiles[0].text;
+}
+
 module.exports = {
+  bundle,
   // A bundle changes with any source it holds, which the name and text of the test do not show.
   getCacheKey: () => createHash('md5').update(`${process.hrtime.bigint()}`).digest('hex'),
-  process(_source, filename) {
-    const { outputFiles } = buildSync({
-      entryPoints: [filename],
-      bundle: true,
-      write: false,
-      platform: 'node',
-      format: 'cjs',
-      target: 'node20',
-      sourcemap: 'inline',
-      banner,
-    });
-    return { code: outputFiles[0].text };
-  },
+  process: (source, filename, options) =>
+    ABOUT_MODULES.test(source)
+      ? modules.process(source, filename, options)
+      : { code: bundle(filename, 'inline') },
 };

@@ -1,4 +1,5 @@
 import '@testing-library/jest-dom';
+import * as React from 'react';
 
 // No screen moves in a test: it says where it would lead.
 jest.mock('expo-router', () => jest.requireActual('./expoRouter'));
@@ -8,6 +9,14 @@ jest.setTimeout(40_000);
 
 // The clock stands still, as it does for `?at=`.
 window.sessionStorage.setItem('ombrello/at', String(Date.parse('2026-03-13T18:20:00Z')));
+
+// React notes for each element where it was made, for its messages: a quarter of these tests' time. It stops after so many a
+// second, and here before the first.
+const internals = Object.entries(React).find(([name]) => name.startsWith('__CLIENT_INTERNALS'))!;
+Object.defineProperty(internals[1], 'recentlyCreatedOwnerStacks', {
+  get: () => Infinity,
+  set: () => {},
+});
 
 // The DOM here goes through all rules of the sheet whenever it is asked for a style, which took a third of these tests. What a
 // class says is the same wherever it stands, in the same parent: it is asked once.

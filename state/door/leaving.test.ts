@@ -59,7 +59,8 @@ describe('a page that is left before its entries are written', () => {
     leaveBehind('own', ENTRIES.slice(1), null);
     await takeUpWhatWasLeft();
     await takeUpWhatWasLeft();
-    expect(await idsInStore()).toEqual(IDS);
+    // Pages of one millisecond stand in any order.
+    expect((await idsInStore()).sort()).toEqual([...IDS].sort());
   });
 
   it('takes a form away that was finished with the last entry', async () => {

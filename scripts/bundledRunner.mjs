@@ -1,0 +1,190 @@
+// What tries mutants of core against its tests: each test file is one bundle (tests/bundled.js), compiled once and run anew in
+// this process for every mutant, so that nothing a mutant left behind is seen by the next. The tests most likely to notice
+// come first, those that take least; long searches and tables of everything are left out, unless nothing shorter runs the
+// mutated line: what only they notice takes too long to be noticed. The runner that comes with Stryker starts the whole of Jest for every mutant instead,
+// and is used where tests need it (state).
+import { readFileSync, readdirSync, writeFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import path from 'node:path';
+import vm from 'node:vm';
+
+import { PluginKind, declareClassPlugin } from '@stryker-mutator/api/plugin';
+import {
+  DryRunStatus,
+  TestStatus,
+  determineHitLimitReached,
+  toMutantRunResult,
+} from '@stryker-mutator/api/test-runner';
+import { expect } from 'expect';
+import circus, { getState, resetState, run } from 'jest-circus';
+
+const require = createRequire(import.meta.url);
+const { bundle } = require('../tests/bundled.js');
+const { zoneOf } = require('../tests/zones.js');
+
+/** What the instrumented code reads and writes. */
+const mutation = (globalThis.__stryker__ ??= {});
+/** Names of the tests that were collected last. */
+const ids = new Map();
+Object.defineProperty(mutation, 'currentTestId', {
+  get: () => ids.get(getState().currentlyRunningTest),
+});
+
+/** All tests below a block, in order. */
+const testsIn = (block) =>
+  block.children.flatMap((child) => (child.type === 'test' ? [child] : testsIn(child)));
+
+/** Longer than this, in milliseconds with all mutants in the source, no test is run for one mutant. */
+const LONGEST = 1500;
+/** Where the process that ran all tests without a mutant leaves to the others how long each took. */
+const TOOK = 'took.json';
+
+/** Reads a test file anew; what it declares is then the state of jest-circus. */
+function collect({ filename, script }) {
+  process.env.TZ = zoneOf(filename);
+  resetState();
+  getState().testTimeout = 60_000;
+  const module = { exports: {} };
+  script.runInThisContext()(
+    createRequire(filename),
+    module,
+    module.exports,
+    filename,
+    path.dirname(filename),
+  );
+  ids.clear();
+  const seen = new Map();
+  for (const test of testsIn(getState().rootDescribeBlock)) {
+    const names = [];
+    for (let at = test; at.parent; at = at.parent) names.unshift(at.name);
+    const name = names.join(' ');
+    // Rows of a table may share a name.
+    seen.set(name, (seen.get(name) ?? 0) + 1);
+    ids.set(test, `${path.relative('.', filename)}: ${name} ${seen.get(name)}`);
+  }
+}
+
+class BundledRunner {
+  /** Milliseconds that each test took without a mutant, by its id. */
+  took = new Map();
+
+  capabilities() {
+    return { reloadEnvironment: true };
+  }
+
+  init() {
+    Object.assign(globalThis, circus, { expect });
+    const folder = path.resolve(process.env.MUTANTS_FOLDER);
+    const tests = readdirSync(folder, { recursive: true }).filter((name) =>
+      /\.test\.ts$/.test(name),
+    );
+    this.files = tests
+      .map((name) => path.join(folder, name))
+      .map((filename) => ({
+        filename,
+        script: new vm.Script(
+          `(function (require, module, exports, __filename, __dirname) {${bundle(filename, false)}\n})`,
+          { filename },
+        ),
+      }));
+  }
+
+  async dryRun() {
+    mutation.activeMutant = undefined;
+    mutation.mutantCoverage = { static: {}, perTest: {} };
+    const tests = [];
+    for (const file of this.files) {
+      collect(file);
+      tests.push(...(await this.runCollected(file.filename)));
+    }
+    this.took = new Map(tests.map(({ id, timeSpentMs }) => [id, timeSpentMs]));
+    writeFileSync(TOOK, JSON.stringify([...this.took]));
+    return { status: DryRunStatus.Complete, tests, mutantCoverage: mutation.mutantCoverage };
+  }
+
+  async mutantRun({ activeMutant, testFilter, hitLimit, mutantActivation }) {
+    if (this.took.size === 0) this.took = new Map(JSON.parse(readFileSync(TOOK, 'utf8')));
+    const wanted = this.worthRunning(testFilter ?? [...this.took.keys()]);
+    const wantedOf = ({ filename }) =>
+      [...wanted].filter((id) => id.startsWith(`${path.relative('.', filename)}:`));
+    const cost = (file) => wantedOf(file).reduce((sum, id) => sum + this.took.get(id), 0);
+    const files = this.files
+      .filter((file) => wantedOf(file).length > 0)
+      .sort((a, b) => cost(a) - cost(b));
+    const tests = [];
+    mutation.hitCount = 0;
+    mutation.hitLimit = hitLimit;
+    for (const file of files) {
+      mutation.activeMutant = mutantActivation === 'static' ? activeMutant.id : undefined;
+      try {
+        collect(file);
+      } catch (cause) {
+        tests.push({ id: file.filename, status: TestStatus.Failed, failureMessage: `${cause}` });
+        break;
+      }
+      mutation.activeMutant = activeMutant.id;
+      tests.push(...(await this.runCollected(file.filename, wanted)));
+      if (tests.some(({ status }) => status === TestStatus.Failed)) break;
+    }
+    mutation.activeMutant = undefined;
+    return (
+      determineHitLimitReached(mutation.hitCount, hitLimit) ??
+      toMutantRunResult({ status: DryRunStatus.Complete, tests }, false)
+    );
+  }
+
+  /** Those of some tests that are short, or the shortest where none is. */
+  worthRunning(all) {
+    const byLength = [...all].sort((a, b) => this.took.get(a) - this.took.get(b));
+    const short = byLength.filter((id) => this.took.get(id) <= LONGEST);
+    return new Set(short.length > 0 ? short : byLength.slice(0, 1));
+  }
+
+  /** Runs what was collected, or those that are wanted of it, the quickest first; after the first that fails none is run. */
+  async runCollected(fileName, wanted) {
+    const { rootDescribeBlock } = getState();
+    const tests = testsIn(rootDescribeBlock);
+    let failed = false;
+    for (const test of tests) {
+      if (wanted && !wanted.has(ids.get(test))) test.mode = 'skip';
+      const { fn } = test;
+      test.fn = async function (...given) {
+        if (failed && wanted) return;
+        try {
+          await fn.apply(this, given);
+        } catch (cause) {
+          failed = true;
+          throw cause;
+        }
+      };
+    }
+    if (wanted) this.quickestFirst(rootDescribeBlock);
+    await run();
+    return tests
+      .filter((test) => test.mode !== 'skip')
+      .map((test) => {
+        const id = ids.get(test);
+        const [cause] = test.errors;
+        return {
+          id,
+          name: id,
+          fileName,
+          timeSpentMs: Math.max(1, test.duration ?? 1),
+          ...(cause
+            ? { status: TestStatus.Failed, failureMessage: `${cause}`.slice(0, 500) }
+            : { status: TestStatus.Success }),
+        };
+      });
+  }
+
+  quickestFirst(block) {
+    const cost = (child) =>
+      child.type === 'test'
+        ? this.took.get(ids.get(child))
+        : testsIn(child).reduce((sum, test) => sum + cost(test), 0);
+    for (const child of block.children) if (child.type !== 'test') this.quickestFirst(child);
+    block.children.sort((a, b) => cost(a) - cost(b));
+  }
+}
+
+export const strykerPlugins = [declareClassPlugin(PluginKind.TestRunner, 'bundled', BundledRunner)];
