@@ -1,8 +1,8 @@
 // What tries mutants of core against its tests: each test file is one bundle (tests/bundled.js), compiled once and run anew in
 // this process for every mutant, so that nothing a mutant left behind is seen by the next. The tests most likely to notice
-// come first, those that take least; long searches and tables of everything are left out, unless nothing shorter runs the
-// mutated line: what only they notice takes too long to be noticed. The runner that comes with Stryker starts the whole of Jest for every mutant instead,
-// and is used where tests need it (state).
+// come first, those that take least, as many as there is time for: what only long searches and tables of everything notice
+// takes too long to be noticed. The runner that comes with Stryker starts the whole of Jest for every mutant instead, and is
+// used where tests need it (state).
 import { readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import path from 'node:path';
@@ -34,8 +34,8 @@ Object.defineProperty(mutation, 'currentTestId', {
 const testsIn = (block) =>
   block.children.flatMap((child) => (child.type === 'test' ? [child] : testsIn(child)));
 
-/** Longer than this, in milliseconds with all mutants in the source, no test is run for one mutant. */
-const LONGEST = 1500;
+/** Longer than this, in milliseconds with all mutants in the source, no mutant is tried by tests; but by one at least. */
+const LONGEST = 2500;
 /** Where the process that ran all tests without a mutant leaves to the others how long each took. */
 const TOOK = 'took.json';
 
@@ -133,11 +133,14 @@ class BundledRunner {
     );
   }
 
-  /** Those of some tests that are short, or the shortest where none is. */
+  /** The shortest of some tests, as many as there is time for. */
   worthRunning(all) {
-    const byLength = [...all].sort((a, b) => this.took.get(a) - this.took.get(b));
-    const short = byLength.filter((id) => this.took.get(id) <= LONGEST);
-    return new Set(short.length > 0 ? short : byLength.slice(0, 1));
+    let left = LONGEST;
+    return new Set(
+      [...all]
+        .sort((a, b) => this.took.get(a) - this.took.get(b))
+        .filter((id, at) => (left -= this.took.get(id)) >= 0 || at === 0),
+    );
   }
 
   /** Runs what was collected, or those that are wanted of it, the quickest first; after the first that fails none is run. */

@@ -1,6 +1,5 @@
 import fc from 'fast-check';
 
-import { USUAL_PACE, starterIn } from '../ferment';
 import {
   type BackedUp,
   type JarEvent,
@@ -11,7 +10,6 @@ import {
 } from '../journal';
 import { someFeed, someStart, usualKitchen } from '../journal/someJar.testing';
 import { DAY, HOUR, hydrationOf } from '../measure';
-import { advisedLeaving, beginBy, leave } from './away';
 import {
   type Backup,
   aliveShare,
@@ -244,64 +242,58 @@ describe('backups', () => {
     expect(jarOf([FED, drying]).massG).toBe(140);
   });
 
+  it('stand there with the newest first, as long as a gram is left, whoever used some', () => {
+    const older = backedUp({ id: 'old', grams: 10, at: iso(5) });
+    const newer = backedUp({ id: 'new', grams: 10, at: iso(15) });
+    const of = (id: string, grams: number) => ({ ...used(grams), id: `${id}${grams}`, backup: id });
+    const left = (...events: readonly JarEvent[]) =>
+      backupsOf(shelf(older, newer, ...events)).map(({ id, gramsLeft }) => [id, gramsLeft]);
+    expect(left()).toEqual([
+      ['new', 10],
+      ['old', 10],
+    ]);
+    expect(left(of('old', 4), of('old', 5))).toEqual([
+      ['new', 10],
+      ['old', 1],
+    ]);
+    expect(left(of('old', 4), of('old', 5.5), of('new', 3))).toEqual([['new', 7]]);
+  });
+
+  it('are as fresh as their last feed, whatever order it was written down in', () => {
+    const tended = (hours: number): JarEvent => ({
+      ...common,
+      kind: 'backupTended',
+      id: `t${hours}`,
+      at: iso(hours),
+      backup: 'b',
+    });
+    const twin = backedUp({ form: 'twin', store: 'fridge', note: 'top shelf' });
+    const [backup] = backupsOf(shelf(twin, tended(500), tended(300)));
+    expect(backup).toMatchObject({
+      id: 'b',
+      jar: 'tern',
+      store: 'fridge',
+      madeAt: T0 + 10 * HOUR,
+      freshAt: T0 + 500 * HOUR,
+      note: 'top shelf',
+    });
+    expect(backupsOf(shelf(backedUp()))[0]).toMatchObject({ freshAt: T0 + 10 * HOUR, note: null });
+  });
+
+  it('belong to the jar they were made of, and are asked for jar by jar', () => {
+    const byJar = new Map<string, readonly JarEvent[]>([
+      ['tern', [STARTED, FED, backedUp()]],
+      ['knot', [{ ...FED, id: 'k', jar: 'knot' }]],
+    ]);
+    const jars = ['tern', 'knot', 'smew'].map((id) => ({ id, feeds: 1 }));
+    expect(withoutBackup(byJar, jars, [])).toEqual(['knot', 'smew']);
+    expect(withoutBackup(byJar, jars, dryingBatches(shelf()))).toEqual(['knot', 'smew']);
+  });
+
   it('of a sheet of paper are a thin film, and half of it is water', () => {
     expect(filmGrams(30 * 20)).toBe(63);
     expect(flakesFrom(60, 100)).toBe(32);
-  });
-});
-
-describe('going away', () => {
-  const jar = {
-    mix: starterIn('ripe', { white: 1 }, 100, 180),
-    keepG: 20,
-    flour: { white: 1 },
-    vessel: { emptyG: 300, capacityMl: 500 },
-    pace: USUAL_PACE,
-    roomCelsius: 22,
-    fridgeCelsius: 5,
-  };
-
-  it('for longer needs more feeds afterwards, and takes longer to be ripe', () => {
-    const [week, month, season] = [7, 30, 90].map((days) => leave(jar, 'leanFeed', days));
-    expect(week!.feedsAfter).toBeLessThanOrEqual(month!.feedsAfter);
-    expect(month!.readyH).toBeLessThan(season!.readyH);
-    expect(week!.foodLeft).toBeGreaterThan(month!.foodLeft!);
-  });
-
-  it('as a stiff ball keeps more food than as a liquid one', () => {
-    expect(leave(jar, 'stiffBall', 21).foodLeft).toBeGreaterThan(
-      leave(jar, 'leanFeed', 21).foodLeft!,
-    );
-    expect(leave(jar, 'stiffBall', 21).before!.waterG).toBeLessThan(
-      leave(jar, 'stiffBall', 21).before!.flourG,
-    );
-  });
-
-  const outcomesOf = (days: number) => ({
-    leanFeed: leave(jar, 'leanFeed', days),
-    stiffBall: leave(jar, 'stiffBall', days),
-    dry: leave(jar, 'dry', days),
-    freeze: leave(jar, 'freeze', days),
-  });
-
-  it('is advised by what it costs to come back: nothing is dried for a week, nothing left wet for a year', () => {
-    const advised = [3, 8, 30, 80, 120, 365].map((days) => advisedLeaving(outcomesOf(days), days));
-    expect(advised).toEqual(['leanFeed', 'leanFeed', 'stiffBall', 'freeze', 'dry', 'dry']);
-  });
-
-  it('says when it is left for longer than it keeps', () => {
-    expect(outcomesOf(60).freeze.keepsDays).toBeNull();
-    expect(outcomesOf(120).freeze.keepsDays).toBe(92);
-    expect(outcomesOf(120).dry.keepsDays).toBeNull();
-    expect(outcomesOf(400).dry).toMatchObject({ keepsDays: 183, feedsAfter: 5 });
-  });
-
-  it('says when to begin to be ripe by an hour, and when that is too soon', () => {
-    const outcome = leave(jar, 'leanFeed', 7);
-    const home = T0 + 7 * DAY;
-    const easy = beginBy(outcome, home + 4 * DAY, home);
-    expect(easy.inTime).toBe(true);
-    expect(easy.at).toBeGreaterThan(home);
-    expect(beginBy(outcome, home + HOUR, home)).toEqual({ at: home, inTime: false });
+    // A stiff one is less water.
+    expect(flakesFrom(60, 50)).toBe(43);
   });
 });
