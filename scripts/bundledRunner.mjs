@@ -35,7 +35,7 @@ const testsIn = (block) =>
   block.children.flatMap((child) => (child.type === 'test' ? [child] : testsIn(child)));
 
 /** Longer than this, in milliseconds with all mutants in the source, no mutant is tried by tests; but by one at least. */
-const LONGEST = 2500;
+const LONGEST = 800;
 /** Where the process that ran all tests without a mutant leaves to the others how long each took. */
 const TOOK = 'took.json';
 
@@ -65,7 +65,7 @@ function collect({ filename, script }) {
 }
 
 class BundledRunner {
-  /** Milliseconds that each test took without a mutant, by its id. */
+  /** Milliseconds that each test took without a mutant, by its id, and the reading of each file, by its name. */
   took = new Map();
 
   capabilities() {
@@ -94,27 +94,23 @@ class BundledRunner {
     mutation.mutantCoverage = { static: {}, perTest: {} };
     const tests = [];
     for (const file of this.files) {
+      const began = performance.now();
       collect(file);
+      this.took.set(file.filename, performance.now() - began);
       tests.push(...(await this.runCollected(file.filename)));
     }
-    this.took = new Map(tests.map(({ id, timeSpentMs }) => [id, timeSpentMs]));
+    for (const { id, timeSpentMs } of tests) this.took.set(id, timeSpentMs);
     writeFileSync(TOOK, JSON.stringify([...this.took]));
     return { status: DryRunStatus.Complete, tests, mutantCoverage: mutation.mutantCoverage };
   }
 
   async mutantRun({ activeMutant, testFilter, hitLimit, mutantActivation }) {
     if (this.took.size === 0) this.took = new Map(JSON.parse(readFileSync(TOOK, 'utf8')));
-    const wanted = this.worthRunning(testFilter ?? [...this.took.keys()]);
-    const wantedOf = ({ filename }) =>
-      [...wanted].filter((id) => id.startsWith(`${path.relative('.', filename)}:`));
-    const cost = (file) => wantedOf(file).reduce((sum, id) => sum + this.took.get(id), 0);
-    const files = this.files
-      .filter((file) => wantedOf(file).length > 0)
-      .sort((a, b) => cost(a) - cost(b));
+    const files = this.worthRunning(testFilter ?? [...this.took.keys()]);
     const tests = [];
     mutation.hitCount = 0;
     mutation.hitLimit = hitLimit;
-    for (const file of files) {
+    for (const [file, wanted] of files) {
       mutation.activeMutant = mutantActivation === 'static' ? activeMutant.id : undefined;
       try {
         collect(file);
@@ -133,14 +129,25 @@ class BundledRunner {
     );
   }
 
-  /** The shortest of some tests, as many as there is time for. */
+  /** The shortest of some tests, as many as there is time for: those of each file, the shortest file first. */
   worthRunning(all) {
+    const parts = this.files
+      .flatMap((file) => {
+        const reading = this.took.get(file.filename);
+        return all
+          .filter((id) => id.startsWith(`${path.relative('.', file.filename)}:`))
+          .map((id) => ({ file, id, ms: this.took.get(id), reading }));
+      })
+      .sort((a, b) => a.ms + a.reading - b.ms - b.reading);
+    const chosen = new Map();
     let left = LONGEST;
-    return new Set(
-      [...all]
-        .sort((a, b) => this.took.get(a) - this.took.get(b))
-        .filter((id, at) => (left -= this.took.get(id)) >= 0 || at === 0),
-    );
+    for (const { file, id, ms, reading } of parts) {
+      const cost = ms + (chosen.has(file) ? 0 : reading);
+      if (cost > left && chosen.size > 0) continue;
+      left -= cost;
+      chosen.set(file, (chosen.get(file) ?? new Set()).add(id));
+    }
+    return chosen;
   }
 
   /** Runs what was collected, or those that are wanted of it, the quickest first; after the first that fails none is run. */

@@ -80,7 +80,8 @@ export function foretell(
     if (ended.verdict === 'well')
       return { present, feeds, ends: 'well', at: endOf(played, at, step.at) };
     if (ended.verdict === 'useBackup') return { present, feeds, ends: 'useBackup', at: step.at };
-    at = Math.max(step.at, at + HOUR);
+    // The first may be due at once; after that nobody feeds twice within the hour.
+    at = Math.max(step.at, n === 0 ? now : at + HOUR);
     const fed: Fed = {
       kind: 'fed',
       id: `foretold ${n}`,
