@@ -36,6 +36,8 @@ const testsIn = (block) =>
 
 /** Longer than this, in milliseconds with all mutants in the source, no mutant is tried by tests; but by one at least. */
 const LONGEST = 800;
+/** Long searches and fits, asked only about their own folder. */
+const TOO_LONG = /\/(plan|calibrate|practice|whatIf|picture)\/|examples/;
 /** Where the process that ran all tests without a mutant leaves to the others how long each took. */
 const TOOK = 'took.json';
 
@@ -74,12 +76,11 @@ class BundledRunner {
 
   init() {
     Object.assign(globalThis, circus, { expect });
-    const folder = path.resolve(process.env.MUTANTS_FOLDER);
-    const tests = readdirSync(folder, { recursive: true }).filter((name) =>
-      /\.test\.ts$/.test(name),
-    );
-    this.files = tests
-      .map((name) => path.join(folder, name))
+    const own = path.resolve(process.env.MUTANTS_FOLDER);
+    this.files = readdirSync('core', { recursive: true })
+      .map((name) => path.resolve('core', name))
+      .filter((name) => /\.test\.ts$/.test(name))
+      .filter((name) => path.dirname(name) === own || !TOO_LONG.test(name))
       .map((filename) => ({
         filename,
         script: new vm.Script(

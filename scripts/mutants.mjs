@@ -1,4 +1,4 @@
-// npm run mutants -- FOLDER…: small changes to core and state, each tried against its own folder's tests. Takes long; not part
+// npm run mutants -- FOLDER…: small changes to core and state, each tried against the tests of core. Takes minutes; not part
 // of npm test. The scores of all folders that were tried stand in docs/mutants.md.
 import { spawnSync } from 'node:child_process';
 import { existsSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
