@@ -7,7 +7,7 @@ import { foretell } from './foretell';
 import { nextFeed } from './nextFeed';
 import { FROM_NOTHING, PROGRAMME } from './programmes';
 import { begunProgramme, runOf } from './run';
-import { T0, iso, kitchen, played } from './someProgramme.testing';
+import { T0, fed, iso, kitchen, looked, played } from './someProgramme.testing';
 
 describe.each(PROGRAMMES)('the programme %s, against the model', (id) => {
   const { patienceDays, longestDays } = PROGRAMME[id];
@@ -137,23 +137,6 @@ describe('a programme', () => {
 
 describe('a programme under way', () => {
   const begun = { programme: 'neglected' as const, at: iso(0) };
-  const fed = (hours: number): JarEvent => ({
-    kind: 'fed',
-    id: `f${hours}`,
-    jar: 'tern',
-    at: iso(hours),
-    keepG: 10,
-    flourG: 45,
-    waterG: 45,
-    flour: { white: 1 },
-  });
-  const looked = (hours: number, over: object): JarEvent => ({
-    kind: 'looked',
-    id: `l${hours}`,
-    jar: 'tern',
-    at: iso(hours),
-    ...over,
-  });
   const at = (events: readonly JarEvent[], hours: number, celsius = 24) =>
     runOf(begun, events, T0 + hours * HOUR, () => celsius);
   const atHour = (events: readonly JarEvent[], hours: number) => {

@@ -60,3 +60,23 @@ export function played(id: ProgrammeId, alive: number, pace: number, celsius = 2
   });
   return { ...foretold, days: (foretold.at - T0) / DAY };
 }
+
+/** A feed of a programme, so many hours after it began. */
+export const fed = (hours: number): JarEvent => ({
+  kind: 'fed',
+  id: `f${hours}`,
+  jar: 'tern',
+  at: iso(hours),
+  keepG: 10,
+  flourG: 45,
+  waterG: 45,
+  flour: { white: 1 },
+});
+/** A look at it. */
+export const looked = (hours: number, over: object): JarEvent => ({
+  kind: 'looked',
+  id: `l${hours}`,
+  jar: 'tern',
+  at: iso(hours),
+  ...over,
+});

@@ -2,25 +2,8 @@ import { type JarEvent } from '../journal';
 import { DAY, HOUR } from '../measure';
 import { PROGRAMME } from './programmes';
 import { type Begun, begunProgramme, begunSince, inTimeHours, programmeOf, runOf } from './run';
-import { T0, iso } from './someProgramme.testing';
+import { T0, fed, iso, looked } from './someProgramme.testing';
 
-const fed = (hours: number): JarEvent => ({
-  kind: 'fed',
-  id: `f${hours}`,
-  jar: 'tern',
-  at: iso(hours),
-  keepG: 10,
-  flourG: 45,
-  waterG: 45,
-  flour: { white: 1 },
-});
-const looked = (hours: number, over: object): JarEvent => ({
-  kind: 'looked',
-  id: `l${hours}`,
-  jar: 'tern',
-  at: iso(hours),
-  ...over,
-});
 const BEGUN: Begun = { programme: 'neglected', at: iso(0) };
 const { patienceDays, longestDays } = PROGRAMME.neglected;
 const at = (
