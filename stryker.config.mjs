@@ -21,7 +21,7 @@ export default {
     configFile: 'jest.mutants.config.js',
     enableFindRelatedTests: false,
   },
-  ignorePatterns: ['dist', '.e2e', 'docs', 'public', 'e2e', 'app', 'kit', 'features'],
+  ignorePatterns: ['dist', '.e2e', 'docs/screenshots', 'public', 'e2e', 'app', 'kit', 'features'],
   reporters: ['json', 'progress-append-only'],
   jsonReporter: { fileName: `.mutants/${folder.replace('/', '-')}.json` },
   tempDirName: '.stryker-tmp',

@@ -105,20 +105,15 @@ class BundledRunner {
     return { status: DryRunStatus.Complete, tests, mutantCoverage: mutation.mutantCoverage };
   }
 
-  async mutantRun({ activeMutant, testFilter, hitLimit, mutantActivation }) {
+  /** What runs while a file is read is not tried (`ignoreStatic`), so each is awake from its tests on. */
+  async mutantRun({ activeMutant, testFilter, hitLimit }) {
     if (this.took.size === 0) this.took = new Map(JSON.parse(readFileSync(TOOK, 'utf8')));
-    const files = this.worthRunning(testFilter ?? [...this.took.keys()]);
     const tests = [];
     mutation.hitCount = 0;
     mutation.hitLimit = hitLimit;
-    for (const [file, wanted] of files) {
-      mutation.activeMutant = mutantActivation === 'static' ? activeMutant.id : undefined;
-      try {
-        collect(file);
-      } catch (cause) {
-        tests.push({ id: file.filename, status: TestStatus.Failed, failureMessage: `${cause}` });
-        break;
-      }
+    for (const [file, wanted] of this.worthRunning(testFilter)) {
+      mutation.activeMutant = undefined;
+      collect(file);
       mutation.activeMutant = activeMutant.id;
       tests.push(...(await this.runCollected(file.filename, wanted)));
       if (tests.some(({ status }) => status === TestStatus.Failed)) break;

@@ -1,5 +1,5 @@
-// npm run mutants -- FOLDER…: small changes to core and state, each tried against the tests of core. Takes minutes; not part
-// of npm test. The scores of all folders that were tried stand in docs/mutants.md.
+// npm run mutants -- FOLDER…: small changes to core, each tried against the tests of core, or to state, against its folder's.
+// Takes minutes; not part of npm test. The scores of all folders that were tried stand in docs/mutants.md.
 import { spawnSync } from 'node:child_process';
 import { existsSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import path from 'node:path';

@@ -1,5 +1,5 @@
-import { type JarEvent } from '../journal';
-import { someFeed, someStart, usualKitchen } from '../journal/someJar.testing';
+import { type JarEvent, type Looked } from '../journal';
+import { someFeed, someLook, someStart, usualKitchen } from '../journal/someJar.testing';
 import { HOUR } from '../measure';
 import { feedHistory, paceChanges } from './feedHistory';
 
@@ -50,13 +50,8 @@ describe('what was seen of a jar’s feeds', () => {
 });
 
 describe('one feed as it was seen', () => {
-  const looked = (hours: number, over: object): JarEvent => ({
-    kind: 'looked',
-    id: `look ${hours}`,
-    jar: 'tern',
-    at: iso(hours),
-    ...over,
-  });
+  const looked = (hours: number, over: Partial<Looked>) =>
+    someLook(`look ${hours}`, iso(hours), over);
   const seen = (...looks: readonly JarEvent[]) =>
     feedHistory([someStart(iso(-1)), someFeed('fed', iso(0)), ...looks], places);
 

@@ -1,7 +1,7 @@
 import { type Pace, USUAL_PACE, USUAL_PLACES } from '../ferment';
 import { kitchenTime } from '../measure';
 import { placesOf } from './air';
-import { type Fed, type JarCard, type Started } from './events';
+import { type Fed, type JarCard, type Looked, type Started } from './events';
 import { type FoldContext } from './fold';
 
 /** The card of Tern, a plain jar fed 1:4:4 of white flour, but for what a test needs otherwise. */
@@ -39,6 +39,15 @@ export const someFeed = (id: string, at: string, over: Partial<Fed> = {}): Fed =
   flourG: 80,
   waterG: 80,
   flour: { white: 1 },
+  ...over,
+});
+
+/** A look at Tern: what was seen of it. */
+export const someLook = (id: string, at: string, over: Partial<Looked>): Looked => ({
+  kind: 'looked',
+  id,
+  jar: 'tern',
+  at,
   ...over,
 });
 

@@ -8,7 +8,7 @@ import {
   outlookOf,
   standingAt,
 } from '../journal';
-import { someFeed, someStart, usualKitchen } from '../journal/someJar.testing';
+import { someFeed, someLook, someStart, usualKitchen } from '../journal/someJar.testing';
 import { DAY, HOUR } from '../measure';
 import { bestPlace } from './bestPlace';
 import { judge } from './judge';
@@ -175,13 +175,8 @@ describe('what the log says of a jar', () => {
       events,
     );
   }
-  const looked = (hours: number, over: Partial<Looked>): Looked => ({
-    kind: 'looked',
-    id: `l${hours}`,
-    jar: 'tern',
-    at: iso(hours + 1),
-    ...over,
-  });
+  const looked = (hours: number, over: Partial<Looked>) =>
+    someLook(`l${hours}`, iso(hours + 1), over);
 
   it('is how long it was not fed', () => {
     const unfed = (hours: number) => signs(hours).unfed;

@@ -1,7 +1,8 @@
 import { type JarEvent, type ProgrammeId, foldJar } from '../journal';
+import { someFeed } from '../journal/someJar.testing';
 import { HOUR } from '../measure';
 import { foretell, heightsSince } from './foretell';
-import { T0, iso, kitchen, played, starts } from './someProgramme.testing';
+import { T0, iso, kitchen, looked, played, starts } from './someProgramme.testing';
 
 const WAYS: readonly (readonly [ProgrammeId, number])[] = [
   ['neglected', 0.4],
@@ -9,16 +10,8 @@ const WAYS: readonly (readonly [ProgrammeId, number])[] = [
   ['byPost', 1],
 ];
 
-const fedAt = (hours: number, id: string): JarEvent => ({
-  kind: 'fed',
-  id,
-  jar: 'tern',
-  at: iso(hours),
-  keepG: 20,
-  flourG: 40,
-  waterG: 40,
-  flour: { white: 1 },
-});
+const fedAt = (hours: number, id: string): JarEvent =>
+  someFeed(id, iso(hours), { flourG: 40, waterG: 40 });
 
 describe.each(WAYS)('what is foretold of %s', (id, alive) => {
   const { feeds, ends, at } = played(id, alive, 1);
@@ -92,15 +85,11 @@ describe('a programme under way', () => {
 
   it('takes no look for granted that lies behind, and counts what was seen', () => {
     const unseen = foretoldAt(30, [started, fedAt(0, 'a')]);
-    const looked = (hours: number, height: number): JarEvent => ({
-      kind: 'looked',
-      id: `l${hours}`,
-      jar: 'tern',
-      at: iso(hours),
-      height,
-      smell: 'yoghurt',
-    });
-    const seen = foretoldAt(30, [started, fedAt(0, 'a'), looked(8, 2.1)]);
+    const seen = foretoldAt(30, [
+      started,
+      fedAt(0, 'a'),
+      looked(8, { height: 2.1, smell: 'yoghurt' }),
+    ]);
     expect(seen.ends).toBe('well');
     expect(seen.at).toBeLessThan(unseen.at);
   });

@@ -4,11 +4,12 @@ import {
   type FoldContext,
   type Jar,
   type JarEvent,
+  type Looked,
   type ProgrammeId,
   foldJar,
   placesOf,
 } from '../journal';
-import { someStart } from '../journal/someJar.testing';
+import { someFeed, someLook, someStart } from '../journal/someJar.testing';
 import { DAY, HOUR, hydrationOf, kitchenTime } from '../measure';
 import { foretell } from './foretell';
 import { BEGINNINGS, PROGRAMME } from './programmes';
@@ -62,21 +63,8 @@ export function played(id: ProgrammeId, alive: number, pace: number, celsius = 2
 }
 
 /** A feed of a programme, so many hours after it began. */
-export const fed = (hours: number): JarEvent => ({
-  kind: 'fed',
-  id: `f${hours}`,
-  jar: 'tern',
-  at: iso(hours),
-  keepG: 10,
-  flourG: 45,
-  waterG: 45,
-  flour: { white: 1 },
-});
+export const fed = (hours: number): JarEvent =>
+  someFeed(`f${hours}`, iso(hours), { keepG: 10, flourG: 45, waterG: 45 });
 /** A look at it. */
-export const looked = (hours: number, over: object): JarEvent => ({
-  kind: 'looked',
-  id: `l${hours}`,
-  jar: 'tern',
-  at: iso(hours),
-  ...over,
-});
+export const looked = (hours: number, over: Partial<Looked>): JarEvent =>
+  someLook(`l${hours}`, iso(hours), over);
