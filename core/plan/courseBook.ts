@@ -3,7 +3,9 @@ import { type Stay } from '../journal';
 import { HOUR, type Instant } from '../measure';
 import { COARSELY, type Course, courseOf } from './course';
 import { kitchenOf } from './kitchen';
-import { type PlannedJar, type Problem } from './problem';
+import { type LikelyBuilds, likelyBuilds } from './likelyBuilds';
+import { type PlannedJar, type Problem, type Wanted } from './problem';
+import { remembered } from './remembered';
 
 /** Where a mix is left: a place, and after some hours another. */
 export interface Stand {
@@ -29,10 +31,13 @@ const FIRST_OUT_GRAIN_H = 6;
 export interface CourseBook {
   /** @param hours that it must be followed for at least */
   courseOf(mix: Mix, at: Instant, stand: Stand, hours: number): Course;
+  /** @param mix as the jar stands when plans begin */
+  buildsFor(bake: Wanted, mix: Mix): LikelyBuilds;
 }
 
 export function courseBookOf(problem: Problem, jar: PlannedJar): CourseBook {
   const known = new Map<string, Course>();
+  const builds = new Map<Wanted, LikelyBuilds>();
   const { byId } = kitchenOf(problem);
   const hourKey = (at: Instant, { place, then }: Stand): number => {
     if (byId.get(place)?.temperature.kind === 'constant') return -1;
@@ -44,13 +49,12 @@ export function courseBookOf(problem: Problem, jar: PlannedJar): CourseBook {
       const { place, thenAfterH, then } = stand;
       const grains = Math.ceil(hours / FOLLOWED_GRAIN_H);
       const key = `${place} ${then ?? ''} ${thenAfterH ?? ''} ${hourKey(at, stand)} ${grains} ${likeness(mix)}`;
-      const before = known.get(key);
-      if (before) return before;
       const long = grains * FOLLOWED_GRAIN_H;
-      const course = courseOf(problem, jar, mix, at, staysOf(stand, at), long, COARSELY);
-      known.set(key, course);
-      return course;
+      return remembered(known, key, () =>
+        courseOf(problem, jar, mix, at, staysOf(stand, at), long, COARSELY),
+      );
     },
+    buildsFor: (bake, mix) => remembered(builds, bake, () => likelyBuilds(problem, jar, bake, mix)),
   };
 }
 

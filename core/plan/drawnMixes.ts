@@ -1,11 +1,12 @@
 import { type Mix, type Pace, evenDraws, simulate } from '../ferment';
 import { airOf } from '../journal';
-import { HOUR, type Instant } from '../measure';
-import { COARSELY } from './course';
+import { DAY, HOUR, type Instant } from '../measure';
+import { COARSELY, type Otherwise } from './course';
 import { fedWith } from './fedWith';
 import { kitchenOf } from './kitchen';
 import { type PlannedJar, type Problem } from './problem';
-import { type Stretch } from './walk';
+import { remembered } from './remembered';
+import { type Beginning } from './walk';
 
 /** Spread of ripening that neither pace nor thermometer explains, as a logarithm. */
 export const OWN_SPREAD = 0.08;
@@ -44,69 +45,92 @@ function drawnPace({ pace, paceSd }: PlannedJar, draw: Draw, feeds: number): Pac
 }
 
 /** A feed in a draw: how it goes otherwise than believed. */
-export function otherwise(problem: Problem, jar: PlannedJar, stretch: Stretch, draw: Draw) {
-  const { sd } = kitchenOf(problem).byId.get(stretch.stays[0]!.place)!;
+export function otherwise(
+  problem: Problem,
+  jar: PlannedJar,
+  beginning: Beginning,
+  draw: Draw,
+): Otherwise {
   return {
-    pace: drawnPace(jar, draw, feedsBefore(stretch)),
-    shiftCelsius: sd * draw[THERMOMETER]!,
+    pace: drawnPace(jar, draw, feedsBefore(beginning)),
+    shiftCelsius: shiftOf(problem, beginning.stays[0]!.place, draw),
   };
 }
 
-const feedsBefore = ({ before }: Stretch): number => (before ? 1 + feedsBefore(before) : 0);
+const feedsBefore = ({ before }: Beginning): number => (before ? 1 + feedsBefore(before) : 0);
 
-/** How a draw goes: the pace and frailty of its feeds in their order, and its thermometer. */
-type Drawing = (feeds: number) => { readonly pace: Pace; readonly thermometer: number };
+/** How far off the thermometer of a place is in a draw, °C. */
+const shiftOf = (problem: Problem, place: string, draw: Draw): number =>
+  kitchenOf(problem).byId.get(place)!.sd * draw[THERMOMETER]!;
 
-const drawingOf =
-  (jar: PlannedJar, draw: Draw): Drawing =>
-  (feeds) => ({ pace: drawnPace(jar, draw, feeds), thermometer: draw[THERMOMETER]! });
+/** What was lived through in draws already: mixes, as often as they were asked for, and each beginning day by day. */
+type OfDraws<T> = Map<Draw, T>;
+const ofDraws = <T>(): OfDraws<T> => new Map<Draw, T>();
+const mixes = new WeakMap<Beginning, Map<Draw, Mix>>();
+const followed = new WeakMap<Beginning, Map<Draw, Mix[]>>();
+const present = new WeakMap<Problem, WeakMap<PlannedJar, Map<Draw, Mix>>>();
 
-/** A stretch lived through otherwise, to the mixing of the next. */
-function endOf(
+/** The mix of a beginning in a draw, with every feed before it lived through. */
+export function exactMixIn(
   problem: Problem,
   jar: PlannedJar,
-  stretch: Stretch,
-  mix: Mix,
-  until: Instant,
-  drawing: Drawing,
+  beginning: Beginning,
+  draw: Draw,
 ): Mix {
-  const { pace, thermometer } = drawing(feedsBefore(stretch));
-  const { sd } = kitchenOf(problem).byId.get(stretch.stays[0]!.place)!;
-  const { stays, from } = stretch;
-  const air = airOf(stays, from, problem.places, problem.time, sd * thermometer);
-  return simulate(
-    mix,
-    { air, vessel: jar.vessel, pace },
-    (until - from) / HOUR,
-    undefined,
-    COARSELY,
-  );
+  return remembered(remembered(mixes, beginning, ofDraws<Mix>), draw, () => {
+    const { before, step, from, mix } = beginning;
+    if (!before) {
+      const { massG, hydrationPct } = mix;
+      return { ...presentMix(problem, jar, draw), massG, hydrationPct };
+    }
+    const { keepG, flourG, waterG } = step!;
+    const amounts = { keepG: keepG!, flourG: flourG!, waterG: waterG! };
+    return fedWith(problem, jar, stoodUntil(problem, jar, before, from, draw), from, amounts);
+  });
 }
 
-/** The mix at the beginning of a stretch in a drawing, lived through from what the jar may hold now. */
-function mixIn(
+/** Followed so far at a time, and kept: what is asked next is most often an hour or two further on. */
+const FOLLOWED = DAY;
+
+/** What became of a beginning by an instant in a draw. */
+function stoodUntil(
   problem: Problem,
   jar: PlannedJar,
-  stretch: Stretch,
-  drawing: Drawing,
-  earlier: (before: Stretch) => Mix,
+  beginning: Beginning,
+  until: Instant,
+  draw: Draw,
 ): Mix {
-  const { before, step, from, mix } = stretch;
-  if (!before) return presentMix(problem, jar, mix, drawing);
-  const stood = endOf(problem, jar, before, earlier(before), from, drawing);
-  const { keepG, flourG, waterG } = step!;
-  return fedWith(problem, jar, stood, from, { keepG: keepG!, flourG: flourG!, waterG: waterG! });
+  const { from, stays } = beginning;
+  const { pace, shiftCelsius } = otherwise(problem, jar, beginning, draw);
+  const goOn = (mix: Mix, at: Instant, to: Instant) => {
+    const air = airOf(stays, at, problem.places, problem.time, shiftCelsius);
+    return simulate(mix, { air, vessel: jar.vessel, pace }, (to - at) / HOUR, undefined, COARSELY);
+  };
+  const days = remembered(remembered(followed, beginning, ofDraws<Mix[]>), draw, () => [
+    exactMixIn(problem, jar, beginning, draw),
+  ]);
+  const whole = Math.floor((until - from) / FOLLOWED);
+  for (let n = days.length; n <= whole; n++)
+    days.push(goOn(days[n - 1]!, from + (n - 1) * FOLLOWED, from + n * FOLLOWED));
+  return goOn(days[whole]!, from + whole * FOLLOWED, until);
 }
 
 /** What the jar may hold now: its present feed, gone through in another way than believed. */
-function presentMix(problem: Problem, jar: PlannedJar, believed: Mix, drawing: Drawing): Mix {
-  const { fedMix, since, stays } = jar;
-  const { sd } = kitchenOf(problem).byId.get(stays[stays.length - 1]!.place)!;
-  const { pace, thermometer } = drawing(0);
-  const air = airOf(stays, since, problem.places, problem.time, sd * thermometer);
-  const hours = Math.max(0, (problem.now - since) / HOUR);
-  const stood = simulate(fedMix, { air, vessel: jar.vessel, pace }, hours, undefined, COARSELY);
-  return { ...stood, massG: believed.massG, hydrationPct: believed.hydrationPct };
+function presentMix(problem: Problem, jar: PlannedJar, draw: Draw): Mix {
+  const ofJar = remembered(present, problem, () => new WeakMap<PlannedJar, Map<Draw, Mix>>());
+  return remembered(remembered(ofJar, jar, ofDraws<Mix>), draw, () => {
+    const { fedMix, since, stays } = jar;
+    const air = airOf(
+      stays,
+      since,
+      problem.places,
+      problem.time,
+      shiftOf(problem, stays.at(-1)!.place, draw),
+    );
+    const hours = Math.max(0, (problem.now - since) / HOUR);
+    const conditions = { air, vessel: jar.vessel, pace: drawnPace(jar, draw, 0) };
+    return simulate(fedMix, conditions, hours, undefined, COARSELY);
+  });
 }
 
 /** The directions in which what is in the jar may differ: one spread of pace, thermometer, frailty, and the moods of all feeds so far. */
@@ -119,28 +143,19 @@ const DIRECTIONS: readonly Draw[] = [OWN, THERMOMETER, FRAILTY, MOODS].map((unkn
 const BY_FACTORS = ['yeast', 'lactic', 'dormant', 'ready'] as const;
 const BY_STEPS = ['food', 'acid', 'gluten', 'gas', 'hunger', 'celsius'] as const;
 
-/** The mixes that a stretch begins with, one spread away in each direction: shared by all plans that come to it. */
-const leanings = new WeakMap<Stretch, readonly Mix[]>();
-
-function leaningsOf(problem: Problem, jar: PlannedJar, stretch: Stretch): readonly Mix[] {
-  let known = leanings.get(stretch);
-  if (!known) {
-    const before = stretch.before && leaningsOf(problem, jar, stretch.before);
-    known = DIRECTIONS.map((direction, k) =>
-      mixIn(problem, jar, stretch, drawingOf(jar, direction), () => before![k]!),
-    );
-    leanings.set(stretch, known);
-  }
-  return known;
-}
-
-/** The mix of a stretch in a draw: as believed, and moved by what the draw differs in. Quick, for a search that asks often. */
-export function nearlyMixIn(problem: Problem, jar: PlannedJar, stretch: Stretch, draw: Draw): Mix {
-  const { mix } = stretch;
-  const moods = draw[MOODS + Math.min(FOLLOWING, Math.max(0, feedsBefore(stretch) - 1))]!;
+/** The mix of a beginning in a draw: as believed, and moved by what the draw differs in. Quick, for a search that asks often. */
+export function nearlyMixIn(
+  problem: Problem,
+  jar: PlannedJar,
+  beginning: Beginning,
+  draw: Draw,
+): Mix {
+  const { mix } = beginning;
+  const moods = draw[MOODS + Math.min(FOLLOWING, Math.max(0, feedsBefore(beginning) - 1))]!;
   const along = [draw[OWN]!, draw[THERMOMETER]!, draw[FRAILTY]!, moods];
   const moved: { -readonly [K in keyof Mix]: Mix[K] } = { ...mix };
-  leaningsOf(problem, jar, stretch).forEach((leaning, k) => {
+  DIRECTIONS.forEach((direction, k) => {
+    const leaning = exactMixIn(problem, jar, beginning, direction);
     const by = along[k]!;
     for (const key of BY_FACTORS)
       if (mix[key] > 0) moved[key] *= Math.max(1e-9, leaning[key] / mix[key]) ** by;
@@ -149,11 +164,4 @@ export function nearlyMixIn(problem: Problem, jar: PlannedJar, stretch: Stretch,
   for (const key of BY_STEPS) if (key !== 'celsius') moved[key] = Math.max(0, moved[key]);
   moved.food = Math.min(1, moved.food);
   return moved;
-}
-
-/** The mix of a stretch in a draw, with every feed before it lived through. */
-export function exactMixIn(problem: Problem, jar: PlannedJar, stretch: Stretch, draw: Draw): Mix {
-  const drawing = drawingOf(jar, draw);
-  const mixOf = (of: Stretch): Mix => mixIn(problem, jar, of, drawing, mixOf);
-  return mixOf(stretch);
 }

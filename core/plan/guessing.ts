@@ -2,10 +2,11 @@ import { type Mix } from '../ferment';
 import { HOUR, type Instant } from '../measure';
 import { type StepAmounts, buildingFeed, toppingUp } from './amounts';
 import { type Course } from './course';
+import { type CourseBook } from './courseBook';
 import { isCold, kitchenOf } from './kitchen';
 import { type Label } from './label';
 import { type LevainGuess, levainGuesses } from './levainGuesses';
-import { HELD_CHANCE, type Hold, likelyBuilds } from './likelyBuilds';
+import { HELD_CHANCE, type Hold } from './likelyBuilds';
 import { COIN, type JarTask, LEAST_CHANCE, MOVE_SHARE } from './price';
 import { type Wanted } from './problem';
 import { type Slots, firstAt } from './slots';
@@ -52,10 +53,10 @@ export interface Guessing {
   readonly laterH: (done: number, place: string, mix: Mix) => number;
 }
 
-export function guessing(task: JarTask, { all }: Slots): Guessing {
+export function guessing(task: JarTask, { all }: Slots, book: CourseBook): Guessing {
   const { problem, jar, start, bakes, weights } = task;
   const { places } = kitchenOf(problem);
-  const likely = bakes.map((bake) => likelyBuilds(problem, jar, bake, start.mix));
+  const likely = bakes.map((bake) => book.buildsFor(bake, start.mix));
   const known = bakes.map(levainGuesses);
   const moveCost = weights.touches * COIN.touch * MOVE_SHARE;
   const risk = (chance: number) => weights.risk * COIN.missed * (1 - chance);
@@ -89,9 +90,22 @@ export function guessing(task: JarTask, { all }: Slots): Guessing {
       const dear = cost + weights.flour * COIN.flour * amounts.flourG + (hold ? moveCost : 0);
       const total = dear + risk(hope);
       if (hopeless(total, done)) return;
-      const levain = { kind, at, parts, amounts, place, way, course, strong, cost: dear };
-      known[done]!.add({ ...levain, guess: total, ...(hold && { hold }) });
+      known[done]!.add({
+        kind,
+        at,
+        parts,
+        amounts,
+        place,
+        hold,
+        way,
+        course,
+        strong,
+        cost: dear,
+        guess: total,
+      });
     };
+    // No more than so much is hoped for of any that waits in the cold.
+    const canWait = !hopeless(cost + moveCost + risk(HELD_CHANCE), done);
     const topUp = bake.from - at < TOPPED_WITHIN && toppingUp(jar, massG, hydrationPct, bake);
     for (const place of places) {
       const { id } = place;
@@ -108,7 +122,7 @@ export function guessing(task: JarTask, { all }: Slots): Guessing {
           add('build', parts, amounts, id, hope);
         }
         const waits = bake.from - at - ripens.untilH * HOUR;
-        if (hope > HELD_CHANCE || isCold(place) || waits > LONGEST_HOLD) continue;
+        if (!canWait || hope > HELD_CHANCE || isCold(place) || waits > LONGEST_HOLD) continue;
         for (const hold of holdsFor(at, ripens, bake)) {
           const held = chance(at, ripens, id, hold);
           if (!worthIt(held, hold)) continue;

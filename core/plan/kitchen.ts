@@ -2,6 +2,7 @@ import { type Place, celsiusAt, dayTable, growthRate } from '../ferment';
 import { placeAt } from '../journal';
 import { type Instant } from '../measure';
 import { type Problem } from './problem';
+import { remembered } from './remembered';
 
 /** Without a counter the kitchen is taken for a room, °C. */
 const ROOM = 21;
@@ -20,22 +21,21 @@ interface Kitchen {
 
 const kitchens = new WeakMap<Problem['places'], Kitchen>();
 
-export function kitchenOf(problem: Problem): Kitchen {
-  const known = kitchens.get(problem.places);
-  if (known) return known;
-  const places = [...problem.places.keys()].map((id) => placeAt(problem.places, id, problem.now)!);
-  const counter = places.find(({ kind }) => kind === 'counter') ?? null;
-  const kitchen: Kitchen = {
-    places,
-    byId: new Map(places.map((place) => [place.id, place])),
-    counter,
-    fridge: places.find(({ kind }) => kind === 'fridge') ?? null,
-    counterDay: counter && dayTable(counter.temperature),
-    growth: new Map(places.map((place) => [place.id, growthIn(place)])),
-  };
-  kitchens.set(problem.places, kitchen);
-  return kitchen;
-}
+export const kitchenOf = (problem: Problem): Kitchen =>
+  remembered(kitchens, problem.places, () => {
+    const places = [...problem.places.keys()].map((id) =>
+      placeAt(problem.places, id, problem.now)!,
+    );
+    const counter = places.find(({ kind }) => kind === 'counter') ?? null;
+    return {
+      places,
+      byId: new Map(places.map((place) => [place.id, place])),
+      counter,
+      fridge: places.find(({ kind }) => kind === 'fridge') ?? null,
+      counterDay: counter && dayTable(counter.temperature),
+      growth: new Map(places.map((place) => [place.id, growthIn(place)])),
+    };
+  });
 
 /** Whether things stand nearly still in a place. */
 export const isCold = ({ kind }: Place): boolean => kind === 'fridge' || kind === 'larder';

@@ -124,10 +124,9 @@ export function likelyBuilds(
     },
     chance(when, ripe, place, hold) {
       // Most are far off, and logarithms are dear.
-      const untilH = (bake.until - when) / HOUR;
-      if (ripe.fromH > FAR * untilH || (!hold && untilH > FAR * ripe.untilH)) return 0;
-      const from = counted((bake.from - when) / HOUR, place, hold);
       const until = counted((bake.until - when) / HOUR, place, hold);
+      if (ripe.fromH > FAR * until || until > FAR * ripe.untilH) return 0;
+      const from = counted((bake.from - when) / HOUR, place, hold);
       const ripeness = { ripeFromH: ripe.fromH, ripeUntilH: ripe.untilH };
       const chance = quickChance(
         ripeness,

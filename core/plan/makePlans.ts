@@ -27,7 +27,7 @@ import { handsForJar, slotsFor, withinHands } from './slots';
 import { type JarPlan, solveJar, solvedOtherwise } from './solveJar';
 import { besideTheMother } from './beside';
 import { standingNow } from './standingNow';
-import { type MixThere, type Stretch, isMixing } from './walk';
+import { type Lived, type MixThere, isMixing, nothingLived } from './walk';
 
 /** The plans that a baker chooses from: what each gives up the others for. */
 const SCHOOLS: readonly Weights[] = [
@@ -94,7 +94,7 @@ interface PreparedJar {
   readonly problem: Problem;
   readonly start: MixThere;
   readonly book: CourseBook;
-  readonly lived: Map<string, Stretch>;
+  readonly lived: Lived;
   /** Its bakes that can be had, as far as they were tried, in order of time. */
   bakes: readonly Wanted[];
   impossible: readonly Impossible[];
@@ -113,7 +113,7 @@ function prepare(whole: Problem, jar: PlannedJar): PreparedJar {
     problem,
     start: standingNow(problem, jar),
     book: courseBookOf(problem, jar),
-    lived: new Map<string, Stretch>(),
+    lived: nothingLived(),
     bakes: whole.wanted.filter((wanted) => wanted.jar === jar.id).sort((a, b) => a.from - b.from),
     impossible: [],
   };

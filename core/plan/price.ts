@@ -6,7 +6,7 @@ import { isCold, kitchenOf } from './kitchen';
 import { type PlannedJar, type Problem, type Step, type Wanted, type Weights } from './problem';
 import { chanceOf } from './risk';
 import { isOddHour } from './slots';
-import { type MixThere, type Stretch, isMixing, liveThrough } from './walk';
+import { type Lived, type MixThere, type Stretch, isMixing, liveThrough } from './walk';
 
 /** What things cost in one coin: a gram of flour, a touch, an odd hour, a bake missed for sure, an hour of hunger. */
 export const COIN = { flour: 0.012, touch: 1, oddHour: 1.2, missed: 25, hunger: 0.04 } as const;
@@ -33,7 +33,7 @@ export interface JarTask {
   /** Moments at which another jar is touched anyway. */
   readonly touched: ReadonlySet<Instant>;
   /** Stretches lived through before. */
-  readonly lived: Map<string, Stretch>;
+  readonly lived: Lived;
 }
 
 /** What a list of steps costs, and how it was lived through. */

@@ -4,6 +4,7 @@ import { type Ripeness, ripenessOf } from './course';
 import { type Draw, FEW, MANY, OWN_SPREAD, exactMixIn, nearlyMixIn, otherwise } from './drawnMixes';
 import { kitchenOf } from './kitchen';
 import { type PlannedJar, type Problem, type Prospect, type Wanted } from './problem';
+import { remembered } from './remembered';
 import { type Stretch } from './walk';
 
 /** A levain that rises less than this share of what its flour could is no levain. */
@@ -63,7 +64,7 @@ function drawn(
   let ripe = 0;
   for (const [i, draw] of draws.entries()) {
     if (ripe + draws.length - i < atLeast * draws.length) return { chance: 0, peaks };
-    const mix = mixIn(problem, jar, levain, draw);
+    const mix = mixIn(problem, jar, levain.beginning, draw);
     const other = otherwise(problem, jar, levain, draw);
     const course = ripenessOf(problem, jar, mix, levain.from, levain.stays, hours, other);
     peaks.push(course.peakH ?? hours);
@@ -88,8 +89,7 @@ export function chanceOf(
   bake: Wanted,
   atLeast: number,
 ): number {
-  const ofBakes = found.get(levain) ?? new Map<string, Found>();
-  found.set(levain, ofBakes);
+  const ofBakes = remembered(found, levain, () => new Map<string, Found>());
   const known = ofBakes.get(bake.id);
   if (known && 'chance' in known) return known.chance >= atLeast ? known.chance : 0;
   if (known && known.below <= atLeast) return 0;
@@ -110,11 +110,8 @@ export function prospectOf(
   levain: Stretch,
   bake: Wanted,
 ): Prospect {
-  const ofBakes = foretold.get(levain) ?? new Map<string, Prospect>();
-  foretold.set(levain, ofBakes);
-  const prospect = ofBakes.get(bake.id) ?? prospectFrom(problem, jar, levain, bake);
-  ofBakes.set(bake.id, prospect);
-  return prospect;
+  const ofBakes = remembered(foretold, levain, () => new Map<string, Prospect>());
+  return remembered(ofBakes, bake.id, () => prospectFrom(problem, jar, levain, bake));
 }
 
 /** By bake: plans of several schools may come to the same levain. */

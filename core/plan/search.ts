@@ -48,7 +48,7 @@ export function searchOf(task: JarTask, { slots, book }: Steering): Search {
     ],
     takeTimes: bakes.map((bake) => firstHandsIn(problem, bake)),
     moveCost: weights.touches * COIN.touch * MOVE_SHARE,
-    guesses: guessing(task, slots),
+    guesses: guessing(task, slots, book),
     ways: frontier(),
     ends: [],
   };

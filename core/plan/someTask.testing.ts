@@ -5,6 +5,7 @@ import { HOUR } from '../measure';
 import { type JarTask } from './price';
 import { NOW, bakeIn, jarFed, kitchenWith, problemWith } from './someKitchen.testing';
 import { standingNow } from './standingNow';
+import { nothingLived } from './walk';
 
 interface Judged {
   readonly task: JarTask;
@@ -39,7 +40,7 @@ export function someTask(chance: Chance): Judged {
       bakes: [wanted],
       weights: problem.weights,
       touched: new Set(),
-      lived: new Map(),
+      lived: nothingLived(),
     },
   };
 }

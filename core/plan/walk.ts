@@ -4,6 +4,7 @@ import { HOUR, type Instant } from '../measure';
 import { COARSELY, type Course, courseOf } from './course';
 import { fedWith } from './fedWith';
 import { type PlannedJar, type Problem, type Step } from './problem';
+import { remembered } from './remembered';
 
 /** How a jar stands when a plan begins, or is left when it ends. */
 export interface MixThere {
@@ -14,18 +15,32 @@ export interface MixThere {
   readonly strong: number;
 }
 
-/** A jar from one mixing to the next. The first stretch begins with the plan, and has no step. */
-export interface Stretch {
+/** How a jar was mixed and where it stood: all stretches that have it go the same way for as long as they last. */
+export interface Beginning {
   readonly from: Instant;
-  readonly until: Instant;
+  /** The first begins with the plan, and has no step. */
   readonly step: Step | null;
-  readonly before: Stretch | null;
+  readonly before: Beginning | null;
   /** Every place it stands in, from `from` on. */
   readonly stays: readonly Stay[];
-  readonly course: Course;
   /** As mixed. */
   readonly mix: Mix;
 }
+
+/** A jar from one mixing to the next. */
+export interface Stretch extends Beginning {
+  readonly beginning: Beginning;
+  readonly until: Instant;
+  readonly course: Course;
+}
+
+/** What a jar has been through already on some way, so that it is gone through once. */
+export interface Lived {
+  readonly beginnings: Map<string, Beginning>;
+  readonly stretches: Map<string, Stretch>;
+}
+
+export const nothingLived = (): Lived => ({ beginnings: new Map(), stretches: new Map() });
 
 /** Where a jar stands now, and where it goes by what was said already. */
 const presentStays = ({ now }: Problem, { stays, coming = [] }: PlannedJar, until: Instant) => [
@@ -41,7 +56,7 @@ export const isMixing = ({ keepG }: Step): boolean => keepG !== undefined;
  * share.
  *
  * @param steps of this jar, in order of time
- * @param known stretches that other steps of the same jar have been through already; new ones are added
+ * @param lived what other steps of the same jar have been through; what is new is added
  */
 export function liveThrough(
   problem: Problem,
@@ -49,11 +64,11 @@ export function liveThrough(
   start: MixThere,
   steps: readonly Step[],
   until: Instant,
-  known = new Map<string, Stretch>(),
+  lived = nothingLived(),
 ): readonly Stretch[] {
   const mixings = steps.filter(isMixing);
   const stretches: Stretch[] = [];
-  let { mix, place } = start;
+  let { place } = start;
   let from = problem.now;
   let past = '';
   for (let i = -1; i < mixings.length; i++) {
@@ -71,22 +86,27 @@ export function liveThrough(
     place = stays[stays.length - 1]!.place;
     past += `${step ? `${step.keepG} ${step.flourG} ${step.waterG}` : ''}`;
     for (const stay of stays) past += ` ${stay.from} ${stay.place}`;
-    const key = `${past} ${end}`;
     const before = stretches[stretches.length - 1];
-    let stretch = known.get(key);
-    if (!stretch) {
-      if (step && before) {
-        const { keepG, flourG, waterG } = step;
-        const amounts = { keepG: keepG!, flourG: flourG!, waterG: waterG! };
-        const ripe = before.course.mixAt((step.at - before.from) / HOUR);
-        mix = fedWith(problem, jar, ripe, step.at, amounts);
-      }
+    const beginning = remembered(lived.beginnings, past, () => ({
+      from,
+      step,
+      before: before?.beginning ?? null,
+      stays,
+      mix: step && before ? mixedAs(problem, jar, step, before) : start.mix,
+    }));
+    const stretch = remembered(lived.stretches, `${past} ${end}`, () => {
       const hours = Math.max(0.01, (end - from) / HOUR);
-      const course = courseOf(problem, jar, mix, from, stays, hours, COARSELY);
-      stretch = { from, until: end, step, before: before ?? null, stays, course, mix };
-      known.set(key, stretch);
-    }
+      const course = courseOf(problem, jar, beginning.mix, from, stays, hours, COARSELY);
+      return { ...beginning, beginning, until: end, course };
+    });
     stretches.push(stretch);
   }
   return stretches;
+}
+
+/** What a step makes of what has become of the jar by then. */
+function mixedAs(problem: Problem, jar: PlannedJar, step: Step, before: Stretch): Mix {
+  const { at, keepG, flourG, waterG } = step;
+  const ripe = before.course.mixAt((at - before.from) / HOUR);
+  return fedWith(problem, jar, ripe, at, { keepG: keepG!, flourG: flourG!, waterG: waterG! });
 }
