@@ -1,3 +1,5 @@
+const expo = require('jest-expo/web/jest-preset');
+
 /** Two projects: everything without a screen at Node speed, and the interface on a real DOM. */
 const aliases = {
   '^@react-native-async-storage/async-storage$':
@@ -39,6 +41,7 @@ module.exports = {
       testEnvironment: '<rootDir>/tests/zoned-dom.js',
       testMatch: ['<rootDir>/{kit,features}/**/*.test.tsx'],
       setupFilesAfterEnv: ['<rootDir>/tests/setup-interface.ts'],
+      transform: { '/core/.*\\.ts$': '<rootDir>/tests/modules.js', ...expo.transform },
       moduleNameMapper: {
         ...aliases,
         '\\.(ttf|otf|woff2)$': '<rootDir>/tests/asset-stub.js',

@@ -5,14 +5,11 @@
 const { createHash } = require('node:crypto');
 const { buildSync } = require('esbuild');
 
+const constants = require('./constants.js');
 const modules = require('./modules.js');
 
 /** What a test says that has to do with modules as such: of these nothing is left in a bundle. */
 const ABOUT_MODULES = /jest\.(mock|isolateModules|resetModules)/;
-
-const banner = {
-  js: 'const { Math, Float64Array, Number, Array, Map, Set, Object } = globalThis;',
-};
 
 /** The text of the bundle of one test file; `sourcemap` as esbuild takes it. */
 function bundle(filename, sourcemap) {
@@ -24,7 +21,7 @@ function bundle(filename, sourcemap) {
     format: 'cjs',
     target: 'node20',
     sourcemap,
-    banner,
+    banner: { js: constants },
     // a stand-in of it is given to tests
     external: ['@react-native-async-storage/async-storage'],
   });

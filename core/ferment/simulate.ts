@@ -60,7 +60,8 @@ export function simulate(
 
   let celsius = mix.celsius;
   let air = conditions.air(0);
-  let { begin, middle, after } = DESK;
+  const { middle } = DESK;
+  let { begin, after } = DESK;
   warm(begin, system, celsius);
   let elapsed = 0;
   let knownStep = 0;

@@ -4,19 +4,20 @@ import { type Plan, type Step } from './problem';
 import { inHands } from './slots';
 import { NOW, bakeIn, jarFed, plansOf, problemWith } from './someKitchen.testing';
 
-const CASES = [
-  { name: 'one bake tomorrow', hours: [38] },
-  { name: 'one bake in three days', hours: [62] },
-  { name: 'two bakes a week', hours: [38, 110] },
-  { name: 'three bakes', hours: [38, 62, 110] },
-].flatMap(({ name, hours }) =>
-  (['counter', 'fridge'] as const).map((home) => {
-    const wanted = hours.map((at, i) => ({ ...bakeIn(at), id: `bake ${i}` }));
-    const jar = jarFed(20, home, { home, beside: true });
-    const given = problemWith({ jars: [jar], wanted, until: NOW + 7 * DAY });
-    return { name: `${name}, a jar of the ${home}`, given, plans: plansOf(given), wanted };
-  }),
-);
+const CASES = (
+  [
+    { name: 'one bake tomorrow', hours: [38], home: 'counter' },
+    { name: 'one bake tomorrow', hours: [38], home: 'fridge' },
+    { name: 'one bake in three days', hours: [62], home: 'fridge' },
+    { name: 'two bakes a week', hours: [38, 110], home: 'fridge' },
+    { name: 'three bakes', hours: [38, 62, 110], home: 'counter' },
+  ] as const
+).map(({ name, hours, home }) => {
+  const wanted = hours.map((at, i) => ({ ...bakeIn(at), id: `bake ${i}` }));
+  const jar = jarFed(20, home, { home, beside: true });
+  const given = problemWith({ jars: [jar], wanted, until: NOW + 7 * DAY });
+  return { name: `${name}, a jar of the ${home}`, given, plans: plansOf(given), wanted };
+});
 
 /** Follows the scale through a plan: what is in the jar after each step, and in the bowls. */
 function onTheScale({ steps }: Plan, startG: number) {

@@ -80,7 +80,7 @@ const someSlots = (chance: Chance, hours: number): readonly Instant[] =>
   });
 
 /** Two hundred held as well. */
-const JUDGED = 60;
+const JUDGED = 40;
 
 it('plans come within 3 % of the cheapest of all lists of steps, in small cases', () => {
   const chance = chanceFrom(31);

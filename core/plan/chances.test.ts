@@ -88,7 +88,7 @@ export function reliability(bakes: number, seed: number) {
 }
 
 it('chances come true as often as they say, from now on and through every feed before the levain', () => {
-  const pairs = reliability(36, 77);
+  const pairs = reliability(24, 77);
   const mean = (of: readonly number[]) => of.reduce((sum, x) => sum + x, 0) / of.length;
   const gaps = pairs.map(({ claimed, came }) => claimed - came);
   expect(Math.abs(mean(gaps))).toBeLessThan(0.04);

@@ -179,7 +179,7 @@ function solveAll(
       found: solved,
       steps,
       prospects: given.bakes.map((bake) =>
-        prospectOf(problem, jar, solved!.levains.get(bake.id)!.stretch, bake),
+        prospectOf(problem, jar, solved!.levains.get(bake.id)!.stretch.beginning, bake),
       ),
       curves: [
         planCurve(whole, jar, start, own),

@@ -8,8 +8,16 @@ import { type Step } from './problem';
 import { GRAIN, inHands } from './slots';
 import { isMixing } from './walk';
 
-/** Plans that differ from one in a single choice. */
-export type Line = (task: JarTask, steps: readonly Step[]) => Iterable<readonly Step[] | null>;
+/**
+ * Plans that differ from one in a single choice.
+ *
+ * @param of the one bake whose levain is made otherwise; any when not given
+ */
+export type Line = (
+  task: JarTask,
+  steps: readonly Step[],
+  of?: string,
+) => Iterable<readonly Step[] | null>;
 
 /** What can be chosen about the making of a levain, one thing after the other. */
 export const LINES: readonly Line[] = [
@@ -21,17 +29,28 @@ export const LINES: readonly Line[] = [
   withoutOne,
 ];
 
-/** The plan with its levains made in other usual ways, from which single choices lead elsewhere. */
-export function* otherBeginnings(
-  task: JarTask,
-  steps: readonly Step[],
-): Generator<readonly Step[] | null> {
-  yield heldAtLast(task, steps);
-  for (const making of makingsOf(task, steps)) {
-    yield made(task, steps, making, { outH: 20, buildH: 6, parts: 1 });
-    yield made(task, steps, making, { buildH: 12, parts: 3 });
-    yield made(task, steps, making, { refreshH: 16, buildH: 8, parts: 4 });
-  }
+/** A plan with levains made in another usual way, from which single choices lead elsewhere. */
+export interface OtherBeginning {
+  /** The bake whose levain it is; all of them when not given. */
+  readonly of?: string;
+  readonly steps: readonly Step[];
+}
+
+const RECIPES: readonly Recipe[] = [
+  { outH: 20, buildH: 6, parts: 1 },
+  { buildH: 12, parts: 3 },
+  { refreshH: 16, buildH: 8, parts: 4 },
+];
+
+/** Every other usual way in which a plan's levains could be made. */
+export function* otherBeginnings(task: JarTask, steps: readonly Step[]): Generator<OtherBeginning> {
+  const held = heldAtLast(task, steps);
+  if (held) yield { steps: held };
+  for (const making of makingsOf(task, steps))
+    for (const recipe of RECIPES) {
+      const other = made(task, steps, making, recipe);
+      if (other) yield { of: making.take.wanted!, steps: other };
+    }
 }
 
 /** Its levains held in the cold for their last hour. */
@@ -102,13 +121,14 @@ interface Making {
   readonly take: Step;
 }
 
-function makingsOf({ problem }: JarTask, steps: readonly Step[]): readonly Making[] {
+function makingsOf({ problem }: JarTask, steps: readonly Step[], of?: string): readonly Making[] {
   let from = problem.now - 1;
   return steps.flatMap((take) => {
     if (take.kind !== 'take') return [];
     const making = { from: Math.max(from, take.at - MADE_WITHIN), take };
     from = take.at;
-    return take.at - problem.now <= SOON ? [making] : [];
+    const asked = of === undefined || take.wanted === of;
+    return asked && take.at - problem.now <= SOON ? [making] : [];
   });
 }
 
@@ -125,13 +145,13 @@ function halfHours({ problem }: JarTask, { from, take }: Making): readonly Insta
 }
 
 /** Each step of the making of each levain. */
-function* stepsMaking(task: JarTask, steps: readonly Step[]) {
-  for (const making of makingsOf(task, steps))
+function* stepsMaking(task: JarTask, steps: readonly Step[], of?: string) {
+  for (const making of makingsOf(task, steps, of))
     for (const [i, step] of steps.entries()) if (within(making, step)) yield { making, step, i };
 }
 
-function* otherHours(task: JarTask, steps: readonly Step[]) {
-  for (const { making, step, i } of stepsMaking(task, steps))
+function* otherHours(task: JarTask, steps: readonly Step[], of?: string) {
+  for (const { making, step, i } of stepsMaking(task, steps, of))
     for (const at of hoursBetween(task, making, steps, i))
       if (at !== step.at) yield steps.with(i, atHour(step, at));
 }
@@ -152,10 +172,10 @@ function hoursBetween(task: JarTask, making: Making, steps: readonly Step[], i: 
   return halfHours(task, making).filter((at) => at > after && at < before);
 }
 
-function* otherRatios(task: JarTask, steps: readonly Step[]) {
+function* otherRatios(task: JarTask, steps: readonly Step[], of?: string) {
   const { partsMin, partsMax } = task.problem.limits;
   const ratios = BUILD_PARTS.filter((parts) => parts >= partsMin && parts <= partsMax);
-  for (const { step, i } of stepsMaking(task, steps)) {
+  for (const { step, i } of stepsMaking(task, steps, of)) {
     if (!isMixing(step)) continue;
     for (const parts of ratios) yield settled(task, steps, step, parts);
     if (step.kind === 'feed') continue;
@@ -164,15 +184,15 @@ function* otherRatios(task: JarTask, steps: readonly Step[]) {
   }
 }
 
-function* otherPlaces(task: JarTask, steps: readonly Step[]) {
+function* otherPlaces(task: JarTask, steps: readonly Step[], of?: string) {
   const { places } = kitchenOf(task.problem);
-  for (const { step, i } of stepsMaking(task, steps))
+  for (const { step, i } of stepsMaking(task, steps, of))
     for (const { id } of places) if (id !== step.place) yield steps.with(i, { ...step, place: id });
 }
 
-function* anotherWalk(task: JarTask, steps: readonly Step[]) {
+function* anotherWalk(task: JarTask, steps: readonly Step[], of?: string) {
   const { places } = kitchenOf(task.problem);
-  for (const making of makingsOf(task, steps))
+  for (const making of makingsOf(task, steps, of))
     for (const at of halfHours(task, making)) {
       const before = steps.findLast((step) => step.at <= at && step.kind !== 'take');
       if (before?.at === at) continue;
@@ -182,10 +202,10 @@ function* anotherWalk(task: JarTask, steps: readonly Step[]) {
 }
 
 /** Starter that is refreshed before its levain is made. */
-function* aRefresh(task: JarTask, steps: readonly Step[]) {
+function* aRefresh(task: JarTask, steps: readonly Step[], of?: string) {
   const { counter, places } = kitchenOf(task.problem);
   const stands = [counter, places.find(isCold)].flatMap((place) => place ?? []);
-  for (const making of makingsOf(task, steps)) {
+  for (const making of makingsOf(task, steps, of)) {
     const levain = steps.find((step) => within(making, step) && isMixing(step));
     if (!levain || levain.kind === 'feed') continue;
     // Walks of the jar before it are no part of it any more.
@@ -198,8 +218,8 @@ function* aRefresh(task: JarTask, steps: readonly Step[]) {
   }
 }
 
-function* withoutOne(task: JarTask, steps: readonly Step[]) {
-  for (const { step, i } of stepsMaking(task, steps))
+function* withoutOne(task: JarTask, steps: readonly Step[], of?: string) {
+  for (const { step, i } of stepsMaking(task, steps, of))
     if (step.kind === 'move' || step.kind === 'feed')
       yield settled(task, steps.toSpliced(i, 1), null, 0);
 }

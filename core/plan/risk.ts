@@ -5,7 +5,7 @@ import { type Draw, FEW, MANY, OWN_SPREAD, exactMixIn, nearlyMixIn, otherwise } 
 import { kitchenOf } from './kitchen';
 import { type PlannedJar, type Problem, type Prospect, type Wanted } from './problem';
 import { remembered } from './remembered';
-import { type Stretch } from './walk';
+import { type Beginning } from './walk';
 
 /** A levain that rises less than this share of what its flour could is no levain. */
 const LEAST_LIFT = 0.62;
@@ -51,7 +51,7 @@ export function quickChance(
 function drawn(
   problem: Problem,
   jar: PlannedJar,
-  levain: Stretch,
+  levain: Beginning,
   bake: Wanted,
   draws: readonly Draw[],
   mixIn: typeof exactMixIn,
@@ -64,7 +64,7 @@ function drawn(
   let ripe = 0;
   for (const [i, draw] of draws.entries()) {
     if (ripe + draws.length - i < atLeast * draws.length) return { chance: 0, peaks };
-    const mix = mixIn(problem, jar, levain.beginning, draw);
+    const mix = mixIn(problem, jar, levain, draw);
     const other = otherwise(problem, jar, levain, draw);
     const course = ripenessOf(problem, jar, mix, levain.from, levain.stays, hours, other);
     peaks.push(course.peakH ?? hours);
@@ -78,14 +78,14 @@ function drawn(
 /** What was found of a levain's chance: what it is, or only that it is below something. */
 type Found = { readonly chance: number } | { readonly below: number };
 
-/** By bake: stretches are shared by all plans that come to the same levain. */
-const found = new WeakMap<Stretch, Map<string, Found>>();
+/** By bake: beginnings are shared by all plans that come to the same levain. */
+const found = new WeakMap<Beginning, Map<string, Found>>();
 
 /** The chance that a levain is ripe all through its window, by the full model for a few draws; nought below `atLeast`. */
 export function chanceOf(
   problem: Problem,
   jar: PlannedJar,
-  levain: Stretch,
+  levain: Beginning,
   bake: Wanted,
   atLeast: number,
 ): number {
@@ -102,12 +102,12 @@ export function chanceOf(
  * How a levain may turn out: followed from now on, through every feed before it, with the full model for many draws of pace,
  * thermometer, frailty and the mood of each feed.
  *
- * @param levain the stretch that begins with its mixing and holds the bake's window
+ * @param levain its mixing, and where it stands through the bake's window
  */
 export function prospectOf(
   problem: Problem,
   jar: PlannedJar,
-  levain: Stretch,
+  levain: Beginning,
   bake: Wanted,
 ): Prospect {
   const ofBakes = remembered(foretold, levain, () => new Map<string, Prospect>());
@@ -115,9 +115,14 @@ export function prospectOf(
 }
 
 /** By bake: plans of several schools may come to the same levain. */
-const foretold = new WeakMap<Stretch, Map<string, Prospect>>();
+const foretold = new WeakMap<Beginning, Map<string, Prospect>>();
 
-function prospectFrom(problem: Problem, jar: PlannedJar, levain: Stretch, bake: Wanted): Prospect {
+function prospectFrom(
+  problem: Problem,
+  jar: PlannedJar,
+  levain: Beginning,
+  bake: Wanted,
+): Prospect {
   const { chance, peaks } = drawn(problem, jar, levain, bake, MANY, exactMixIn, 0);
   const { low, middle, high } = tenthAndNineTenths(peaks);
   const { from } = levain;

@@ -39,15 +39,18 @@ export function solveJar(task: JarTask, steering: Steering): JarPlan | null {
 
 /**
  * A plan with each choice about its levains turned to its best, one after the other, until none gains; from the plan itself
- * and, where it is dear, from its levains made in other usual ways. It takes as long again as finding the plan.
+ * and, where it is dear, from each of its levains made in other usual ways: that levain is turned first, and only where it comes
+ * near, the others to go with it. It takes as long again as finding the plan, and longer with every bake.
  */
 export function solvedOtherwise(task: JarTask, plan: JarPlan): JarPlan {
   let best = turnedToGain(task, plan);
-  for (const steps of otherBeginnings(task, best.steps)) {
+  for (const { of, steps } of otherBeginnings(task, best.steps)) {
     if (best.cost < CHEAP * task.bakes.length) break;
-    const priced = steps && (priceOf(task, steps) ?? (isUnsure(best) ? NEVER : null));
+    const priced = priceOf(task, steps) ?? (isUnsure(best) ? NEVER : null);
     if (!priced) continue;
-    const other = turnedToGain(task, { ...priced, steps });
+    const alone = turnedToGain(task, { ...priced, steps }, of);
+    if (alone.cost > best.cost + WORTH_TURNING) continue;
+    const other = of === undefined ? alone : turnedToGain(task, alone);
     if (other.cost < best.cost) best = other;
   }
   const moved = bestAmong(task, best, elsewhere(task, best.steps));
@@ -62,11 +65,12 @@ const LIKELY = 0.75;
 /** What a plan comes to that does not do as it is: a single choice may mend it. */
 const NEVER: Priced = { cost: Infinity, stretches: [], levains: new Map() };
 
-function turnedToGain(task: JarTask, plan: JarPlan): JarPlan {
+/** @param of the one bake whose levain is turned; all of them when not given */
+function turnedToGain(task: JarTask, plan: JarPlan, of?: string): JarPlan {
   let best = plan;
   for (let round = 0; round < TURNS; round++) {
     const before = best;
-    for (const line of LINES) best = bestAmong(task, best, line(task, best.steps));
+    for (const line of LINES) best = bestAmong(task, best, line(task, best.steps, of));
     if (best === before) break;
   }
   return best;
@@ -78,6 +82,8 @@ const NEARLY = 1;
 /** Small changes are tried so many times over, as long as they lead to within so much of the best plan. */
 const ROUNDS = 4;
 const TURNS = 5;
+/** Another levain may cost so much more, before the others have been turned to go with it. */
+const WORTH_TURNING = 1;
 /** A bake with a build, a walk and a little flour is hardly to be had for less. */
 const CHEAP = 2.4;
 const HALFWAY = 0.5;
