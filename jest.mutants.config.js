@@ -2,7 +2,7 @@
 // Module by module, not bundled: a bundle would be made anew for every mutant.
 const { displayName: _, transform, ...core } = require('./jest.config.js').projects[0];
 
-const folder = process.env.MUTANTS_FOLDER ?? 'core/bench';
+const folder = process.env.MUTANTS_OF ?? 'core/bench';
 
 module.exports = {
   ...core,

@@ -1,5 +1,9 @@
-/** Small changes to one folder of core or state, each tried against its tests: `npm run mutants -- core/bench`. */
-const folder = process.env.MUTANTS_FOLDER ?? 'core/bench';
+import path from 'node:path';
+
+/** Small changes to a folder of core or state, or one of its files, each tried against its tests. */
+const asked = process.env.MUTANTS_OF ?? 'core/bench';
+const oneFile = asked.endsWith('.ts');
+const folder = oneFile ? path.dirname(asked) : asked;
 
 export default {
   // The tests of core need nothing of Jest but its words.
@@ -13,16 +17,20 @@ export default {
   // Other work on the machine must not look like a loop without an end.
   timeoutMS: 20_000,
   // What was tried before and has changed neither itself nor its tests keeps its result.
-  incremental: true,
+  incremental: !oneFile,
   incrementalFile: `.mutants/tried/${folder.replace('/', '-')}.json`,
-  mutate: [`${folder}/**/*.ts`, '!**/*.test.ts', '!**/*.testing.ts', '!**/index.ts'],
+  mutate: oneFile
+    ? [asked]
+    : [`${folder}/**/*.ts`, '!**/*.test.ts', '!**/*.testing.ts', '!**/index.ts'],
   jest: {
     projectType: 'custom',
     configFile: 'jest.mutants.config.js',
     enableFindRelatedTests: false,
   },
   ignorePatterns: ['dist', '.e2e', 'docs/screenshots', 'public', 'e2e', 'app', 'kit', 'features'],
-  reporters: ['json', 'progress-append-only'],
+  // Of one file what survives is told; a folder's are many, and kept.
+  reporters: oneFile ? ['clear-text'] : ['json', 'progress-append-only'],
+  clearTextReporter: { allowColor: false, logTests: false, reportTests: false },
   jsonReporter: { fileName: `.mutants/${folder.replace('/', '-')}.json` },
   tempDirName: '.stryker-tmp',
   allowEmpty: true,

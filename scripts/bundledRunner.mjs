@@ -26,8 +26,30 @@ const { zoneOf } = require('../tests/zones.js');
 const mutation = (globalThis.__stryker__ ??= {});
 /** Names of the tests that were collected last. */
 const ids = new Map();
+/** Stands for all tests of a file, while one of its blocks is read: what is made there is made for them. */
+const READING = 'reading';
+let reading = false;
+/** What is awake while a block is read. */
+let awake;
 Object.defineProperty(mutation, 'currentTestId', {
-  get: () => ids.get(getState().currentlyRunningTest),
+  get: () => (reading ? READING : ids.get(getState().currentlyRunningTest)),
+});
+
+/** The word that declares a block, with the mutant awake in the block. */
+const awaking = (declare) => (name, block) =>
+  declare(name, function (...given) {
+    const outer = reading;
+    reading = true;
+    mutation.activeMutant = awake;
+    try {
+      block.apply(this, given);
+    } finally {
+      reading = outer;
+      if (!outer) mutation.activeMutant = undefined;
+    }
+  });
+const describe = Object.assign(awaking(circus.describe), {
+  each: (...table) => awaking(circus.describe.each(...table)),
 });
 
 /** All tests below a block, in order. */
@@ -41,8 +63,9 @@ const TOO_LONG = /\/(plan|calibrate|practice|whatIf|picture)\/|examples/;
 /** Where the process that ran all tests without a mutant leaves to the others how long each took. */
 const TOOK = 'took.json';
 
-/** Reads a test file anew; what it declares is then the state of jest-circus. */
-function collect({ filename, script }) {
+/** Reads a test file anew; what it declares is then the state of jest-circus. Throws what a mutant makes of its blocks. */
+function collect({ filename, script }, mutant) {
+  awake = mutant;
   process.env.TZ = zoneOf(filename);
   resetState();
   getState().testTimeout = 60_000;
@@ -75,8 +98,8 @@ class BundledRunner {
   }
 
   init() {
-    Object.assign(globalThis, circus, { expect });
-    const own = path.resolve(process.env.MUTANTS_FOLDER);
+    Object.assign(globalThis, circus, { describe, expect });
+    const own = path.resolve(process.env.MUTANTS_OF.replace(/\/[^/]+\.ts$/, ''));
     this.files = readdirSync('core', { recursive: true })
       .map((name) => path.resolve('core', name))
       .filter((name) => /\.test\.ts$/.test(name))
@@ -98,27 +121,44 @@ class BundledRunner {
       const began = performance.now();
       collect(file);
       this.took.set(file.filename, performance.now() - began);
+      const { perTest } = mutation.mutantCoverage;
+      const read = Object.entries(perTest[READING] ?? {});
+      delete perTest[READING];
       tests.push(...(await this.runCollected(file.filename)));
+      for (const id of ids.values())
+        for (const [mutant, times] of read)
+          (perTest[id] ??= {})[mutant] = (perTest[id][mutant] ?? 0) + times;
     }
     for (const { id, timeSpentMs } of tests) this.took.set(id, timeSpentMs);
     writeFileSync(TOOK, JSON.stringify([...this.took]));
     return { status: DryRunStatus.Complete, tests, mutantCoverage: mutation.mutantCoverage };
   }
 
-  /** What runs while a file is read is not tried (`ignoreStatic`), so each is awake from its tests on. */
+  /** What runs while modules are read is not tried (`ignoreStatic`), so each is awake in blocks and tests alone. */
   async mutantRun({ activeMutant, testFilter, hitLimit }) {
     if (this.took.size === 0) this.took = new Map(JSON.parse(readFileSync(TOOK, 'utf8')));
     const tests = [];
     mutation.hitCount = 0;
     mutation.hitLimit = hitLimit;
     for (const [file, wanted] of this.worthRunning(testFilter)) {
-      mutation.activeMutant = undefined;
-      collect(file);
+      try {
+        collect(file, activeMutant.id);
+      } catch (cause) {
+        const [id] = wanted;
+        tests.push({
+          id,
+          name: id,
+          status: TestStatus.Failed,
+          failureMessage: `${cause}`,
+          timeSpentMs: 1,
+        });
+        break;
+      }
       mutation.activeMutant = activeMutant.id;
       tests.push(...(await this.runCollected(file.filename, wanted)));
+      mutation.activeMutant = undefined;
       if (tests.some(({ status }) => status === TestStatus.Failed)) break;
     }
-    mutation.activeMutant = undefined;
     return (
       determineHitLimitReached(mutation.hitCount, hitLimit) ??
       toMutantRunResult({ status: DryRunStatus.Complete, tests }, false)
