@@ -158,9 +158,11 @@ function strongEnough(
   stretches: readonly Stretch[],
   levain: number,
 ): boolean {
-  for (let k = 1; k <= problem.limits.strongFeeds; k++) {
+  const { strongFeeds } = problem.limits;
+  for (let k = 1; k <= strongFeeds; k++) {
     const before = stretches[levain - k];
-    if (!before) return start.strong > k - levain;
+    // All feeds of the plan have doubled; the rest must have been before it.
+    if (!before) return start.strong > strongFeeds - levain;
     const doubled = before.course.doublesH !== null || (levain === k && start.strong > 0);
     if (!doubled) return false;
   }

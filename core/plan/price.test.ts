@@ -1,0 +1,200 @@
+import { HOUR } from '../measure';
+import { type JarTask, hungerCost, mostHunger, priceOf } from './price';
+import { type PlannedJar, type Problem, type Step, USUAL_LIMITS, type Wanted } from './problem';
+import { NOW, bakeIn, jarFed, problemWith } from './someKitchen.testing';
+import { standingNow } from './standingNow';
+import { nothingLived } from './walk';
+
+const hands = [{ from: NOW, until: NOW + 200 * HOUR }];
+const bake = bakeIn(26, { levainG: 150, until: NOW + 26.5 * HOUR });
+
+/** Its pace is known well. */
+const sureJar = (over: Partial<PlannedJar> = {}) =>
+  jarFed(10, 'counter', { paceSd: 0.03, ...over });
+const SURE = sureJar();
+
+function taskOf(
+  over: Partial<Problem> = {},
+  jar: PlannedJar = SURE,
+  bakes: readonly Wanted[] = [bake],
+): JarTask {
+  const problem = problemWith({ hands, jars: [jar], wanted: bakes, ...over });
+  return {
+    problem,
+    jar,
+    start: standingNow(problem, jar),
+    bakes,
+    weights: problem.weights,
+    touched: new Set(),
+    lived: nothingLived(),
+  };
+}
+const at = (hours: number) => ({
+  at: NOW + hours * HOUR,
+  earliest: NOW + hours * HOUR,
+  latest: NOW + hours * HOUR,
+  jar: 'tern',
+});
+const feed = (hours: number, over: Partial<Step> = {}): Step => ({
+  ...at(hours),
+  kind: 'feed',
+  keepG: 10,
+  flourG: 40,
+  waterG: 40,
+  discardG: 0,
+  place: 'counter',
+  ...over,
+});
+const build = (hours: number, over: Partial<Step> = {}): Step => ({
+  ...at(hours),
+  kind: 'build',
+  wanted: 'loaves',
+  keepG: 20,
+  flourG: 80,
+  waterG: 80,
+  discardG: 160,
+  place: 'counter',
+  ...over,
+});
+const walk = (hours: number, place = 'fridge'): Step => ({ ...at(hours), kind: 'move', place });
+const take = (hours = 26): Step => ({
+  ...at(hours),
+  kind: 'take',
+  wanted: 'loaves',
+  takeG: 150,
+});
+/** A levain mixed at nine in the morning is ripe at eight in the evening. */
+const PLAN = [build(15), take()];
+const costOf = (steps: readonly Step[], task = taskOf()) => priceOf(task, steps)?.cost;
+
+describe('a plan costs', () => {
+  const task = taskOf();
+  const plain = priceOf(task, PLAN)!;
+
+  it('a touch, its flour, and what a bake may be missed', () => {
+    const { chance } = plain.levains.get('loaves')!;
+    expect(chance).toBeGreaterThan(0.5);
+    const hunger = plain.cost - 1 - 0.012 * 80 - 25 * (1 - chance);
+    expect(hunger).toBeGreaterThan(0);
+    expect(hunger).toBeLessThan(4);
+  });
+
+  it('half a touch for a walk, and nothing for the take', () => {
+    // Put into the cold after the take, where it changes nothing for the bake.
+    const walked = costOf([...PLAN, walk(27.5)])!;
+    expect(walked - plain.cost).toBeCloseTo(0.5, 6);
+  });
+
+  it('half a touch where another jar is on the bench anyway', () => {
+    const shared = costOf(PLAN, { ...task, touched: new Set([NOW + 15 * HOUR]) })!;
+    expect(plain.cost - shared).toBeCloseTo(0.5, 6);
+    const elsewhere = costOf(PLAN, { ...task, touched: new Set([NOW + 14 * HOUR]) })!;
+    expect(elsewhere).toBeCloseTo(plain.cost, 9);
+  });
+
+  it('more at an hour that nobody likes, for a feed but not for a walk', () => {
+    const night = [bakeIn(20, { levainG: 150, until: NOW + 20.5 * HOUR })];
+    const early = (weights: Partial<Problem['weights']>) => {
+      const task = taskOf({}, SURE, night);
+      return costOf([build(9.5), take(20)], { ...task, weights: { ...task.weights, ...weights } })!;
+    };
+    expect(early({}) - early({ oddHours: 0 })).toBeCloseTo(1.2, 6);
+    expect(early({ oddHours: 2 }) - early({})).toBeCloseTo(1.2, 6);
+    const walkedAtNight = costOf([...PLAN, walk(30)])!;
+    expect(walkedAtNight - plain.cost).toBeCloseTo(0.5, 6);
+  });
+
+  it('by the weights of whoever asks', () => {
+    const { weights } = task;
+    const { chance } = plain.levains.get('loaves')!;
+    const with_ = (over: Partial<typeof weights>) =>
+      costOf(PLAN, { ...task, weights: { ...weights, ...over } })! - plain.cost;
+    expect(with_({ touches: 3 })).toBeCloseTo(2, 6);
+    expect(with_({ risk: 2 })).toBeCloseTo(25 * (1 - chance), 6);
+    expect(with_({ flour: 2 })).toBeGreaterThanOrEqual(0.012 * 80);
+    expect(with_({ oddHours: 5 })).toBeCloseTo(0, 6);
+  });
+
+  it('nothing at all where it can be no cheaper than what is known', () => {
+    expect(priceOf(task, PLAN, plain.cost + 0.01)).not.toBeNull();
+    expect(priceOf(task, PLAN, plain.cost - 0.01)).toBeNull();
+    expect(priceOf(task, PLAN, 1.5)).toBeNull();
+  });
+});
+
+describe('a plan is none', () => {
+  const none = (steps: readonly Step[], task = taskOf()) =>
+    expect(costOf(steps, task)).toBeUndefined();
+
+  it('without its levain, or with one that falls short of bake, what sticks and keep', () => {
+    none([take()]);
+    none([build(15)]);
+    // 150 + 7 + 20 are needed.
+    none([build(15, { keepG: 20, flourG: 78, waterG: 78 }), take()]);
+    expect(costOf([build(15, { keepG: 20, flourG: 79, waterG: 78 }), take()])).toBeDefined();
+  });
+
+  it('with a levain that is not ripe in its window', () => {
+    none([build(21), take()]);
+    none([build(6), take()]);
+  });
+
+  it('that starves the jar beyond the limit before its next feed', () => {
+    const late = [build(47), take(60)];
+    const bakes = [bakeIn(60, { levainG: 150, until: NOW + 60.5 * HOUR })];
+    none(late, taskOf({}, SURE, bakes));
+    const patient = { ...USUAL_LIMITS, hungryMaxH: 90 };
+    expect(costOf(late, taskOf({ limits: patient }, SURE, bakes))).toBeDefined();
+  });
+
+  it('that climbs out of the jar', () => {
+    const small = { emptyG: 200, capacityMl: 260 };
+    none(PLAN, taskOf({}, sureJar({ vessel: small })));
+    expect(
+      costOf(PLAN, taskOf({}, sureJar({ vessel: { emptyG: 200, capacityMl: 600 } }))),
+    ).toBeDefined();
+  });
+
+  it('that feeds a jar which was just fed, or still has its food', () => {
+    none([feed(13.5), build(15), take()]);
+    none([feed(0.5), feed(3.5), build(15), take()]);
+  });
+
+  it('that puts a jar into the cold just before it is mixed, or carries it about for nothing', () => {
+    none([walk(11.5), ...PLAN]);
+    expect(costOf([walk(10.5), ...PLAN])).toBeDefined();
+    // Into the warmth is no such thing.
+    expect(costOf([walk(11.5, 'warm'), ...PLAN])).toBeDefined();
+    none([walk(2), walk(2.5, 'counter'), ...PLAN]);
+    none([build(15), walk(25.5), take()]);
+    expect(costOf([build(15), walk(25), take()])).toBeDefined();
+  });
+
+  it('whose starter has not doubled as often as asked', () => {
+    const limits = (strongFeeds: number) => ({ limits: { ...USUAL_LIMITS, strongFeeds } });
+    expect(costOf(PLAN, taskOf(limits(1)))).toBeDefined();
+    none(PLAN, taskOf(limits(2)));
+    const known = sureJar({ strongBefore: 1 });
+    expect(costOf(PLAN, taskOf(limits(2), known))).toBeDefined();
+    none(PLAN, taskOf(limits(3), known));
+    const fedBefore = [feed(1), build(15), take()];
+    expect(costOf(fedBefore, taskOf(limits(2)))).toBeDefined();
+    none(fedBefore, taskOf(limits(3)));
+  });
+});
+
+it('hunger costs little at first, and more the longer it lasts', () => {
+  expect(hungerCost(0, 10)).toBeCloseTo(0.4, 9);
+  expect(hungerCost(4, 10)).toBeCloseTo(0.24, 9);
+  // Eight hours beyond ten: 0.04 (8 + 64 / 8).
+  expect(hungerCost(10, 18)).toBeCloseTo(0.64, 9);
+  expect(hungerCost(18, 26)).toBeGreaterThan(1.9 * hungerCost(10, 18));
+  expect(hungerCost(20, 12)).toBe(0);
+});
+
+it('a jar that is hungry already may wait half a day longer', () => {
+  const problem = problemWith();
+  expect(mostHunger(problem, 0)).toBe(24);
+  expect(mostHunger(problem, 12)).toBe(24);
+  expect(mostHunger(problem, 30)).toBe(42);
+});
