@@ -82,20 +82,27 @@ const someSlots = (chance: Chance, hours: number): readonly Instant[] =>
 /** Two hundred held as well. */
 const JUDGED = 40;
 
-it('plans come within 3 % of the cheapest of all lists of steps, in small cases', () => {
+describe('in small cases a plan comes within 3 % of the cheapest of all lists of steps', () => {
   const chance = chanceFrom(31);
-  const dearer: number[] = [];
-  for (let n = 0; n < JUDGED; n++) {
+  const cases = Array.from({ length: JUDGED }, (_, n) => {
     const { task, hours } = someTask(chance);
-    const slots = someSlots(chance, hours);
+    return { n, hours: Math.round(hours), task, slots: someSlots(chance, hours) };
+  });
+  let possible = 0;
+
+  it.each(cases)('case $n, a bake in $hours hours', ({ task, slots }) => {
     const judged = cheapestOfAll(task, slots);
-    if (!judged) continue;
+    if (judged) possible++;
     const solved = solveJar(task, {
       slots: { all: slots, forFeeds: new Set(slots) },
       book: courseBookOf(task.problem, task.jar),
     });
-    dearer.push(solved ? solvedOtherwise(task, solved).cost / judged.cost : Infinity);
-  }
-  expect(dearer.length).toBeGreaterThan(0.7 * JUDGED);
-  expect(dearer.filter((times) => times > 1.03)).toEqual([]);
-}, 240_000);
+    const cost = solved ? solvedOtherwise(task, solved).cost : Infinity;
+    // One that the judge does not find is no fault: he may not touch the jar between the slots.
+    expect(cost).toBeLessThanOrEqual(judged ? 1.03 * judged.cost : Infinity);
+  });
+
+  it('most of which can be had at all', () => {
+    expect(possible).toBeGreaterThan(0.7 * JUDGED);
+  });
+});

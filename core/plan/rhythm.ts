@@ -43,7 +43,8 @@ export function lastState({ problem, jar, start }: JarTask, steps: readonly Step
     fedAt: last.step?.at ?? jar.since,
     mix: last.course.mixAt((at - last.from) / HOUR),
     massG,
-    place: last.stays[last.stays.length - 1]!.place,
+    // A walk that comes last begins a stay of no time.
+    place: steps.findLast((step) => step.place !== undefined)?.place ?? last.stays.at(-1)!.place,
   };
 }
 
