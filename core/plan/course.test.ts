@@ -92,11 +92,12 @@ describe('the course of a feed', () => {
       [1.4, 1],
       [0.7, -1],
     ] as const) {
-      const { doublesH, peakH, ripeUntilH, heights } = bent(bend);
+      const other = bent(bend);
+      const { doublesH, peakH, ripeUntilH } = other;
       expect(Math.sign(doublesH! - course.doublesH!)).toBe(later);
       expect(peakH).toBeCloseTo(course.peakH!, 6);
       expect(ripeUntilH).toBeCloseTo(course.ripeUntilH!, 6);
-      const risen = heights(0.2).find(([, height]) => height >= 2)!;
+      const risen = other.heights(0.2).find(([, height]) => height >= 2)!;
       expect(Math.abs(risen[0] - doublesH!)).toBeLessThan(0.5);
     }
   });

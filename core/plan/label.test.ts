@@ -1,9 +1,8 @@
 import { starterIn } from '../ferment';
 import { HOUR } from '../measure';
 import { type Label, frontier, likeness, withStand } from './label';
-import { NOW, WHITE, bakeIn } from './someKitchen.testing';
+import { NOW, WHITE, bakeIn, jarFed } from './someKitchen.testing';
 import { stepsOf } from './stepsOf';
-import { jarFed } from './someKitchen.testing';
 
 const MIX = starterIn('hungry', WHITE, 100, 20);
 const label = (over: Partial<Label> & { readonly yeast?: number } = {}): Label => ({

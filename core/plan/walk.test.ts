@@ -1,7 +1,6 @@
 import { HOUR } from '../measure';
-import { type Step } from './problem';
 import { lastState, keepRhythm } from './rhythm';
-import { type PlannedJar, type Problem, USUAL_LIMITS } from './problem';
+import { type PlannedJar, type Problem, type Step, USUAL_LIMITS } from './problem';
 import { handsFrom, slotsFor } from './slots';
 import { AWAKE, NOW, TIME, jarFed, problemWith } from './someKitchen.testing';
 import { standingNow } from './standingNow';
