@@ -121,15 +121,14 @@ describe('how a jar was fed last', () => {
     const all = [someStart(iso(-9)), ...events];
     return lastWay(foldJar(all, usualKitchen())!.jar, all);
   };
-  const out = (hours: number): JarEvent =>
-    ({
-      kind: 'discarded',
-      id: `out ${hours}`,
-      jar: 'tern',
-      at: iso(hours),
-      grams: 60,
-      to: 'bin',
-    }) as JarEvent;
+  const out = (hours: number): JarEvent => ({
+    kind: 'discarded',
+    id: `out ${hours}`,
+    jar: 'tern',
+    at: iso(hours),
+    grams: 60,
+    to: 'bin',
+  });
 
   it('is to a ratio, unless it says otherwise', () => {
     expect(way()).toBe('ratio');

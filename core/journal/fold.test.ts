@@ -62,7 +62,7 @@ describe('a jar that comes', () => {
 
   it('that nobody knows when it was fed is as one fed so long before, in the middle of the guess', () => {
     const guessed = (unfedH: readonly [number, number]) =>
-      foldJar([{ ...START, condition: 'hungry', unfedH } as JarEvent], KITCHEN)!.jar;
+      foldJar([{ ...START, condition: 'hungry', unfedH }], KITCHEN)!.jar;
     const jar = guessed([24, 24 * 9]);
     // Between a day and nine lie three.
     expect(jar.since).toBe(T0 - 10 * HOUR - 3 * DAY);
