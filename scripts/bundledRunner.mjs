@@ -60,6 +60,8 @@ const testsIn = (block) =>
 const LONGEST = 800;
 /** Long searches and fits, asked only about their own folder. */
 const TOO_LONG = /\/(plan|calibrate|practice|whatIf|picture)\/|examples/;
+/** Asked about nothing: they search for minutes while they are read. */
+const NEVER = /\/(week|chances|wideBlindSearch|beside)\.test/;
 /** Where the process that ran all tests without a mutant leaves to the others how long each took. */
 const TOOK = 'took.json';
 
@@ -104,6 +106,7 @@ class BundledRunner {
       .map((name) => path.resolve('core', name))
       .filter((name) => /\.test\.ts$/.test(name))
       .filter((name) => path.dirname(name) === own || !TOO_LONG.test(name))
+      .filter((name) => !NEVER.test(name))
       .map((filename) => ({
         filename,
         script: new vm.Script(
