@@ -1,64 +1,25 @@
 import { HOUR } from '../measure';
 import { besideTheMother } from './beside';
 import { kitchenOf } from './kitchen';
-import { type JarTask } from './price';
-import { type PlannedJar, type Problem, type Step, type Wanted } from './problem';
+import { type PlannedJar, type Problem, type Step, USUAL_LIMITS, type Wanted } from './problem';
 import { slotsFor } from './slots';
-import { NOW, TIME, bakeIn, jarFed, problemWith } from './someKitchen.testing';
-import { standingNow } from './standingNow';
-import { nothingLived } from './walk';
+import { NOW, TIME, bakeIn, jarFed } from './someKitchen.testing';
+import { at, build, feed, loaves, take, taskOf, walk } from './someSteps.testing';
 
-const loaves = bakeIn(26, { levainG: 150, until: NOW + 28 * HOUR });
-const at = (hours: number) => ({
-  at: NOW + hours * HOUR,
-  earliest: NOW + (hours - 1) * HOUR,
-  latest: NOW + (hours + 1) * HOUR,
-  jar: 'tern',
-});
-const build = (hours: number, over: Partial<Step> = {}): Step => ({
-  ...at(hours),
-  kind: 'build',
-  wanted: 'loaves',
-  keepG: 20,
-  flourG: 80,
-  waterG: 80,
-  discardG: 160,
-  place: 'counter',
-  ...over,
-});
-const feed = (hours: number): Step => ({
-  ...at(hours),
-  kind: 'feed',
-  keepG: 10,
-  flourG: 50,
-  waterG: 50,
-  discardG: 170,
-  place: 'counter',
-});
-const walk = (hours: number, place = 'fridge'): Step => ({ ...at(hours), kind: 'move', place });
-const take = (hours: number, wanted = 'loaves'): Step => ({
-  ...at(hours),
-  kind: 'take',
-  wanted,
-  takeG: 150,
-});
+/** Each with an hour of slack either way, and a bake that waits for two hours. */
+const slack = (step: Step): Step => ({ ...step, ...at((step.at - NOW) / HOUR, 1) });
+const built = (hours: number, over: Partial<Step> = {}) => slack(build(hours, over));
+const fed = (hours: number) => slack(feed(hours, { flourG: 50, waterG: 50 }));
+const bake = { ...loaves, until: NOW + 28 * HOUR };
 
 function beside(
   baked: readonly Step[],
   jar: PlannedJar = jarFed(10, 'counter'),
   over: Partial<Problem> = {},
-  bakes: readonly Wanted[] = [loaves],
+  bakes: readonly Wanted[] = [bake],
 ) {
-  const problem = problemWith({ jars: [jar], wanted: bakes, until: NOW + 60 * HOUR, ...over });
-  const task: JarTask = {
-    problem,
-    jar,
-    start: standingNow(problem, jar),
-    bakes,
-    weights: problem.weights,
-    touched: new Set(),
-    lived: nothingLived(),
-  };
+  const task = taskOf({ until: NOW + 60 * HOUR, ...over }, jar, bakes);
+  const { problem } = task;
   const home = kitchenOf(problem).byId.get(jar.home ?? task.start.place)!;
   const { all } = slotsFor(NOW, problem.until, problem.hands, bakes, TIME);
   return besideTheMother(task, baked, home, all);
@@ -73,7 +34,7 @@ const said = (steps: readonly Step[]) =>
 
 describe('a levain that is built beside its mother', () => {
   it('is mixed in a bowl at its hour and ratio, only for its bake, and taken from there', () => {
-    const { bowls } = beside([build(15), walk(20, 'warm'), take(26)]);
+    const { bowls } = beside([built(15), walk(20, 'warm'), take(26)]);
     // 150 and what sticks: one part in nine is seed.
     expect(said(bowls)).toEqual(['build 15 counter 17 70 70', 'move 20 warm', 'take 26']);
     expect(bowls.every(({ bowl, wanted }) => bowl && wanted === 'loaves')).toBe(true);
@@ -85,15 +46,15 @@ describe('a levain that is built beside its mother', () => {
   });
 
   it('is as stiff as its bake wants it, of seed as it is', () => {
-    const stiff = { ...loaves, hydration: 0.5 };
-    const [bowl] = beside([build(15), take(26)], jarFed(10, 'counter'), {}, [stiff]).bowls;
+    const stiff = { ...bake, hydration: 0.5 };
+    const [bowl] = beside([built(15), take(26)], jarFed(10, 'counter'), {}, [stiff]).bowls;
     const { keepG, flourG, waterG } = bowl!;
     expect((waterG! + keepG! / 2) / (flourG! + keepG! / 2)).toBeCloseTo(0.5, 1);
     expect(keepG! + flourG! + waterG!).toBe(157);
   });
 
   it('is a build, where the jar would have been topped up', () => {
-    const top = build(22, { kind: 'topUp', keepG: 150, flourG: 14, waterG: 13 });
+    const top = built(22, { kind: 'topUp', keepG: 150, flourG: 14, waterG: 13 });
     const [bowl] = beside([top, take(26)]).bowls;
     expect(bowl).toMatchObject({ kind: 'build', bowl: true });
     // As thick as half as much flour as seed.
@@ -101,7 +62,7 @@ describe('a levain that is built beside its mother', () => {
   });
 
   it('takes nothing of the mother but its seed: she is fed then, for she is hungry and at hand', () => {
-    const { mother } = beside([build(15), take(26)]);
+    const { mother } = beside([built(15), take(26)]);
     expect(said(mother.slice(0, 1))).toEqual(['feed 15 counter 10 40 40']);
     expect(mother[0]).toMatchObject({
       // 180 g less the seed and the keep.
@@ -113,29 +74,28 @@ describe('a levain that is built beside its mother', () => {
   });
 
   it('leaves her in peace while she has food', () => {
-    const { mother } = beside([build(1), take(12)], jarFed(2, 'counter'));
+    const { mother } = beside([built(1), take(12)], jarFed(2, 'counter'));
     expect(mother.some(({ at: when }) => when <= NOW + 2 * HOUR)).toBe(false);
   });
 
   it('feeds her within the ratios that are allowed', () => {
-    const { limits } = problemWith();
-    const thin = beside([build(15), take(26)], jarFed(10, 'counter'), {
-      limits: { ...limits, partsMin: 6 },
+    const thin = beside([built(15), take(26)], jarFed(10, 'counter'), {
+      limits: { ...USUAL_LIMITS, partsMin: 6 },
     });
     expect(thin.mother[0]).toMatchObject({ keepG: 10, flourG: 60 });
-    const thick = beside([build(15), take(26)], jarFed(10, 'counter'), {
-      limits: { ...limits, partsMax: 2 },
+    const thick = beside([built(15), take(26)], jarFed(10, 'counter'), {
+      limits: { ...USUAL_LIMITS, partsMax: 2 },
     });
     expect(thick.mother[0]).toMatchObject({ keepG: 10, flourG: 20 });
   });
 
   it('puts her back where she lives, an hour and a half later where somebody is there', () => {
     const cold = jarFed(200, 'fridge', { home: 'fridge' });
-    const { mother } = beside([build(15), take(26)], cold);
+    const { mother } = beside([built(15), take(26)], cold);
     expect(said(mother.slice(0, 2))).toEqual(['feed 15 counter 10 40 40', 'move 16.5 fridge']);
     expect(mother[1]).toMatchObject({ earliest: NOW + 16 * HOUR, latest: NOW + 17 * HOUR });
     const hands = [{ from: NOW + 15 * HOUR, until: NOW + 16 * HOUR }];
-    const { mother: alone } = beside([build(15), take(26)], cold, { hands });
+    const { mother: alone } = beside([built(15), take(26)], cold, { hands });
     expect(said(alone.slice(0, 1))).toEqual(['feed 15 fridge 10 40 40']);
     expect(alone.some(({ kind }) => kind === 'move')).toBe(false);
   });
@@ -143,10 +103,10 @@ describe('a levain that is built beside its mother', () => {
   it('gives two bakes a bowl each', () => {
     const tins = { ...bakeIn(50, { levainG: 100, until: NOW + 52 * HOUR }), id: 'tins' };
     const { bowls } = beside(
-      [build(15), take(26), build(38, { wanted: 'tins' }), take(50, 'tins')],
+      [built(15), take(26), built(38, { wanted: 'tins' }), take(50, { wanted: 'tins' })],
       jarFed(10, 'counter'),
       {},
-      [loaves, tins],
+      [bake, tins],
     );
     expect(bowls.map(({ kind, wanted }) => `${kind} ${wanted}`)).toEqual([
       'build loaves',
@@ -157,7 +117,7 @@ describe('a levain that is built beside its mother', () => {
   });
 
   it('refreshes her before it where that was found, as she is by then', () => {
-    const { mother, bowls } = beside([feed(1), build(15), take(26)]);
+    const { mother, bowls } = beside([fed(1), built(15), take(26)]);
     expect(said(mother.slice(0, 1))).toEqual(['feed 1 counter 10 50 50']);
     expect(mother[0]!.discardG).toBe(170);
     expect(said(bowls)[0]).toBe('build 15 counter 17 70 70');
@@ -166,28 +126,28 @@ describe('a levain that is built beside its mother', () => {
   });
 
   it('carries her only to where she does not stand', () => {
-    const { mother } = beside([walk(1, 'counter'), walk(2), build(15), take(26)]);
+    const { mother } = beside([walk(1, 'counter'), walk(2), built(15), take(26)]);
     expect(said(mother)[0]).toBe('move 2 fridge');
   });
 
   it('keeps what was found after its take for a jar that had held it', () => {
-    const { mother } = beside([build(15), take(26), feed(26), walk(27.5)]);
+    const { mother } = beside([built(15), take(26), fed(26), walk(27.5)]);
     const later = mother.filter(({ at: when }) => when > NOW + 16.5 * HOUR);
     expect(said(later)).not.toContain('feed 26 counter 10 50 50');
   });
 
   it('is as it was where nothing is built, or a levain was left in the jar for a second bake', () => {
-    const plain = [feed(3), take(26)];
+    const plain = [fed(3), take(26)];
     expect(beside(plain)).toEqual({ mother: plain, bowls: [] });
-    const twice = [build(15), take(26), take(28, 'tins')];
+    const twice = [built(15), take(26), take(28, { wanted: 'tins' })];
     expect(beside(twice)).toEqual({ mother: twice, bowls: [] });
-    const unknown = [build(15, { wanted: 'nothing' }), take(26)];
+    const unknown = [built(15, { wanted: 'nothing' }), take(26)];
     expect(beside(unknown)).toEqual({ mother: unknown, bowls: [] });
   });
 
   it('is not made where there is too little for its seed', () => {
     const crumb = jarFed(10, 'counter', { massG: 5 });
-    const steps = [build(15), take(26)];
+    const steps = [built(15), take(26)];
     expect(beside(steps, crumb)).toEqual({ mother: steps, bowls: [] });
   });
 });

@@ -2,31 +2,10 @@ import { HOUR } from '../measure';
 import { handling } from './handling';
 import { type Step } from './problem';
 import { NOW, problemWith } from './someKitchen.testing';
+import { feed, take, walk } from './someSteps.testing';
 
 // A Tuesday, six in the evening; hands are there from half past six to half past ten.
 const problem = problemWith();
-const at = (hours: number) => ({
-  at: NOW + hours * HOUR,
-  earliest: NOW + hours * HOUR,
-  latest: NOW + hours * HOUR,
-  jar: 'tern',
-});
-const feed = (hours: number, over: Partial<Step> = {}): Step => ({
-  ...at(hours),
-  kind: 'feed',
-  keepG: 10,
-  flourG: 40,
-  waterG: 40,
-  place: 'counter',
-  ...over,
-});
-const walk = (hours: number, place: string): Step => ({ ...at(hours), kind: 'move', place });
-const take = (hours: number): Step => ({
-  ...at(hours),
-  kind: 'take',
-  takeG: 100,
-  wanted: 'loaves',
-});
 const handled = (steps: readonly Step[], place = 'fridge') => handling(problem, place, steps);
 
 describe('a jar that is fed out of the cold', () => {

@@ -1,57 +1,17 @@
 import { HOUR } from '../measure';
 import { neighboursOf, settled, shifted } from './neighbours';
 import { LINES, elsewhere, otherBeginnings } from './otherLevains';
-import { type JarTask, priceOf } from './price';
+import { priceOf } from './price';
 import { type Step } from './problem';
 import { savingsOf } from './savings';
 import { withSlack } from './slack';
 import { slotsFor } from './slots';
-import { NOW, TIME, bakeIn, jarFed, problemWith } from './someKitchen.testing';
-import { standingNow } from './standingNow';
-import { nothingLived } from './walk';
+import { NOW, TIME, bakeIn } from './someKitchen.testing';
+import { at, build, feed, loaves, take, taskOf, walk } from './someSteps.testing';
 
-// Hands from half past six to half past ten; the bake is wanted at eight in the evening of the next day.
-const bake = bakeIn(26, { levainG: 150, until: NOW + 26.5 * HOUR });
-const jar = jarFed(10, 'counter', { paceSd: 0.03 });
-const problem = problemWith({ jars: [jar], wanted: [bake] });
-const task: JarTask = {
-  problem,
-  jar,
-  start: standingNow(problem, jar),
-  bakes: [bake],
-  weights: problem.weights,
-  touched: new Set(),
-  lived: nothingLived(),
-};
-const at = (hours: number) => ({
-  at: NOW + hours * HOUR,
-  earliest: NOW + hours * HOUR,
-  latest: NOW + hours * HOUR,
-  jar: 'tern',
-});
-const feed = (hours: number, over: Partial<Step> = {}): Step => ({
-  ...at(hours),
-  kind: 'feed',
-  keepG: 10,
-  flourG: 40,
-  waterG: 40,
-  discardG: 170,
-  place: 'counter',
-  ...over,
-});
-const build = (hours: number, over: Partial<Step> = {}): Step => ({
-  ...at(hours),
-  kind: 'build',
-  wanted: 'loaves',
-  keepG: 20,
-  flourG: 80,
-  waterG: 80,
-  discardG: 160,
-  place: 'counter',
-  ...over,
-});
-const walk = (hours: number, place = 'fridge'): Step => ({ ...at(hours), kind: 'move', place });
-const take = (hours = 26): Step => ({ ...at(hours), kind: 'take', wanted: 'loaves', takeG: 150 });
+// Hands from half past six to half past ten.
+const task = taskOf();
+const { problem, jar } = task;
 
 /** Steps in a few words, to be told apart by. */
 const said = (steps: readonly Step[] | null) =>
@@ -150,7 +110,7 @@ describe('amounts that are reckoned anew', () => {
   });
 });
 
-const slots = slotsFor(problem.now, problem.until, problem.hands, [bake], TIME);
+const slots = slotsFor(problem.now, problem.until, problem.hands, [loaves], TIME);
 const steps = [feed(2), walk(3.5), build(15), take()];
 
 describe('plans that differ in one thing', () => {
@@ -323,9 +283,9 @@ describe('a levain made otherwise', () => {
   });
 
   it('of one bake leaves what is done for the others', () => {
-    const two = { ...task, bakes: [bake, { ...bakeIn(50, { levainG: 150 }), id: 'tins' }] };
+    const two = { ...task, bakes: [loaves, { ...bakeIn(50, { levainG: 150 }), id: 'tins' }] };
     const later = build(40, { wanted: 'tins' });
-    const both = [build(15), take(), later, { ...take(50), wanted: 'tins' }];
+    const both = [build(15), take(), later, take(50, { wanted: 'tins' })];
     const firsts = (of?: string) =>
       [...LINES[0]!(two, both, of)].map((way) => said(way)!.split(', '));
     const changed = (of?: string) => {

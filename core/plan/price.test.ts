@@ -1,74 +1,17 @@
 import { HOUR } from '../measure';
-import { type JarTask, hungerCost, mostHunger, priceOf } from './price';
+import { hungerCost, mostHunger, priceOf } from './price';
 import { type PlannedJar, type Problem, type Step, USUAL_LIMITS, type Wanted } from './problem';
-import { NOW, bakeIn, jarFed, problemWith } from './someKitchen.testing';
-import { standingNow } from './standingNow';
-import { nothingLived } from './walk';
+import { NOW, bakeIn, problemWith } from './someKitchen.testing';
+import { build, feed, sureJar, take, taskOf, walk } from './someSteps.testing';
 
 const hands = [{ from: NOW, until: NOW + 200 * HOUR }];
-const bake = bakeIn(26, { levainG: 150, until: NOW + 26.5 * HOUR });
-
-/** Its pace is known well. */
-const sureJar = (over: Partial<PlannedJar> = {}) =>
-  jarFed(10, 'counter', { paceSd: 0.03, ...over });
-const SURE = sureJar();
-
-function taskOf(
-  over: Partial<Problem> = {},
-  jar: PlannedJar = SURE,
-  bakes: readonly Wanted[] = [bake],
-): JarTask {
-  const problem = problemWith({ hands, jars: [jar], wanted: bakes, ...over });
-  return {
-    problem,
-    jar,
-    start: standingNow(problem, jar),
-    bakes,
-    weights: problem.weights,
-    touched: new Set(),
-    lived: nothingLived(),
-  };
-}
-const at = (hours: number) => ({
-  at: NOW + hours * HOUR,
-  earliest: NOW + hours * HOUR,
-  latest: NOW + hours * HOUR,
-  jar: 'tern',
-});
-const feed = (hours: number, over: Partial<Step> = {}): Step => ({
-  ...at(hours),
-  kind: 'feed',
-  keepG: 10,
-  flourG: 40,
-  waterG: 40,
-  discardG: 0,
-  place: 'counter',
-  ...over,
-});
-const build = (hours: number, over: Partial<Step> = {}): Step => ({
-  ...at(hours),
-  kind: 'build',
-  wanted: 'loaves',
-  keepG: 20,
-  flourG: 80,
-  waterG: 80,
-  discardG: 160,
-  place: 'counter',
-  ...over,
-});
-const walk = (hours: number, place = 'fridge'): Step => ({ ...at(hours), kind: 'move', place });
-const take = (hours = 26): Step => ({
-  ...at(hours),
-  kind: 'take',
-  wanted: 'loaves',
-  takeG: 150,
-});
-/** A levain mixed at nine in the morning is ripe at eight in the evening. */
+const always = (over: Partial<Problem> = {}, jar?: PlannedJar, bakes?: readonly Wanted[]) =>
+  taskOf({ hands, ...over }, jar, bakes);
 const PLAN = [build(15), take()];
-const costOf = (steps: readonly Step[], task = taskOf()) => priceOf(task, steps)?.cost;
+const costOf = (steps: readonly Step[], task = always()) => priceOf(task, steps)?.cost;
 
 describe('a plan costs', () => {
-  const task = taskOf();
+  const task = always();
   const plain = priceOf(task, PLAN)!;
 
   it('a touch, its flour, and what a bake may be missed', () => {
@@ -95,7 +38,7 @@ describe('a plan costs', () => {
   it('more at an hour that nobody likes, for a feed but not for a walk', () => {
     const night = [bakeIn(20, { levainG: 150, until: NOW + 20.5 * HOUR })];
     const early = (weights: Partial<Problem['weights']>) => {
-      const task = taskOf({}, SURE, night);
+      const task = always({}, sureJar(), night);
       return costOf([build(9.5), take(20)], { ...task, weights: { ...task.weights, ...weights } })!;
     };
     expect(early({}) - early({ oddHours: 0 })).toBeCloseTo(1.2, 6);
@@ -123,7 +66,7 @@ describe('a plan costs', () => {
 });
 
 describe('a plan is none', () => {
-  const none = (steps: readonly Step[], task = taskOf()) =>
+  const none = (steps: readonly Step[], task = always()) =>
     expect(costOf(steps, task)).toBeUndefined();
 
   it('without its levain, or with one that falls short of bake, what sticks and keep', () => {
@@ -142,16 +85,16 @@ describe('a plan is none', () => {
   it('that starves the jar beyond the limit before its next feed', () => {
     const late = [build(47), take(60)];
     const bakes = [bakeIn(60, { levainG: 150, until: NOW + 60.5 * HOUR })];
-    none(late, taskOf({}, SURE, bakes));
+    none(late, always({}, sureJar(), bakes));
     const patient = { ...USUAL_LIMITS, hungryMaxH: 90 };
-    expect(costOf(late, taskOf({ limits: patient }, SURE, bakes))).toBeDefined();
+    expect(costOf(late, always({ limits: patient }, sureJar(), bakes))).toBeDefined();
   });
 
   it('that climbs out of the jar', () => {
     const small = { emptyG: 200, capacityMl: 260 };
-    none(PLAN, taskOf({}, sureJar({ vessel: small })));
+    none(PLAN, always({}, sureJar({ vessel: small })));
     expect(
-      costOf(PLAN, taskOf({}, sureJar({ vessel: { emptyG: 200, capacityMl: 600 } }))),
+      costOf(PLAN, always({}, sureJar({ vessel: { emptyG: 200, capacityMl: 600 } }))),
     ).toBeDefined();
   });
 
@@ -172,14 +115,14 @@ describe('a plan is none', () => {
 
   it('whose starter has not doubled as often as asked', () => {
     const limits = (strongFeeds: number) => ({ limits: { ...USUAL_LIMITS, strongFeeds } });
-    expect(costOf(PLAN, taskOf(limits(1)))).toBeDefined();
-    none(PLAN, taskOf(limits(2)));
+    expect(costOf(PLAN, always(limits(1)))).toBeDefined();
+    none(PLAN, always(limits(2)));
     const known = sureJar({ strongBefore: 1 });
-    expect(costOf(PLAN, taskOf(limits(2), known))).toBeDefined();
-    none(PLAN, taskOf(limits(3), known));
+    expect(costOf(PLAN, always(limits(2), known))).toBeDefined();
+    none(PLAN, always(limits(3), known));
     const fedBefore = [feed(1), build(15), take()];
-    expect(costOf(fedBefore, taskOf(limits(2)))).toBeDefined();
-    none(fedBefore, taskOf(limits(3)));
+    expect(costOf(fedBefore, always(limits(2)))).toBeDefined();
+    none(fedBefore, always(limits(3)));
   });
 });
 

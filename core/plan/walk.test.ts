@@ -3,28 +3,12 @@ import { lastState, keepRhythm } from './rhythm';
 import { type PlannedJar, type Problem, type Step, USUAL_LIMITS } from './problem';
 import { handsFrom, slotsFor } from './slots';
 import { AWAKE, NOW, TIME, jarFed, problemWith } from './someKitchen.testing';
+import { feed, take, taskOf, walk } from './someSteps.testing';
 import { standingNow } from './standingNow';
-import { type JarTask } from './price';
 import { kitchenOf } from './kitchen';
 import { isMixing, liveThrough, nothingLived } from './walk';
 
-const at = (hours: number) => ({
-  at: NOW + hours * HOUR,
-  earliest: NOW + hours * HOUR,
-  latest: NOW + hours * HOUR,
-  jar: 'tern',
-});
-const feed = (hours: number, over: Partial<Step> = {}): Step => ({
-  ...at(hours),
-  kind: 'feed',
-  keepG: 10,
-  flourG: 40,
-  waterG: 40,
-  place: 'counter',
-  ...over,
-});
-const walk = (hours: number, place = 'fridge'): Step => ({ ...at(hours), kind: 'move', place });
-const take = (hours: number): Step => ({ ...at(hours), kind: 'take', takeG: 60, wanted: 'loaves' });
+const taken = (hours: number): Step => take(hours, { takeG: 60 });
 
 const jar = jarFed(10, 'counter');
 const problem = problemWith({ jars: [jar] });
@@ -43,7 +27,7 @@ describe('a jar from one mixing to the next', () => {
   });
 
   it('begins anew with each feed, and stands where it was put', () => {
-    const steps = [walk(1), feed(4), walk(5.5), take(6), feed(20, { place: 'warm' })];
+    const steps = [walk(1), feed(4), walk(5.5), taken(6), feed(20, { place: 'warm' })];
     const stretches = lived(steps, 30);
     expect(stretches.map(({ from, until }) => [(from - NOW) / HOUR, (until - NOW) / HOUR])).toEqual(
       [
@@ -105,7 +89,7 @@ describe('a jar from one mixing to the next', () => {
   });
 
   it('is mixed by what has a keep', () => {
-    expect([feed(1), walk(1), take(1)].map(isMixing)).toEqual([true, false, false]);
+    expect([feed(1), walk(1), taken(1)].map(isMixing)).toEqual([true, false, false]);
   });
 });
 
@@ -137,21 +121,11 @@ describe('a jar as it stands now', () => {
   });
 });
 
-const taskOf = (of: PlannedJar, over: Partial<Problem> = {}): JarTask => {
-  const given = problemWith({ jars: [of], until: NOW + 5 * 24 * HOUR, ...over });
-  return {
-    problem: given,
-    jar: of,
-    start: standingNow(given, of),
-    bakes: [],
-    weights: given.weights,
-    touched: new Set(),
-    lived: nothingLived(),
-  };
-};
+const kept = (of: PlannedJar, over: Partial<Problem> = {}) =>
+  taskOf({ until: NOW + 5 * 24 * HOUR, ...over }, of, []);
 
 describe('a jar as steps leave it', () => {
-  const task = taskOf(jar);
+  const task = kept(jar);
 
   it('is as it stands without any', () => {
     const left = lastState(task, []);
@@ -160,20 +134,24 @@ describe('a jar as steps leave it', () => {
   });
 
   it('weighs what was mixed, less what was taken, and stands where it was carried last', () => {
-    const left = lastState(task, [take(1), feed(4), take(6), walk(8)]);
+    const left = lastState(task, [taken(1), feed(4), taken(6), walk(8)]);
     expect(left).toMatchObject({
       at: NOW + 8 * HOUR,
       fedAt: NOW + 4 * HOUR,
       massG: 30,
       place: 'fridge',
     });
-    expect(lastState(task, [take(1)]).massG).toBe(120);
+    expect(lastState(task, [taken(1)]).massG).toBe(120);
   });
 });
 
 describe('a jar that is only kept', () => {
-  const kept = (of: PlannedJar, over: Partial<Problem> = {}, touched: readonly number[] = []) => {
-    const task = { ...taskOf(of, over), touched: new Set(touched.map((h) => NOW + h * HOUR)) };
+  const feedsOf = (
+    of: PlannedJar,
+    over: Partial<Problem> = {},
+    touched: readonly number[] = [],
+  ) => {
+    const task = { ...kept(of, over), touched: new Set(touched.map((h) => NOW + h * HOUR)) };
     const { problem: given } = task;
     const home = kitchenOf(given).byId.get(of.home ?? task.start.place)!;
     const { all } = slotsFor(given.now, given.until, given.hands, [], TIME);
@@ -185,7 +163,7 @@ describe('a jar that is only kept', () => {
     steps.filter((step) => step.kind === kind).map((step) => (step.at - NOW) / HOUR);
 
   it('in the room is fed before it has been hungry for long, at hours that suit', () => {
-    const steps = kept(jar);
+    const steps = feedsOf(jar);
     expect(steps.every(({ kind, place }) => kind === 'feed' && place === 'counter')).toBe(true);
     const feeds = hours(steps);
     expect(feeds.length).toBeGreaterThanOrEqual(4);
@@ -199,18 +177,18 @@ describe('a jar that is only kept', () => {
   });
 
   it('is fed lean, by its ratio, within the limits of the plan', () => {
-    const [first] = kept(jar);
+    const [first] = feedsOf(jar);
     expect(first).toMatchObject({ keepG: 10, flourG: 40, waterG: 40, discardG: 170 });
     const limits = (over: Partial<Problem['limits']>) => ({ limits: { ...USUAL_LIMITS, ...over } });
-    expect(kept(jar, limits({ partsMin: 6 }))[0]).toMatchObject({ flourG: 60 });
-    expect(kept(jar, limits({ partsMax: 2 }))[0]).toMatchObject({ flourG: 20 });
+    expect(feedsOf(jar, limits({ partsMin: 6 }))[0]).toMatchObject({ flourG: 60 });
+    expect(feedsOf(jar, limits({ partsMax: 2 }))[0]).toMatchObject({ flourG: 20 });
   });
 
   it('in the fridge lasts beyond the week, and ten days at most', () => {
     const cold = jarFed(20, 'fridge', { home: 'fridge' });
-    expect(kept(cold)).toEqual([]);
+    expect(feedsOf(cold)).toEqual([]);
     const long = { until: NOW + 24 * 24 * HOUR };
-    const far = kept(cold, { ...long, hands: handsFrom(AWAKE, [], NOW, long.until, TIME) });
+    const far = feedsOf(cold, { ...long, hands: handsFrom(AWAKE, [], NOW, long.until, TIME) });
     const feeds = hours(far);
     expect(feeds.length).toBeGreaterThanOrEqual(2);
     expect(feeds.length).toBeLessThanOrEqual(3);
@@ -228,7 +206,7 @@ describe('a jar that is only kept', () => {
       from: NOW + h * HOUR,
       until: NOW + (h + 1) * HOUR,
     }));
-    const steps = kept(cold, { hands, until: NOW + 400 * HOUR });
+    const steps = feedsOf(cold, { hands, until: NOW + 400 * HOUR });
     expect(steps.length).toBeGreaterThan(0);
     expect(steps.every(({ kind, place }) => kind === 'feed' && place === 'fridge')).toBe(true);
   });
@@ -238,7 +216,7 @@ describe('a jar that is only kept', () => {
       { from: NOW, until: NOW + 3 * HOUR },
       { from: NOW + 90 * HOUR, until: NOW + 120 * HOUR },
     ];
-    const steps = kept(jar, { hands });
+    const steps = feedsOf(jar, { hands });
     const [first] = steps;
     expect(first!.place).toBe('fridge');
     expect(first!.at).toBeLessThanOrEqual(NOW + 3 * HOUR);
@@ -248,39 +226,39 @@ describe('a jar that is only kept', () => {
   });
 
   it('is fed at the hour of another jar where that is not much sooner', () => {
-    const [alone] = hours(kept(jar));
+    const [alone] = hours(feedsOf(jar));
     // At noon by itself; the other is fed at eight, or the evening before.
     expect(alone).toBe(18);
-    expect(hours(kept(jar, {}, [14]))[0]).toBe(14);
-    expect(hours(kept(jar, {}, [2]))[0]).toBe(18);
+    expect(hours(feedsOf(jar, {}, [14]))[0]).toBe(14);
+    expect(hours(feedsOf(jar, {}, [2]))[0]).toBe(18);
   });
 
   it('by a rhythm on its card is fed at its hours, with an hour or two of grace', () => {
     const daily = jarFed(10, 'counter', { rhythm: { everyH: 24, at: 8 } });
-    const steps = kept(daily);
+    const steps = feedsOf(daily);
     expect(hours(steps)).toEqual([14, 38, 62, 86, 110]);
     for (const { at: when, earliest, latest } of steps) {
       expect(when - earliest).toBeGreaterThan(0);
       expect(latest - when).toBeGreaterThan(0);
       expect(latest - earliest).toBeLessThanOrEqual(12 * HOUR);
     }
-    expect(kept(jarFed(10, 'counter', { rhythm: { everyH: null } }))).toEqual([]);
+    expect(feedsOf(jarFed(10, 'counter', { rhythm: { everyH: null } }))).toEqual([]);
   });
 
   it('has its slack from when it is ready until it is hungry, six hours at most', () => {
-    for (const { at: when, earliest, latest } of kept(jar)) {
+    for (const { at: when, earliest, latest } of feedsOf(jar)) {
       expect(earliest).toBeLessThanOrEqual(when);
       expect(latest).toBeGreaterThanOrEqual(when);
       expect(latest - when).toBeLessThanOrEqual(6 * HOUR);
     }
-    expect(kept(jar).some(({ earliest, at: when }) => earliest < when)).toBe(true);
+    expect(feedsOf(jar).some(({ earliest, at: when }) => earliest < when)).toBe(true);
   });
 
   it('is carried home where a bake has left it elsewhere', () => {
-    const task = taskOf(jar);
+    const task = kept(jar);
     const home = kitchenOf(task.problem).byId.get('counter')!;
     const { all } = slotsFor(NOW, task.problem.until, task.problem.hands, [], TIME);
-    const left = lastState(task, [feed(1, { place: 'warm' }), take(2)]);
+    const left = lastState(task, [feed(1, { place: 'warm' }), taken(2)]);
     const [first] = keepRhythm(task, left, home, all);
     expect(said([first!])).toEqual(['move 2 counter']);
     // Not before the take, and half an hour later at most.
@@ -288,10 +266,10 @@ describe('a jar that is only kept', () => {
   });
 
   it('is fed at once where a bake has left it hungry', () => {
-    const task = taskOf(jar);
+    const task = kept(jar);
     const home = kitchenOf(task.problem).byId.get('counter')!;
     const { all } = slotsFor(NOW, task.problem.until, task.problem.hands, [], TIME);
-    const left = lastState(task, [feed(1), take(14)]);
+    const left = lastState(task, [feed(1), taken(14)]);
     expect(left.mix.food).toBeLessThan(0.4);
     const [first] = keepRhythm(task, left, home, all);
     expect(first).toMatchObject({ kind: 'feed', at: NOW + 14 * HOUR, earliest: NOW + 14 * HOUR });
