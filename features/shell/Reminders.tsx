@@ -34,12 +34,17 @@ const FRESH = HOUR / 2;
 const CALLS: ReadonlySet<FeedReason> = new Set(['ripe', 'ripens', 'rhythm', 'warming']);
 
 /** While the application is open, the browser says when a jar is to be fed, a step of the followed plan is due, or flakes may snap, if that is wanted. */
-export function Reminders(): null {
+export function Reminders() {
+  const { reminders } = useAppSelector(selectSettings);
+  return reminders === 'on' ? <Calling /> : null;
+}
+
+/** Looks at every jar there is, which a page that shows one need not do before it is seen. */
+function Calling(): null {
   const words = useKitchenWords();
   const placeName = usePlaceName();
   const now = useAppSelector(selectNow);
   const nameOf = useJarName();
-  const { reminders } = useAppSelector(selectSettings);
   const plan = useAppSelector(selectFollowed);
   const drying = useAppSelector(selectDrying);
   const runs = useAppSelector(selectRuns);
@@ -49,7 +54,7 @@ export function Reminders(): null {
   const standings = useAppSelector(selectStandings);
   const told = useRef(new Set<string>());
   useEffect(() => {
-    if (reminders !== 'on' || reminderLeave() !== 'granted') return;
+    if (reminderLeave() !== 'granted') return;
     const tell = (due: Instant, tag: string, title: string, body: string) => {
       if (due > now || due < now - FRESH || told.current.has(tag)) return;
       told.current.add(tag);
@@ -105,19 +110,6 @@ export function Reminders(): null {
         `${stepWords(step, name, placeName, words)}${slack ? `, ${slack}` : ''}`,
       );
     }
-  }, [
-    now,
-    plan,
-    drying,
-    runs,
-    promises,
-    bowls,
-    answers,
-    standings,
-    reminders,
-    nameOf,
-    words,
-    placeName,
-  ]);
+  }, [now, plan, drying, runs, promises, bowls, answers, standings, nameOf, words, placeName]);
   return null;
 }
