@@ -14,8 +14,9 @@ export default {
   // What runs while a module is read cannot be tied to a test, and would be tried with all of them.
   ignoreStatic: true,
   dryRunTimeoutMinutes: 20,
-  // Other work on the machine must not look like a loop without an end.
-  timeoutMS: 20_000,
+  // No mutant is tried for longer than a second, but beside other work.
+  timeoutMS: 12_000,
+  timeoutFactor: 0,
   // What was tried before and has changed neither itself nor its tests keeps its result.
   incremental: !oneFile,
   incrementalFile: `.mutants/tried/${folder.replace('/', '-')}.json`,

@@ -231,13 +231,15 @@ function searchesIn(store: Store, explain: Explain) {
 }
 
 /** Nobody looks and no plan is followed, or there is no jar to plan for. */
-const needless = (state: RootState): boolean =>
-  (!state.plan.looked && selectChosen(state) === null) || jarsToPlan(state).length === 0;
+const needless = (state: RootState): boolean => unwanted(state) || jarsToPlan(state).length === 0;
+
+/** Nobody looks at plans, and none is followed: no jar need be looked at for them. */
+const unwanted = (state: RootState): boolean => !state.plan.looked && selectChosen(state) === null;
 
 /** What was found before no longer holds; it is sought again when somebody looks. */
 function endWithout(store: Store): void {
   const state = store.getState();
-  const impossible = jarsToPlan(state).length === 0 ? waiting(state) : [];
+  const impossible = unwanted(state) || jarsToPlan(state).length > 0 ? [] : waiting(state);
   if (state.plan.plans.length + impossible.length > 0)
     store.dispatch(searchEnded({ plans: [], impossible, mended: null }));
 }
