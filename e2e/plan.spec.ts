@@ -144,6 +144,8 @@ test('hands are painted and a bake is moved, with the keyboard alone @wide', asy
 
 test('hours are painted and a bake is moved with the mouse @wide', async ({ page, kitchen }) => {
   await kitchen.open('/plan', 'demo');
+  // The page is longer once the plans have come, and the sheet of hours further down.
+  await planned(page);
   await page.getByRole('radio', { name: 'away' }).click();
   const grid = page.getByRole('grid', { name: 'When somebody is there, hour by hour' });
   const middleOf = async (name: string) => {

@@ -50,14 +50,12 @@ export function PaintGrid({
       Math.min(count - 1, Math.max(0, Math.floor(share * count)));
     return [within(y / height, rows.length), within(x / width, columns)];
   };
-  const inStroke = (row: number, column: number) =>
-    stroke !== null &&
-    between(row, stroke[0][0], stroke[1][0]) &&
-    between(column, stroke[0][1], stroke[1][1]);
-  const finish = () => {
+  const inStroke = (row: number, column: number, of = stroke) =>
+    of !== null && between(row, of[0][0], of[1][0]) && between(column, of[0][1], of[1][1]);
+  const paint = (whole: readonly [Cell, Cell]) => {
     const cells = rows.flatMap((_, row) =>
       Array.from({ length: columns }, (__, column): Cell => [row, column]).filter((cell) =>
-        inStroke(...cell),
+        inStroke(...cell, whole),
       ),
     );
     onPaint(cells);
@@ -70,8 +68,8 @@ export function PaintGrid({
       return cell;
     },
     onDrag: (begun, _, point) => setStroke([begun, cellUnder(point)]),
-    onLetGo: (_, kept) => {
-      if (kept) finish();
+    onLetGo: (begun, to) => {
+      if (to) paint([begun, cellUnder(to.at)]);
       setStroke(null);
     },
   });

@@ -44,10 +44,11 @@ export function WantedGrip({
     setBy(null);
     if (moved) wanted.onMove(moved);
   };
+  const movedBy = (pixels: number) => Math.round((pixels * msPerPixel) / GRAIN) * GRAIN;
   const grip = useHold({
     onHold: () => setBy(0),
-    onDrag: (_, { x: pixels }) => setBy(Math.round((pixels * msPerPixel) / GRAIN) * GRAIN),
-    onLetGo: (_, kept) => settle(kept ? by : null),
+    onDrag: (_, way) => setBy(movedBy(way.x)),
+    onLetGo: (_, to) => settle(to && movedBy(to.by.x)),
   });
   const onKeyDown = (event: { key: string; preventDefault: () => void }) => {
     const step = KEYS[event.key];

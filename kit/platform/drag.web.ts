@@ -14,8 +14,11 @@ export interface Hold<Held> {
   readonly onHold: (at: Point) => Held;
   /** It was moved by so much since it was taken hold of. */
   readonly onDrag: (held: Held, by: Point, at: Point) => void;
-  /** It is let go of; not `kept` where the browser took the finger for something else. */
-  readonly onLetGo?: (held: Held, kept: boolean) => void;
+  /**
+   * It is let go of, where it came to: what the last move has set need not have been drawn by then. Null where the browser
+   * took the finger for something else.
+   */
+  readonly onLetGo?: (held: Held, to: { readonly by: Point; readonly at: Point } | null) => void;
 }
 
 /**
@@ -30,10 +33,11 @@ export function useHold<Held>({ onHold, onDrag, onLetGo }: Hold<Held>): RefObjec
     ({ first, last, canceled, movement, xy, memo }: Omit<FullGestureState<'drag'>, 'event'>) => {
       const at = pointOf(xy);
       const held = first ? onHold(at) : (memo as Held);
-      if (canceled) onLetGo?.(held, false);
+      const by = pointOf(movement);
+      if (canceled) onLetGo?.(held, null);
       else {
-        if (!first) onDrag(held, pointOf(movement), at);
-        if (last) onLetGo?.(held, true);
+        if (!first) onDrag(held, by, at);
+        if (last) onLetGo?.(held, { by, at });
       }
       return held;
     },
