@@ -11,6 +11,7 @@ const IN_CORE = /\/core\/[^/]+\/[^/]+\.ts$/;
 
 module.exports = {
   ...babel,
+  getCacheKey: (...given) => `${babel.getCacheKey(...given)} ${constants}`,
   process(source, filename, options) {
     const made = babel.process(source, filename, options);
     // On its first line, so that all lines keep their numbers.

@@ -95,7 +95,7 @@ describe('in small cases a plan comes within 3 % of the cheapest of all lists of
     if (judged) possible++;
     const solved = solveJar(task, {
       slots: { all: slots, forFeeds: new Set(slots) },
-      book: courseBookOf(task.problem, task.jar),
+      book: courseBookOf(task.problem, task.jar, task.start),
     });
     const cost = solved ? solvedOtherwise(task, solved).cost : Infinity;
     // One that the judge does not find is no fault: he may not touch the jar between the slots.

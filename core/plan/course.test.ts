@@ -117,7 +117,7 @@ describe('the course of a feed', () => {
 
 describe('courses that are followed once', () => {
   it('are the same for mixes that are nearly alike, in one place', () => {
-    const book = courseBookOf(problem, jar);
+    const book = courseBookOf(problem, jar, standingNow(problem, jar));
     const first = book.courseOf(fed, NOW, { place: 'counter' }, 20);
     expect(book.courseOf({ ...fed, yeast: fed.yeast * 1.001 }, NOW, { place: 'counter' }, 20)).toBe(
       first,
@@ -143,14 +143,14 @@ describe('courses that are followed once', () => {
     ['hunger', { hunger: 40 }],
     ['water', { hydrationPct: 70 }],
   ])('are others for another %s', (_, over) => {
-    const book = courseBookOf(problem, jar);
+    const book = courseBookOf(problem, jar, standingNow(problem, jar));
     const first = book.courseOf(fed, NOW, { place: 'counter' }, 20);
     expect(book.courseOf({ ...fed, ...over }, NOW, { place: 'counter' }, 20)).not.toBe(first);
   });
 
   it('are told apart by the hour where the place follows the day', () => {
     const usual = problemWith();
-    const book = courseBookOf(usual, jar);
+    const book = courseBookOf(usual, jar, standingNow(usual, jar));
     const at = (hours: number) => book.courseOf(fed, NOW + hours * HOUR, { place: 'counter' }, 20);
     expect(at(0.2)).toBe(at(0));
     expect(at(2)).not.toBe(at(0));

@@ -6,6 +6,7 @@ import { kitchenOf } from './kitchen';
 import { type LikelyBuilds, likelyBuilds } from './likelyBuilds';
 import { type PlannedJar, type Problem, type Wanted } from './problem';
 import { remembered } from './remembered';
+import { type MixThere } from './walk';
 
 /** Where a mix is left: a place, and after some hours another. */
 export interface Stand {
@@ -31,11 +32,11 @@ const FIRST_OUT_GRAIN_H = 6;
 export interface CourseBook {
   /** @param hours that it must be followed for at least */
   courseOf(mix: Mix, at: Instant, stand: Stand, hours: number): Course;
-  /** @param mix as the jar stands when plans begin */
-  buildsFor(bake: Wanted, mix: Mix): LikelyBuilds;
+  buildsFor(bake: Wanted): LikelyBuilds;
 }
 
-export function courseBookOf(problem: Problem, jar: PlannedJar): CourseBook {
+/** @param start how the jar stands when plans begin */
+export function courseBookOf(problem: Problem, jar: PlannedJar, start: MixThere): CourseBook {
   const known = new Map<string, Course>();
   const builds = new Map<Wanted, LikelyBuilds>();
   const { byId } = kitchenOf(problem);
@@ -54,7 +55,8 @@ export function courseBookOf(problem: Problem, jar: PlannedJar): CourseBook {
         courseOf(problem, jar, mix, at, staysOf(stand, at), long, COARSELY),
       );
     },
-    buildsFor: (bake, mix) => remembered(builds, bake, () => likelyBuilds(problem, jar, bake, mix)),
+    buildsFor: (bake) =>
+      remembered(builds, bake, () => likelyBuilds(problem, jar, bake, start.mix)),
   };
 }
 

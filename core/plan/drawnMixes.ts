@@ -63,9 +63,8 @@ const feedsBefore = ({ before }: Beginning): number => (before ? 1 + feedsBefore
 const shiftOf = (problem: Problem, place: string, draw: Draw): number =>
   kitchenOf(problem).byId.get(place)!.sd * draw[THERMOMETER]!;
 
+const ofDraws = <T>() => new Map<Draw, T>();
 /** What was lived through in draws already: mixes, as often as they were asked for, and each beginning day by day. */
-type OfDraws<T> = Map<Draw, T>;
-const ofDraws = <T>(): OfDraws<T> => new Map<Draw, T>();
 const mixes = new WeakMap<Beginning, Map<Draw, Mix>>();
 const followed = new WeakMap<Beginning, Map<Draw, Mix[]>>();
 const present = new WeakMap<Problem, WeakMap<PlannedJar, Map<Draw, Mix>>>();

@@ -25,7 +25,7 @@ const USUAL_PEAK = 2.4;
  */
 export function explain(task: JarTask): Impossible {
   const { problem, jar, bakes } = task;
-  const book = courseBookOf(problem, jar);
+  const book = courseBookOf(problem, jar, task.start);
   const bake = bakes[bakes.length - 1]!;
   const earlier = bakes.slice(0, -1);
   const planWith = (given: Problem, other: Wanted) =>

@@ -54,9 +54,9 @@ export interface Guessing {
 }
 
 export function guessing(task: JarTask, { all }: Slots, book: CourseBook): Guessing {
-  const { problem, jar, start, bakes, weights } = task;
+  const { problem, jar, bakes, weights } = task;
   const { places } = kitchenOf(problem);
-  const likely = bakes.map((bake) => book.buildsFor(bake, start.mix));
+  const likely = bakes.map((bake) => book.buildsFor(bake));
   const known = bakes.map(levainGuesses);
   const moveCost = weights.touches * COIN.touch * MOVE_SHARE;
   const risk = (chance: number) => weights.risk * COIN.missed * (1 - chance);

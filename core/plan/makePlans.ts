@@ -108,11 +108,12 @@ function prepare(whole: Problem, jar: PlannedJar): PreparedJar {
     hands: handsForJar(whole.hands, whole.leftAlone ?? [], jar.id),
     limits: { ...whole.limits, strongFeeds },
   };
+  const start = standingNow(problem, jar);
   return {
     jar,
     problem,
-    start: standingNow(problem, jar),
-    book: courseBookOf(problem, jar),
+    start,
+    book: courseBookOf(problem, jar, start),
     lived: nothingLived(),
     bakes: whole.wanted.filter((wanted) => wanted.jar === jar.id).sort((a, b) => a.from - b.from),
     impossible: [],

@@ -1,8 +1,9 @@
 import { HOUR } from '../measure';
-import { hungerCost, mostHunger, priceOf } from './price';
+import { type JarTask, hungerCost, mostHunger, priceOf } from './price';
 import { type PlannedJar, type Problem, type Step, USUAL_LIMITS, type Wanted } from './problem';
 import { NOW, bakeIn, problemWith } from './someKitchen.testing';
-import { build, feed, sureJar, take, taskOf, walk } from './someSteps.testing';
+import { build, feed, loaves, sureJar, take, taskOf, walk } from './someSteps.testing';
+import { nothingLived } from './walk';
 
 const hands = [{ from: NOW, until: NOW + 200 * HOUR }];
 const always = (over: Partial<Problem> = {}, jar?: PlannedJar, bakes?: readonly Wanted[]) =>
@@ -63,6 +64,20 @@ describe('a plan costs', () => {
     expect(priceOf(task, PLAN, plain.cost - 0.01)).toBeNull();
     expect(priceOf(task, PLAN, 1.5)).toBeNull();
   });
+});
+
+it('a bake that is moved is as likely as at its new hour, whatever was found of it before', () => {
+  const task = always();
+  const chanceAt = (hours: number, lived: JarTask['lived']) => {
+    const moved = { ...loaves, from: NOW + hours * HOUR, until: NOW + (hours + 0.5) * HOUR };
+    const levains = priceOf({ ...task, lived, bakes: [moved] }, [build(15), take(hours)])?.levains;
+    return levains?.get('loaves')?.chance ?? 0;
+  };
+  const lived = nothingLived();
+  // At noon it is not ripe yet; in the evening it is, and in the night it is over.
+  for (const hours of [18, 24, 26, 27, 34])
+    expect(chanceAt(hours, lived)).toBe(chanceAt(hours, nothingLived()));
+  expect(chanceAt(26, lived)).toBeGreaterThan(0.5);
 });
 
 describe('a plan is none', () => {

@@ -78,8 +78,11 @@ function drawn(
 /** What was found of a levain's chance: what it is, or only that it is below something. */
 type Found = { readonly chance: number } | { readonly below: number };
 
-/** By bake: beginnings are shared by all plans that come to the same levain. */
-const found = new WeakMap<Beginning, Map<string, Found>>();
+/**
+ * By bake, which is another with another window: beginnings are shared by all plans that come to the same levain, also while a
+ * bake that cannot be had is tried at other hours.
+ */
+const found = new WeakMap<Beginning, Map<Wanted, Found>>();
 
 /** The chance that a levain is ripe all through its window, by the full model for a few draws; nought below `atLeast`. */
 export function chanceOf(
@@ -89,12 +92,12 @@ export function chanceOf(
   bake: Wanted,
   atLeast: number,
 ): number {
-  const ofBakes = remembered(found, levain, () => new Map<string, Found>());
-  const known = ofBakes.get(bake.id);
+  const ofBakes = remembered(found, levain, () => new Map<Wanted, Found>());
+  const known = ofBakes.get(bake);
   if (known && 'chance' in known) return known.chance >= atLeast ? known.chance : 0;
   if (known && known.below <= atLeast) return 0;
   const { chance } = drawn(problem, jar, levain, bake, FEW, nearlyMixIn, atLeast);
-  ofBakes.set(bake.id, chance > 0 ? { chance } : { below: atLeast });
+  ofBakes.set(bake, chance > 0 ? { chance } : { below: atLeast });
   return chance;
 }
 
@@ -110,12 +113,12 @@ export function prospectOf(
   levain: Beginning,
   bake: Wanted,
 ): Prospect {
-  const ofBakes = remembered(foretold, levain, () => new Map<string, Prospect>());
-  return remembered(ofBakes, bake.id, () => prospectFrom(problem, jar, levain, bake));
+  const ofBakes = remembered(foretold, levain, () => new Map<Wanted, Prospect>());
+  return remembered(ofBakes, bake, () => prospectFrom(problem, jar, levain, bake));
 }
 
 /** By bake: plans of several schools may come to the same levain. */
-const foretold = new WeakMap<Beginning, Map<string, Prospect>>();
+const foretold = new WeakMap<Beginning, Map<Wanted, Prospect>>();
 
 function prospectFrom(
   problem: Problem,

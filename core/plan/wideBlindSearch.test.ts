@@ -142,7 +142,7 @@ it('nearly all plans come within 3 % of a search that may refresh at any ratio, 
     );
     const judged = cheapestWritten(task, halfHours, chance);
     const slots = slotsFor(problem.now, problem.until, problem.hands, bakes, problem.time);
-    const found = solveJar(task, { slots, book: courseBookOf(problem, task.jar) });
+    const found = solveJar(task, { slots, book: courseBookOf(problem, task.jar, task.start) });
     const cost = found ? solvedOtherwise(task, found).cost : Infinity;
     if (judged < Infinity) dearer.push(cost / judged);
   }
