@@ -11,28 +11,32 @@ import { WantedGrip } from './WantedGrip';
 const show = (ui: React.ReactNode) => render(<LookProvider theme="light">{ui}</LookProvider>);
 const HALF_HOUR = 1_800_000;
 
+/** A window of two hours that notes by how many half hours it is moved. */
+const tinsOf = (moves: number[]) => (
+  <WantedGrip
+    wanted={{
+      id: 'tins',
+      name: 'Tins',
+      from: 0,
+      until: 4 * HALF_HOUR,
+      text: (by) => `moved by ${by / HALF_HOUR}`,
+      onMove: (by) => moves.push(by / HALF_HOUR),
+    }}
+    x={100}
+    width={300}
+    msPerPixel={HALF_HOUR}
+  />
+);
+const gripOfTins = () => screen.getByRole('slider', { name: 'Tins, when its levain is wanted' });
+
 describe('a window on the week', () => {
   beforeEach(() => jest.useFakeTimers());
   afterEach(() => jest.useRealTimers());
 
   it('is moved by half hours with the keys, and presses in a row are one move', () => {
     const moves: number[] = [];
-    show(
-      <WantedGrip
-        wanted={{
-          id: 'tins',
-          name: 'Tins',
-          from: 0,
-          until: 4 * HALF_HOUR,
-          text: (by) => `moved by ${by / HALF_HOUR}`,
-          onMove: (by) => moves.push(by / HALF_HOUR),
-        }}
-        x={100}
-        width={300}
-        msPerPixel={HALF_HOUR}
-      />,
-    );
-    const grip = screen.getByRole('slider', { name: 'Tins, when its levain is wanted' });
+    show(tinsOf(moves));
+    const grip = gripOfTins();
     for (const key of ['ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowLeft', 'x'])
       fireEvent.keyDown(grip, { key });
     expect(grip).toHaveAttribute('aria-valuetext', 'moved by 2');
@@ -45,20 +49,23 @@ describe('a window on the week', () => {
   });
 });
 
+/** A sheet of two rows that notes what is painted. */
+const sheetOf = (columns: number, painted: string[]) => (
+  <PaintGrid
+    label="Sheet"
+    rows={['a', 'b']}
+    columns={columns}
+    marks={[]}
+    cellText={(row, column) => `${row}-${column}`}
+    fillOf={() => '#fff'}
+    brush="#000"
+    onPaint={(cells) => painted.push(cells.map((cell) => cell.join('-')).join(' '))}
+  />
+);
+
 it('a sheet of cells is walked with the arrows, painted with space, and ends at its edges', async () => {
   const painted: string[] = [];
-  show(
-    <PaintGrid
-      label="Sheet"
-      rows={['a', 'b']}
-      columns={3}
-      marks={[]}
-      cellText={(row, column) => `${row}-${column}`}
-      fillOf={() => '#fff'}
-      brush="#000"
-      onPaint={(cells) => painted.push(cells.map((cell) => cell.join('-')).join(' '))}
-    />,
-  );
+  show(sheetOf(3, painted));
   act(() => screen.getByRole('gridcell', { name: '0-0' }).focus());
   await userEvent.keyboard('{ArrowRight}{ArrowDown} ');
   expect(painted).toEqual(['1-1']);
@@ -69,6 +76,39 @@ it('a sheet of cells is walked with the arrows, painted with space, and ends at 
   expect(painted[1]).toBe('1-2 1-1');
   // Only one cell is a stop for the tab key.
   expect(screen.getAllByRole('gridcell').filter(({ tabIndex }) => tabIndex === 0)).toHaveLength(1);
+});
+
+describe('a hand that is quicker than the page', () => {
+  /** Moves none of which is drawn before the thing is let go of. */
+  function stroke(on: HTMLElement, ...points: readonly (readonly [x: number, y: number])[]) {
+    const [first, ...rest] = points.map(([clientX, clientY]) => ({ clientX, clientY, buttons: 1 }));
+    act(() => {
+      fireEvent.mouseDown(on, first);
+      for (const point of rest) fireEvent.mouseMove(on, point);
+      fireEvent.mouseUp(on, { ...rest.at(-1), buttons: 0 });
+    });
+  }
+  /** What knows of fingers is fetched when a thing is drawn. */
+  const handsKnown = () => act(async () => void (await import('@use-gesture/vanilla')));
+
+  it('paints to where it came', async () => {
+    const painted: string[] = [];
+    show(sheetOf(4, painted));
+    await handsKnown();
+    const grid = screen.getByRole('grid', { name: 'Sheet' });
+    const box = { x: 0, y: 0, left: 0, top: 0, width: 400, height: 200, right: 400, bottom: 200 };
+    grid.getBoundingClientRect = () => ({ ...box, toJSON: () => box });
+    stroke(grid, [150, 50], [200, 60], [350, 150]);
+    expect(painted).toEqual(['0-1 0-2 0-3 1-1 1-2 1-3']);
+  });
+
+  it('moves a window by as much as it went', async () => {
+    const moves: number[] = [];
+    show(tinsOf(moves));
+    await handsKnown();
+    stroke(gripOfTins(), [100, 10], [103, 10], [112, 10]);
+    expect(moves).toEqual([12]);
+  });
 });
 
 it('a slider says its value in words and hands on numbers', () => {

@@ -2,18 +2,14 @@ import { type DayTemperature } from '../ferment';
 import { DAY, HOUR, kitchenTime } from '../measure';
 import { airOf, celsiusOf, placeAt, placesOf, trackIn } from './air';
 import { type JournalEvent } from './events';
-import { someFeed } from './someJar.testing';
+import { someFeed, somePlace } from './someJar.testing';
 import { celsiusIn, trackFacts, trackOf } from './track';
 
 const T0 = Date.parse('2026-03-10T00:00:00Z');
 const iso = (hours: number) => new Date(T0 + hours * HOUR).toISOString();
 const TIME = kitchenTime('Asia/Kolkata');
-const arranged = (hours: number, id: string, temperature: DayTemperature): JournalEvent => ({
-  kind: 'arranged',
-  id: `${id} ${hours}`,
-  at: iso(hours),
-  place: { id, name: id, kind: 'counter', temperature, sd: 1 },
-});
+const arranged = (hours: number, id: string, temperature: DayTemperature) =>
+  somePlace(`${id} ${hours}`, iso(hours), id, temperature);
 const steady = (hours: number, id: string, celsius: number) =>
   arranged(hours, id, { kind: 'constant', celsius });
 const measured = (hours: number, ...celsius: (number | null)[]): JournalEvent => ({

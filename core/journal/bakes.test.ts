@@ -4,7 +4,14 @@ import { doubledBefore } from './doubledBefore';
 import { type JarEvent, type JournalEvent } from './events';
 import { lastWay } from './fedHow';
 import { foldJar } from './fold';
-import { someCard, someFeed, someLook, someStart, usualKitchen } from './someJar.testing';
+import {
+  someCard,
+  someDiscard,
+  someFeed,
+  someLook,
+  someStart,
+  usualKitchen,
+} from './someJar.testing';
 import { storyOf } from './story';
 
 const T0 = Date.parse('2026-03-10T08:00:00Z');
@@ -121,14 +128,7 @@ describe('how a jar was fed last', () => {
     const all = [someStart(iso(-9)), ...events];
     return lastWay(foldJar(all, usualKitchen())!.jar, all);
   };
-  const out = (hours: number): JarEvent => ({
-    kind: 'discarded',
-    id: `out ${hours}`,
-    jar: 'tern',
-    at: iso(hours),
-    grams: 60,
-    to: 'bin',
-  });
+  const out = (hours: number) => someDiscard(`out ${hours}`, iso(hours));
 
   it('is to a ratio, unless it says otherwise', () => {
     expect(way()).toBe('ratio');

@@ -1,7 +1,7 @@
 import { USUAL_PACE } from '../ferment';
 import { DAY, HOUR, kitchenTime } from '../measure';
 import { placesOf } from './air';
-import { type JarEvent, type JournalEvent } from './events';
+import { type JarEvent } from './events';
 import {
   asRipe,
   conditionsOf,
@@ -14,7 +14,14 @@ import {
 } from './fold';
 import { ifMoved } from './ifMoved';
 import { openPromise, withComing, withoutPromise } from './promise';
-import { someCard, someFeed, someLook, someStart, usualKitchen } from './someJar.testing';
+import {
+  someCard,
+  someFeed,
+  someLook,
+  somePlace,
+  someStart,
+  usualKitchen,
+} from './someJar.testing';
 import { horizonFor, outlookOf, standingAt } from './standing';
 
 const T0 = Date.parse('2026-03-10T08:00:00Z');
@@ -335,18 +342,7 @@ describe('a jar as it stands', () => {
 
 describe('what a fold rests on', () => {
   const print = (over: Partial<typeof KITCHEN> = {}) => contextPrint({ ...KITCHEN, ...over });
-  const arranged: JournalEvent = {
-    kind: 'arranged',
-    id: 'attic',
-    at: iso(0),
-    place: {
-      id: 'attic',
-      name: 'Attic',
-      kind: 'larder',
-      temperature: { kind: 'constant', celsius: 9 },
-      sd: 1,
-    },
-  };
+  const arranged = somePlace('attic', iso(0), 'attic');
 
   it('is known by a few characters, the same for the same', () => {
     expect(print()).toBe(print());

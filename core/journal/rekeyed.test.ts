@@ -1,7 +1,7 @@
 import { type JournalEvent } from './events';
 import { jarsByStart, placesByStart, rekeyed } from './rekeyed';
 import { someEntries } from './someEntries.testing';
-import { someCard, someFeed, someStart } from './someJar.testing';
+import { someCard, someFeed, somePlace, someStart } from './someJar.testing';
 
 const AT = '2026-03-13T18:20:00.000Z';
 const keys = {
@@ -136,27 +136,8 @@ describe('a journal with other keys', () => {
     ],
     [
       'how a place is',
-      {
-        kind: 'arranged',
-        id: 'a',
-        at: AT,
-        place: {
-          id: 'attic',
-          name: 'Attic',
-          kind: 'larder',
-          temperature: { kind: 'constant', celsius: 9 },
-          sd: 1,
-        },
-      },
-      {
-        place: {
-          id: 'place:attic',
-          name: 'Attic',
-          kind: 'larder',
-          temperature: { kind: 'constant', celsius: 9 },
-          sd: 1,
-        },
-      },
+      somePlace('a', AT, 'attic'),
+      { place: { ...somePlace('a', AT, 'attic').place, id: 'place:attic' } },
     ],
   ])('names anew %s', (_, event, there) => {
     expect(named(event)).toEqual({
@@ -211,17 +192,11 @@ describe('jars and places that were once called by a name or a number', () => {
   });
 
   it('but for places that every kitchen has', () => {
-    const arranged = (entry: string, id: string): JournalEvent => ({
-      kind: 'arranged',
-      id: entry,
-      at: AT,
-      place: { id, name: id, kind: 'larder', temperature: { kind: 'constant', celsius: 9 }, sd: 1 },
-    });
     const name = placesByStart([
       someFeed('f', AT),
-      arranged('one', 'place-1'),
-      arranged('two', 'place-1'),
-      arranged('three', 'counter'),
+      somePlace('one', AT, 'place-1'),
+      somePlace('two', AT, 'place-1'),
+      somePlace('three', AT, 'counter'),
     ]);
     expect([name('place-1'), name('counter'), name('place-2')]).toEqual([
       'one',

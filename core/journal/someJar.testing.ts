@@ -1,7 +1,14 @@
-import { type Pace, USUAL_PACE, USUAL_PLACES } from '../ferment';
+import { type DayTemperature, type Pace, USUAL_PACE, USUAL_PLACES } from '../ferment';
 import { kitchenTime } from '../measure';
 import { placesOf } from './air';
-import { type Fed, type JarCard, type Looked, type Started } from './events';
+import {
+  type Arranged,
+  type Discarded,
+  type Fed,
+  type JarCard,
+  type Looked,
+  type Started,
+} from './events';
 import { type FoldContext } from './fold';
 
 /** The card of Tern, a plain jar fed 1:4:4 of white flour, but for what a test needs otherwise. */
@@ -49,6 +56,29 @@ export const someLook = (id: string, at: string, over: Partial<Looked>): Looked 
   jar: 'tern',
   at,
   ...over,
+});
+
+/** So much of Tern goes to the compost. */
+export const someDiscard = (id: string, at: string, grams = 60): Discarded => ({
+  kind: 'discarded',
+  id,
+  jar: 'tern',
+  at,
+  grams,
+  to: 'compost',
+});
+
+/** A place as it is set up, as warm at all hours unless a test says otherwise. */
+export const somePlace = (
+  entry: string,
+  at: string,
+  id: string,
+  temperature: DayTemperature = { kind: 'constant', celsius: 9 },
+): Arranged => ({
+  kind: 'arranged',
+  id: entry,
+  at,
+  place: { id, name: id, kind: 'larder', temperature, sd: 1 },
 });
 
 /** A kitchen with the usual places, as they have always been. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 
 import { type JarEvent, type Looked } from './events';
-import { someFeed, someStart } from './someJar.testing';
+import { someDiscard, someFeed, someStart } from './someJar.testing';
 import { riseOf, storyOf } from './story';
 
 const iso = (hours: number) =>
@@ -14,14 +14,7 @@ const looked = (hours: number, over: Partial<Looked> = {}): JarEvent => ({
   height: 1.5,
   ...over,
 });
-const out = (hours: number): JarEvent => ({
-  kind: 'discarded',
-  id: `out ${hours}`,
-  jar: 'tern',
-  at: iso(hours),
-  grams: 60,
-  to: 'compost',
-});
+const out = (hours: number) => someDiscard(`out ${hours}`, iso(hours));
 const told = (events: readonly JarEvent[]) =>
   storyOf(events).map(({ entries }) => entries.map(({ id }) => id));
 
@@ -60,6 +53,33 @@ describe('the story of a jar', () => {
     expect(
       told([START, someFeed('one', iso(1)), looked(5), looked(200), looked(203), looked(230)]),
     ).toEqual([['start'], ['one', 'look 5'], ['look 200', 'look 203'], ['look 230']]);
+  });
+
+  it('tells how a bake turned out, and a picture, with what they speak of, however late', () => {
+    const took: JarEvent = { kind: 'took', id: 'took', jar: 'tern', at: iso(20), grams: 90 };
+    const spoken = { jar: 'tern', at: iso(70) };
+    const size = { picture: 'p', width: 3, height: 4 };
+    expect(
+      told([
+        START,
+        someFeed('a', iso(12)),
+        looked(18),
+        took,
+        someFeed('b', iso(36)),
+        looked(42),
+        { kind: 'baked', id: 'crumb', of: 'took', ...spoken },
+        { kind: 'pictured', id: 'of the bake', of: 'took', ...size, ...spoken },
+        { kind: 'pictured', id: 'of the look', of: 'look 42', ...size, ...spoken },
+        { kind: 'pictured', id: 'of nothing', ...size, ...spoken },
+        { kind: 'baked', id: 'of what is gone', of: 'gone', ...spoken },
+        // A feed is nothing that others speak of.
+        { kind: 'pictured', id: 'of a feed', of: 'a', ...size, ...spoken },
+      ]),
+    ).toEqual([
+      ['start'],
+      ['a', 'look 18', 'took', 'crumb', 'of the bake'],
+      ['b', 'look 42', 'of the look', 'of nothing', 'of what is gone', 'of a feed'],
+    ]);
   });
 
   it('loses no entry and tells none twice', () => {
