@@ -20,7 +20,8 @@ export interface Wanted {
 /** Windows are moved by half hours. */
 const GRAIN = 1_800_000;
 const GRIP = 40;
-const BUBBLE = 170;
+/** Room for the longest window in words. */
+const BUBBLE = 290;
 /** Keys pressed in a row are one move, ms. */
 const PAUSE = 600;
 
@@ -60,6 +61,7 @@ export function WantedGrip({
     timer.current = setTimeout(() => settle(moved), PAUSE);
   };
   const at = x + (by ?? 0) / msPerPixel;
+  const room = Math.min(BUBBLE, width);
   return (
     <>
       <View
@@ -95,15 +97,19 @@ export function WantedGrip({
           style={[
             styles.over,
             {
-              left: Math.min(width - BUBBLE, Math.max(0, at - BUBBLE / 2)),
-              backgroundColor: look.enamel,
-              borderColor: look.leaf,
+              left: Math.min(width - room, Math.max(0, at - room / 2)),
+              width: room,
+              // At the ends of the week it stands as near to the grip as it can.
+              alignItems:
+                at < room / 2 ? 'flex-start' : at > width - room / 2 ? 'flex-end' : 'center',
             },
           ]}
         >
-          <Words size="small" strong center>
-            {wanted.text(by)}
-          </Words>
+          <View style={[styles.bubble, { backgroundColor: look.enamel, borderColor: look.leaf }]}>
+            <Words size="small" strong center>
+              {wanted.text(by)}
+            </Words>
+          </View>
         </View>
       )}
     </>
@@ -130,11 +136,12 @@ const styles = StyleSheet.create({
   over: {
     position: 'absolute',
     top: GRIP - 6,
-    width: BUBBLE,
-    alignItems: 'center',
+    pointerEvents: 'none',
+  },
+  bubble: {
     paddingVertical: 4,
+    paddingHorizontal: 10,
     borderWidth: 2,
     borderRadius: RADIUS,
-    pointerEvents: 'none',
   },
 });
