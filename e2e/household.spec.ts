@@ -71,7 +71,6 @@ for (const [scheme, paths] of [
       page,
       kitchen,
     }) => {
-      test.setTimeout(300_000);
       await page.emulateMedia({ colorScheme: scheme });
       await kitchen.open('/licences', 'demo');
       for (const path of paths.filter((_, i) => i % 2 === half))
@@ -87,7 +86,7 @@ test('a starter’s own pace is learnt from its log, in words @phone', async ({ 
     page
       .getByText(/^About \d+ % quicker than usual for its temperature, from \d+ feeds\.$/)
       .first(),
-  ).toBeVisible({ timeout: 30_000 });
+  ).toBeVisible();
   await expect(
     page
       .getByText(/peaks you saw, \d+ fell inside the likely range/)

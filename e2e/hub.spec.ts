@@ -254,7 +254,7 @@ test('two browsers are paired, go apart, and are together again with nothing los
   const { pathname, search, hash } = new URL(link);
   await other.goto(`${pathname}${search}&at=2026-03-13T18:20${hash}`);
   await there.button('Join it').click();
-  await expect(other.getByText('Both devices have the same.')).toBeVisible({ timeout: 40_000 });
+  await expect(other.getByText('Both devices have the same.')).toBeVisible();
   await expect(page.getByText('Both devices have the same.')).toBeVisible();
   expect(other.url()).not.toContain('pair=');
   await there.open('/jar/grebe', 'own');
@@ -276,7 +276,7 @@ test('two browsers are paired, go apart, and are together again with nothing los
   // And together again.
   await elsewhere.setOffline(false);
   for (const one of [page, other])
-    for (const pct of [41, 42]) await expect(looked(one, pct)).toHaveCount(1, { timeout: 40_000 });
+    for (const pct of [41, 42]) await expect(looked(one, pct)).toHaveCount(1);
 
   // What is entered while both are here goes over at once, an undo too.
   await page.getByLabel('Rise above the band').fill('43');

@@ -46,7 +46,7 @@ function lostWords(page: Page): Promise<readonly string[]> {
 }
 
 const nothingLost = async (page: Page) => {
-  await expect.poll(() => lostWords(page), { timeout: 5_000 }).toEqual([]);
+  await expect.poll(() => lostWords(page)).toEqual([]);
 };
 
 const PAGES = [

@@ -38,9 +38,7 @@ async function give(page: Page, button: string | RegExp, file: string) {
   await chooser.setFiles(file);
 }
 
-test.setTimeout(60_000);
-
-test('a bake gets its outcome and a picture, which go with the kitchen to another device', async ({
+test('a bake gets its outcome and a picture, which go with the kitchen to another device @phone', async ({
   page,
   kitchen,
   browser,

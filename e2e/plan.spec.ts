@@ -7,7 +7,7 @@ import { expect, test } from './fixtures';
 
 /** Waits for the search that a wish has set off to end. */
 async function planned(page: Page) {
-  await expect(page.getByText(/^Looking for plans/)).toBeHidden({ timeout: 45_000 });
+  await expect(page.getByText(/^Looking for plans/)).toBeHidden();
   await expect(page.getByRole('region', { name: 'Plans to choose from' })).toBeVisible();
 }
 
@@ -54,7 +54,7 @@ test('a Saturday bake from the fridge: plan chosen, first step done late, the pl
 
   // Nobody came to take it out of the fridge in the evening: that is done later, and warmer.
   await kitchen.open('/plan', 'demo', '2026-03-13T23:10');
-  await expect(page.getByText(/^The plan has changed: /)).toBeVisible({ timeout: 45_000 });
+  await expect(page.getByText(/^The plan has changed: /)).toBeVisible();
 
   await page
     .getByRole('button', { name: /^Done: Move Dunlin: / })
@@ -70,9 +70,7 @@ test('a Saturday bake from the fridge: plan chosen, first step done late, the pl
   await kitchen.feedAtBench();
   await expect(page.getByText(/^Dunlin is fed/)).toBeVisible();
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
-  await expect(page.getByText(/^The plan has changed: Dunlin's levain is built/)).toBeVisible({
-    timeout: 45_000,
-  });
+  await expect(page.getByText(/^The plan has changed: Dunlin's levain is built/)).toBeVisible();
   await expect(page.getByRole('button', { name: /^Bench: Build Dunlin's levain/ })).toBeHidden();
   await expect(page.getByRole('button', { name: /^Taken: Take 150 g from Dunlin/ })).toBeVisible();
 });
@@ -289,9 +287,7 @@ test('an impossible bake is explained, with what comes nearest @phone', async ({
   await sheet.getByLabel('Levain', { exact: true }).fill('120');
   await sheet.getByLabel('Name, if it needs one').fill('Tonight');
   await sheet.getByRole('button', { name: 'Add this bake' }).click();
-  await expect(page.getByText('Tonight: there is not enough time left.')).toBeVisible({
-    timeout: 60_000,
-  });
+  await expect(page.getByText('Tonight: there is not enough time left.')).toBeVisible();
   await expect(page.getByText(/would work\./)).toBeVisible();
 
   // What comes nearest is a tap away.
@@ -302,9 +298,7 @@ test('an impossible bake is explained, with what comes nearest @phone', async ({
   await planned(page);
   await expect(page.getByText('Tonight: there is not enough time left.')).toBeHidden();
   await page.getByLabel('Flour in the house, if you are short of it').fill('5');
-  await expect(page.getByText('Tonight: there is not enough flour in the house.')).toBeVisible({
-    timeout: 45_000,
-  });
+  await expect(page.getByText('Tonight: there is not enough flour in the house.')).toBeVisible();
   await page.getByLabel('Flour in the house, if you are short of it').fill('');
   await planned(page);
 });

@@ -46,7 +46,7 @@ for (const half of [0, 1])
     for (const path of PAGES.filter((_, i) => i % 2 === half))
       await test.step(path, async () => {
         await kitchen.goOn(path);
-        await expect.poll(() => hardToHit(page), { timeout: 5_000 }).toEqual([]);
+        await expect.poll(() => hardToHit(page)).toEqual([]);
       });
   });
 
@@ -59,7 +59,7 @@ test('at 320 px the hours of a day are painted with a thumb, and given to the ot
   await page.getByRole('button', { name: /^Hands/ }).click();
   await page.getByRole('radio', { name: 'away' }).click();
   await page.getByRole('radio', { name: 'Tue' }).click();
-  await expect.poll(() => hardToHit(page), { timeout: 5_000 }).toEqual([]);
+  await expect.poll(() => hardToHit(page)).toEqual([]);
   const cell = (name: string) => page.getByRole('gridcell', { name });
   await cell('Tue 20:00, there').click();
   await expect(cell('Tue 20:00, away')).toBeVisible();

@@ -35,7 +35,6 @@ const serve = (port: number) =>
 test('nothing that was acknowledged dies with the browser, killed at once, four times @phone', async ({
   baseURL,
 }) => {
-  test.setTimeout(300_000);
   const profile = mkdtempSync(path.join(tmpdir(), 'profile-'));
   /** A browser of this test's own, so that it may be killed. */
   const launched = () =>

@@ -94,8 +94,6 @@ afterEach(() => {
 });
 
 // A search takes its time where two processors are shared with browsers.
-jest.setTimeout(30_000);
-
 describe('plans', () => {
   it('are sought when somebody looks, once for a handful of wishes', async () => {
     const store = planning();

@@ -131,7 +131,7 @@ it('what was learnt of the household comes back from the store as it went in', (
   expect(learntFrom(JSON.parse(JSON.stringify(lessons)))).toEqual(lessons);
   const odd = { ...lessons.grebe!.learnt, belief: { mean: [NaN], factor: [] } };
   expect(learntFrom({ grebe: { learnt: odd, log: 'x' }, dunlin: 7 })).toEqual({});
-}, 60_000);
+});
 
 describe('what is in a jar', () => {
   it('is stiffer once liquid was poured off, for every screen alike', () => {

@@ -1,11 +1,12 @@
 import '@testing-library/jest-dom';
+import { configure } from '@testing-library/dom';
 import * as React from 'react';
 
 // No screen moves in a test: it says where it would lead.
 jest.mock('expo-router', () => jest.requireActual('./expoRouter'));
 
-// Screens of a whole kitchen take their time on a busy machine.
-jest.setTimeout(40_000);
+// Screens of a whole kitchen take their time on a busy machine: no test fails because of it.
+configure({ asyncUtilTimeout: 60_000 });
 
 // The clock stands still, as it does for `?at=`.
 window.sessionStorage.setItem('ombrello/at', String(Date.parse('2026-03-13T18:20:00Z')));
