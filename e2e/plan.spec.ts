@@ -142,10 +142,16 @@ test('hands are painted and a bake is moved, with the keyboard alone @wide', asy
 
 test('hours are painted and a bake is moved with the mouse @wide', async ({ page, kitchen }) => {
   await kitchen.open('/plan', 'demo');
-  // The page is longer once the plans have come, and the sheet of hours further down.
-  await planned(page);
-  await page.getByRole('radio', { name: 'away' }).click();
   const grid = page.getByRole('grid', { name: 'When somebody is there, hour by hour' });
+  const top = async () => (await grid.boundingBox())!.y;
+  const unscrolled = await top();
+  await page.mouse.move(1060, 400);
+  await page.mouse.wheel(0, 120);
+  await expect.poll(top).toBe(unscrolled - 120);
+  // Plans come beside it, and the word that they are sought goes: what is under the hand stays there.
+  await planned(page);
+  expect(await top()).toBe(unscrolled - 120);
+  await page.getByRole('radio', { name: 'away' }).click();
   const middleOf = async (name: string) => {
     const box = (await grid.getByRole('gridcell', { name }).boundingBox())!;
     return [box.x + box.width / 2, box.y + box.height / 2] as const;

@@ -1,4 +1,4 @@
-import { type ReactNode, useEffect, useRef } from 'react';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
 import { StyleSheet, ScrollView, View, useWindowDimensions } from 'react-native';
 
 import { WIDE, useLook } from './look';
@@ -82,7 +82,12 @@ export function Page({
   );
 }
 
-/** Two columns side by side when there is room, else one above the other. */
+type Side = 'left' | 'right';
+
+/** The browser keeps in its place what is in sight when something above it grows or goes; not what stands in here. */
+const LETS_GO = { overflowAnchor: 'none' } as object;
+
+/** Two columns side by side. When one grows or shrinks, what somebody has their hand on in the other stays under it. */
 export function TwoPanes({
   left,
   right,
@@ -92,10 +97,20 @@ export function TwoPanes({
   readonly right: ReactNode;
   readonly leftShare?: number;
 }) {
+  const [held, setHeld] = useState<Side>('left');
+  const pane = (side: Side, share: number, inside: ReactNode) => (
+    <View
+      onPointerEnter={() => setHeld(side)}
+      onFocus={() => setHeld(side)}
+      style={[styles.stack16, { flexGrow: share }, held !== side && LETS_GO]}
+    >
+      {inside}
+    </View>
+  );
   return (
     <View style={styles.row}>
-      <View style={[styles.stack16, { flexGrow: leftShare }]}>{left}</View>
-      <View style={[styles.stack16, { flexGrow: 1 - leftShare }]}>{right}</View>
+      {pane('left', leftShare, left)}
+      {pane('right', 1 - leftShare, right)}
     </View>
   );
 }

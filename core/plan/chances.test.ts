@@ -8,6 +8,8 @@ import { someWeek } from './someWeek.testing';
 
 /** Feeds in the same kitchen go quicker or slower by so much, as a logarithm. */
 const MOOD = 0.08;
+/** How far starters differ in what hunger does to them, as a logarithm. */
+const FRAILTY = 0.4;
 const TRIALS = 120;
 
 /**
@@ -22,6 +24,7 @@ function comesOff(
   chance: Chance,
 ) {
   const own = jar.pace.pace * Math.exp(jar.paceSd * chance.normal());
+  const frailty = jar.pace.frailty * Math.exp(FRAILTY * chance.normal());
   const off = chance.normal();
   let mood = Math.exp(MOOD * chance.normal());
   let { fedMix: mix, since: from } = jar;
@@ -31,7 +34,7 @@ function comesOff(
     return {
       air: airOf(stays, from, problem.places, problem.time, sd * off),
       vessel: jar.vessel,
-      pace: { ...jar.pace, pace: own * mood },
+      pace: { ...jar.pace, pace: own * mood, frailty },
     };
   };
   const at = (when: Instant): Mix => simulate(mix, conditions(), (when - from) / HOUR);
