@@ -25,8 +25,29 @@ function worth(file: string, expression: string): unknown {
 }
 
 it('there are many', () => {
-  expect(examples.length).toBeGreaterThan(20);
+  expect(examples.length).toBeGreaterThan(100);
 });
+
+const doors = sources.filter((file) => path.basename(file) === 'index.ts');
+
+it.each(doors.map((door) => [path.relative(__dirname, path.dirname(door)), door]))(
+  'every function at the door of %s has one',
+  (_, door) => {
+    const said = readFileSync(door, 'utf8');
+    const without = sources
+      .filter((file) => path.dirname(file) === path.dirname(door))
+      .flatMap((file) => {
+        const all = said.includes(`export * from './${path.basename(file, '.ts')}'`);
+        const parts = readFileSync(file, 'utf8').split(/^(?=\/\*\*$|\/\*\* |export )/m);
+        return parts.flatMap((part, i) => {
+          const name = /^export function (\w+)/.exec(part)?.[1];
+          const shown = name && (all || new RegExp(`\\b${name}\\b`).test(said));
+          return shown && !parts[i - 1]?.includes('@example') ? [name] : [];
+        });
+      });
+    expect(without).toEqual([]);
+  },
+);
 
 it.each(examples)('%s: %s is %s', (file, asked, told) => {
   const is = worth(file, asked);

@@ -17,6 +17,7 @@ const MOST_BUILDS = 4;
  * Null when one build is enough, when there is nothing to spare, or when even four are too few.
  *
  * @param parts flour to one of seed that a build should not pass by much
+ * @example buildSeries({ levainG: 400, hydrationPct: 100, keepG: 20, inJarG: 30, inJarHydrationPct: 100 }, 5)?.length // = 2
  */
 export function buildSeries(task: LevainTask, parts: number): readonly Build[] | null {
   const { levainG, hydrationPct, keepG, inJarG, inJarHydrationPct } = task;
@@ -49,6 +50,7 @@ export function buildSeries(task: LevainTask, parts: number): readonly Build[] |
  *
  * @param mix what the first seed is taken from
  * @param conditionsFrom what a build stands in from so many hours on
+ * @example ripeHours(builds, jar.fedMix, () => ({ air: () => 24, vessel, pace: USUAL_PACE })) // e.g. [5.5, 12]
  */
 export function ripeHours(
   builds: readonly Build[],

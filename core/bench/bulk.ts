@@ -14,6 +14,7 @@ const LONGEST = 36;
  *
  * @param levain as it goes in
  * @returns hours, or null when it takes longer than a day and a half
+ * @example bulkHours(USUAL_DOUGH, starterIn('ripe', { white: 1 }, 100, 100), 24, USUAL_PACE)
  */
 export function bulkHours(
   formula: DoughFormula,
@@ -57,6 +58,7 @@ export const INOCULATIONS = { least: 2, most: 40 } as const;
  * The inoculation with which bulk takes so many hours, to a percent.
  *
  * @returns null when none between the least and the most does
+ * @example inoculationFor(8, USUAL_DOUGH, starterIn('ripe', { white: 1 }, 100, 100), 24, USUAL_PACE)
  */
 export function inoculationFor(
   hours: number,

@@ -1,6 +1,10 @@
 import { type Ingredient, type Measure, gramsToVolume, volumeToGrams } from '../measure';
 
-/** How far a levelled measure may be off, as a share: flour settles or is spooned loose, a starter holds its gas. */
+/**
+ * How far a levelled measure may be off, as a share: flour settles or is spooned loose, a starter holds its gas.
+ *
+ * @example measureError('water') // = 0.03
+ */
 export function measureError(ingredient: Ingredient): number {
   if (ingredient === 'water') return 0.03;
   return ingredient === 'starter' ? 0.1 : 0.12;
@@ -80,6 +84,8 @@ const UNITS: Readonly<Record<string, Measure>> = {
  * Reads "1 1/2 cups", "⅓ cup and 1 tbsp", "¾ cup" or "120 ml" as grams of an ingredient.
  *
  * @returns null when it is no measure
+ * @example gramsFromMeasure('a pinch', 'white') // = null
+ * @example Math.round(gramsFromMeasure('120 ml', 'water')) // = 120
  */
 export function gramsFromMeasure(text: string, ingredient: Ingredient): number | null {
   const parts = text.split(/\s+and\s+|\s*\+\s*/i);

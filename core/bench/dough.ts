@@ -44,7 +44,11 @@ export const USUAL_DOUGH: DoughFormula = {
   levainWholePct: 0,
 };
 
-/** The dough of a formula, or why there is none. Rounding moves no mass by more than half a gram. */
+/**
+ * The dough of a formula, or why there is none. Rounding moves no mass by more than half a gram.
+ *
+ * @example doughCard({ ...USUAL_DOUGH, hydrationPct: 10, inoculationPct: 30 }) // = 'levainTooWet'
+ */
 export function doughCard(formula: DoughFormula): DoughCard | DoughProblem {
   const { loaves, flourEachG, hydrationPct, saltPct, inoculationPct, wholePct } = formula;
   const flourG = loaves * flourEachG;

@@ -16,7 +16,11 @@ const NEAR_THE_RIM = 0.88;
 /** Fill at most a third. */
 const MUCH = 0.4;
 
-/** Whether a jar holds a mix at its peak. */
+/**
+ * Whether a jar holds a mix at its peak.
+ *
+ * @example jarRoom({ emptyG: 300, capacityMl: 750 }, 100, 100, 2.5).verdict // = 'fine'
+ */
 export function jarRoom(
   vessel: Vessel,
   massG: number,

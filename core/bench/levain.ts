@@ -32,6 +32,7 @@ export interface LevainWay {
  * Ways to a levain from what is really in the jar, the keep held back and what sticks added.
  *
  * @param parts flour to one of seed, where it is built
+ * @example levainWays({ levainG: 100, hydrationPct: 100, keepG: 20, inJarG: 200, inJarHydrationPct: 100 }, 4)[0].kind // = 'take'
  */
 export function levainWays(task: LevainTask, parts: number): readonly LevainWay[] {
   const { levainG, keepG, inJarG, inJarHydrationPct, hydrationPct } = task;

@@ -7,7 +7,11 @@ export interface Ratio {
 /** Parts of flour a keeper would consider, from a thick top-up to a week's rest. */
 export const USUAL_PARTS = [0.5, 1, 1.5, 2, 2.5, 3, 4, 5, 6, 8, 10] as const;
 
-/** "1 : 4.4 : 4.4", to one decimal, without a needless zero. */
+/**
+ * "1 : 4.4 : 4.4", to one decimal, without a needless zero.
+ *
+ * @example ratioText({ flour: 4.4, water: 3 }) // = '1 : 4.4 : 3'
+ */
 export function ratioText(ratio: Ratio): string {
   const short = (parts: number) => (Math.round(parts * 10) / 10).toString();
   return `1 : ${short(ratio.flour)} : ${short(ratio.water)}`;

@@ -14,6 +14,7 @@ export interface RatioChoice {
  *
  * @param wantedH hours from the feed to the hour at which it should be ripe
  * @returns null when no ratio ripens at all
+ * @example ratioForTime(mix, 20, 100, { white: 1 }, conditions, 9)?.ratio
  */
 export function ratioForTime(
   mix: Mix,

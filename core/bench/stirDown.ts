@@ -19,6 +19,7 @@ const STEP_H = 0.25;
  * @param rimHeight height of the rim against the band
  * @param hours how far to look, from the feed
  * @returns null when it never comes near the rim
+ * @example stirDown(mix, conditions, 2.6, 24)?.atH
  */
 export function stirDown(
   mix: Mix,

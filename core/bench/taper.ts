@@ -3,13 +3,22 @@ import { type Vessel } from '../ferment';
 /** Width of a jar at a share of its inner height, its mouth being 1. */
 const widthAt = (taper: number, height: number) => taper + (1 - taper) * height;
 
-/** Share of a jar's volume below a share of its inner height: a truncated cone. */
+/**
+ * Share of a jar's volume below a share of its inner height: a truncated cone.
+ *
+ * @example volumeBelow({}, 0.4) // = 0.4
+ * @example volumeBelow({ taper: 0.5 }, 0.5) < 0.5 // = true
+ */
 export function volumeBelow({ taper = 1 }: Vessel, height: number): number {
   const part = (h: number) => h * (taper ** 2 + taper * widthAt(taper, h) + widthAt(taper, h) ** 2);
   return part(height) / part(1);
 }
 
-/** Share of a jar's inner height that a share of its volume reaches. Inverse of {@link volumeBelow}. */
+/**
+ * Share of a jar's inner height that a share of its volume reaches. Inverse of {@link volumeBelow}.
+ *
+ * @example heightOf({ taper: 0.5 }, volumeBelow({ taper: 0.5 }, 0.3)) // = 0.3
+ */
 export function heightOf({ taper = 1 }: Vessel, volume: number): number {
   if (Math.abs(taper - 1) < 1e-6) return volume;
   // widthAt³ grows evenly with the volume from the floor up.

@@ -10,6 +10,7 @@ const LATEST = 48;
  * warm. Where it does not peak within two days there is none.
  *
  * @param card the usual feed and the jar it stands in
+ * @example usualPeaks(card, { white: 1 }, USUAL_PACE, 18, 28) // e.g. [[18, 10.5], …, [28, 4]]
  */
 export function usualPeaks(
   card: FeedRecipe & { readonly vessel: Vessel },

@@ -16,6 +16,8 @@ export interface PartsToWarm {
 /**
  * Water temperature, °C, for a wanted temperature of the mix: the mix is the mean of its parts weighted by heat.
  * Held between 1 and 40 °C; `reached` is then the temperature the mix really comes to.
+ *
+ * @example waterFor({ keepG: 20, keepHydrationPct: 100, keepCelsius: 20, flourG: 40, flourCelsius: 20, waterG: 40 }, 20) // = { celsius: 20, reached: 20 }
  */
 export function waterFor(
   parts: PartsToWarm,

@@ -24,6 +24,8 @@ export interface FeedAmounts {
  * The amounts of a feed in whole grams, from what landed and what is still to come. Whatever landed stands; the rest
  * follows it: a heavy keep takes more flour and water, a heavy pour of water takes more flour. Or it stays as it was planned,
  * as many do it for a few grams.
+ *
+ * @example amountsAfter({ keepG: 20, ratio: { flour: 4, water: 3 } }, { keep: 22 }) // = { keepG: 22, flourG: 88, waterG: 66 }
  */
 export function amountsAfter(
   recipe: FeedRecipe,
@@ -53,7 +55,11 @@ export function amountsAfter(
   return { keepG, flourG: flourAsked, waterG: waterAsked };
 }
 
-/** What a feed came out as: its ratio, and the hydration and mass of everything in the jar. */
+/**
+ * What a feed came out as: its ratio, and the hydration and mass of everything in the jar.
+ *
+ * @example feedOutcome({ keepG: 20, flourG: 40, waterG: 40 }, 100) // = { ratio: { flour: 2, water: 2 }, hydrationPct: 100, massG: 100 }
+ */
 export function feedOutcome(
   amounts: FeedAmounts,
   keepHydrationPct: number,
@@ -66,7 +72,11 @@ export function feedOutcome(
   };
 }
 
-/** Each flour of a blend in whole grams that add up to the whole: largest remainders first. */
+/**
+ * Each flour of a blend in whole grams that add up to the whole: largest remainders first.
+ *
+ * @example flourByKind(25, { white: 0.5, rye: 0.5 }).map(({ grams }) => grams) // = [13, 12]
+ */
 export function flourByKind(
   flourG: number,
   blend: Blend,

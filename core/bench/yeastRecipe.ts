@@ -40,6 +40,7 @@ const STIFF_PCT = 55;
  * hydration stays.
  *
  * @returns null when the levain holds more water than the recipe
+ * @example turned(recipe, 20, 100)?.levainG
  */
 export function turned(
   recipe: YeastRecipe,

@@ -19,6 +19,8 @@ import { type Learnt, learn } from './watch';
 /**
  * What a jar's live events, oldest first, teach of its pace. Events of the jar its starter came from may go before. The
  * mixes are followed at the usual pace: only the feed right before a watched one matters, and that is gone through again.
+ *
+ * @example calibrateJar(lineage('tern', eventsByJar(live)), { places, time }).belief
  */
 export function calibrateJar(
   events: readonly JarEvent[],

@@ -10,7 +10,11 @@ const RECENT = 5;
 const SETTLED = 8;
 const NOTABLE = 0.13;
 
-/** A sudden change among the last feeds, once the pace had settled; null when there is none. */
+/**
+ * A sudden change among the last feeds, once the pace had settled; null when there is none.
+ *
+ * @example changeIn(calibrateJar(events, context))?.factor
+ */
 export function changeIn({ history }: Learnt): Change | null {
   if (history.length < SETTLED + 2) return null;
   const now = history[history.length - 1]!;

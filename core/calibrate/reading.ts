@@ -17,7 +17,11 @@ const AFTER_THE_PEAK = 0.5;
 const OF_THE_TIME = 0.06;
 const LATE_H = 0.2;
 
-/** How far a reading may be off where a forecast holds: a height, or hours. */
+/**
+ * How far a reading may be off where a forecast holds: a height, or hours.
+ *
+ * @example errorOf({ afterH: 5, sign: 'peaked' }, forecast(mix, conditions, 24)) // 0.5, in hours
+ */
 export function errorOf(reading: Reading, { curve, peaksAtH }: Forecast): number {
   const { afterH } = reading;
   if ('sign' in reading) return OF_THE_TIME * afterH + LATE_H;
@@ -34,7 +38,11 @@ const highestBy = ({ curve }: Forecast, afterH: number): number =>
     heightAt(curve, afterH),
   ]);
 
-/** How far a reading is from a forecast: a height, or hours. */
+/**
+ * How far a reading is from a forecast: a height, or hours.
+ *
+ * @example missOf({ afterH: 0, height: 1 }, forecast(mix, conditions, 24)) // 0
+ */
 export function missOf(reading: Reading, forecast: Forecast): number {
   if ('height' in reading) return reading.height - heightAt(forecast.curve, reading.afterH);
   if ('streak' in reading) return reading.streak - highestBy(forecast, reading.afterH);

@@ -56,6 +56,8 @@ const OF_THE_MOOD = 0.5;
  * What watched feeds teach of a starter, oldest first. All of them are weighed together, so that a wrong entry stands out
  * against the rest wherever it stands; then they are gone through in their order, to see how each was foretold by those
  * before it. Feeds without readings teach nothing.
+ *
+ * @example learn([]).history // = []
  */
 export function learn(watchedFeeds: readonly WatchedFeed[]): Learnt {
   const watched = watchedFeeds.filter(({ readings }) => readings.length > 0);

@@ -34,7 +34,11 @@ export interface WatchedFeed {
   readonly rough?: boolean;
 }
 
-/** The mix of a watched feed as it is fed by a starter of some pace. */
+/**
+ * The mix of a watched feed as it is fed by a starter of some pace.
+ *
+ * @example mixedIn(watched, USUAL_PACE).massG
+ */
 export function mixedIn({ before, parts, celsius }: WatchedFeed, pace: Pace): Mix {
   const stood = simulate(before.mix, { ...before.conditions, pace }, before.hours);
   const mixed = feed(stood, parts);

@@ -107,6 +107,7 @@ const TENTH = 1.2816;
 /**
  * `fit`: the pace of a starter from a log of feeds, and its forecast for one more. Described in docs/formats.
  * @throws Joi.ValidationError naming the field
+ * @example fitCommand(JSON.parse(readFileSync('feeds.json', 'utf8')))
  */
 export function fitCommand(raw: unknown): unknown {
   const input = Joi.attempt(raw, SCHEMA, { convert: false });

@@ -82,6 +82,7 @@ const SCHEMA = Joi.object<ForecastInput>({
  * `forecast`: what becomes of one feed, or of several on the same jar. Hours count from the first moment; the readings on
  * top are those of the last feed, `feeds` holds them for each. Input and output are described in docs/formats.
  * @throws Joi.ValidationError naming the field
+ * @example forecastCommand(JSON.parse(readFileSync('feed.json', 'utf8')))
  */
 export function forecastCommand(raw: unknown): unknown {
   const input = Joi.attempt(raw, SCHEMA, { convert: false });

@@ -212,6 +212,7 @@ const INPUT = Joi.object<{
  * `log`: a kitchen, a jar and a verb in, the entries out that the verb writes down, or what stands against it by field.
  * Described in docs/formats.
  * @throws Error naming the field
+ * @example logCommand(JSON.parse(readFileSync('take.json', 'utf8')))
  */
 export function logCommand(raw: unknown): unknown {
   const input = Joi.attempt(raw, INPUT);

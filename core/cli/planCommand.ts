@@ -13,6 +13,7 @@ const AWAKE = Array.from({ length: 7 }, () => [[6.5, 23] as const]);
 /**
  * `plan`: what to do with which jar and when, so that every levain is ripe in its window. Described in docs/formats.
  * @throws Error naming the field
+ * @example planCommand(JSON.parse(readFileSync('week.json', 'utf8')))
  */
 export function planCommand(raw: unknown): unknown {
   const problem = problemFrom(Joi.attempt(raw, PLAN_SCHEMA, { convert: false }));

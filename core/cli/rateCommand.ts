@@ -10,6 +10,7 @@ const SCHEMA = Joi.object<{ organism: Organism; celsius: number[] }>({
 /**
  * `rate`: growth rates in 1/h of one organism at temperatures in °C.
  * @throws Joi.ValidationError naming the field
+ * @example rateCommand({ organism: 'yeast', celsius: [24] }).perHour.length // = 1
  */
 export function rateCommand(raw: unknown): { readonly perHour: readonly number[] } {
   const { organism, celsius } = Joi.attempt(raw, SCHEMA, { convert: false });

@@ -25,6 +25,7 @@ const LONGEST_POST = 600_000;
  * device's own clock says they lie apart.
  *
  * @param before what was known of this device
+ * @example arrived(post, null, now).late // 0
  */
 export function arrived(post: Post, before: KnownDevice | null, now: number): Arrival {
   const { device, kind, name = device, boot = '' } = post;

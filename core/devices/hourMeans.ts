@@ -13,7 +13,12 @@ export interface HourSoFar {
 /** An hour counts that was listened to for so long. */
 const ENOUGH = 20 * MINUTE;
 
-/** Takes a reading in. @returns the hour that goes on, and the one before where it has just ended */
+/**
+ * Takes a reading in.
+ *
+ * @returns the hour that goes on, and the one before where it has just ended
+ * @example intoHour(null, 0, 21).ended // = null
+ */
 export function intoHour(
   before: HourSoFar | null,
   at: Instant,

@@ -59,6 +59,7 @@ const QUIET = 90 * MINUTE;
  * @param floorMm from the lid to the floor of the empty jar
  * @param expected height by the forecast, 1 at the band
  * @returns the watch, and a height (1 at the band, straight up the glass) where it is worth a look in the log
+ * @example lidRead(watchFeed(0), { at: 0, mm: 60 }, 90, 1).height // = null
  */
 export function lidRead(
   watch: LidWatch,

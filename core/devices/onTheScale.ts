@@ -53,6 +53,8 @@ export const nothingWeighed = (without: number | null = null): OnTheScale => ({
  * Takes one more number in. What the scale showed before it fell silent is taken to be on it still when it comes back, in
  * whatever way it counts then. Nought in the middle of a portion is a jar that was lifted; before one, a scale that was set
  * to nought.
+ *
+ * @example weighedOn(nothingWeighed(412), { at: 0, grams: 436 }).shown.length // = 1
  */
 export function weighedOn(state: OnTheScale, { at, grams }: Shown): OnTheScale {
   const silent = state.shown.length > 0 && at - state.shown.at(-1)!.at > SILENCE;
@@ -84,7 +86,11 @@ export function weighedOn(state: OnTheScale, { at, grams }: Shown): OnTheScale {
   return { ...now, portionG: rests - without, lifted: false };
 }
 
-/** Grams of the portion by the last number, whether it rests or not; never less than nothing. */
+/**
+ * Grams of the portion by the last number, whether it rests or not; never less than nothing.
+ *
+ * @example portionOn(weighedOn(nothingWeighed(412), { at: 0, grams: 436 })) // = 24
+ */
 export function portionOn({ without, shown, portionG, lifted }: OnTheScale): number {
   const last = shown.at(-1);
   if (without === null || lifted || !last) return portionG;
@@ -101,7 +107,11 @@ export const slackOf = (wantedG: number): number => Math.max(1, 0.02 * wantedG);
 /** It rests in range for so long before the bench goes on by itself, ms. */
 const REST = 1200;
 
-/** Whether the portion is in, and nobody is pouring any more. */
+/**
+ * Whether the portion is in, and nobody is pouring any more.
+ *
+ * @example isPoured(nothingWeighed(412), 24, 0) // = false
+ */
 export function isPoured(state: OnTheScale, wantedG: number, now: Instant): boolean {
   const { rests, since, portionG, lifted } = state;
   if (rests === null || since === null || lifted || now - since < REST) return false;

@@ -38,7 +38,10 @@ export const PLAYED_OFF = 120_000;
 const GAP_EACH = 400;
 const LONGEST_GAP = 12;
 
-/** @param wrongClock how far its own clock is off, ms */
+/**
+ * @param wrongClock how far its own clock is off, ms
+ * @example playedScale(7).step(1000).every(({ grams }) => Math.abs(grams) < 2) // = true
+ */
 export function playedScale(seed: number, wrongClock = 0): PlayedScale {
   const chance = chanceFrom(seed);
   let now = 0;

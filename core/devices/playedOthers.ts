@@ -33,6 +33,9 @@ const EVERY = 2000;
 /** A thermometer closes all but 1/e of the gap to its room in so long, ms. */
 const SLOW = 90_000;
 
+/**
+ * @example playedThermometer(7, 21).step(2000).length // = 1
+ */
 export function playedThermometer(seed: number, celsius = 21): PlayedThermometer {
   const chance = chanceFrom(seed);
   let room = celsius;
@@ -53,6 +56,9 @@ export function playedThermometer(seed: number, celsius = 21): PlayedThermometer
   };
 }
 
+/**
+ * @example playedLid(7, 90).step(2000).length // = 1
+ */
 export function playedLid(seed: number, mm = 90): PlayedLid {
   const chance = chanceFrom(seed);
   let seen = mm;

@@ -16,6 +16,7 @@ export type Condition = (typeof CONDITIONS)[number];
  *
  * @param massG grams of it
  * @param alive share of the usual cells of that condition that still live, 0 to 1
+ * @example starterIn('ripe', { white: 1 }, 100, 50).massG // = 50
  */
 export function starterIn(
   condition: Condition,

@@ -3,6 +3,7 @@
  * recurrence with the roots of x^(d+1) = x + 1 (Roberts 2018), carried over by the inverse of the normal distribution.
  *
  * @returns `count` vectors of `dimensions` standard normal numbers
+ * @example evenDraws(16, 3).length // = 16
  */
 export function evenDraws(count: number, dimensions: number): readonly (readonly number[])[] {
   let root = 2;
@@ -50,7 +51,11 @@ const TAIL_DOWN = [0.007784695709041462, 0.3224671290700398, 2.445134137142996, 
 const polynomial = (coefficients: readonly number[], x: number) =>
   coefficients.reduce((sum, c) => sum * x + c, 0);
 
-/** The middle, 10 % and 90 % points of a few numbers, between neighbours in straight lines. */
+/**
+ * The middle, 10 % and 90 % points of a few numbers, between neighbours in straight lines.
+ *
+ * @example tenthAndNineTenths([1, 2, 3]).middle // = 2
+ */
 export function tenthAndNineTenths(numbers: readonly number[]): {
   readonly low: number;
   readonly middle: number;

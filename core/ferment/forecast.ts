@@ -35,7 +35,11 @@ const LEAST_RISE = 0.08;
 export const LEAST_RIPE_SHARE = 0.6;
 const EMPTY = 0.02;
 
-/** Follows a mix from its feed for some hours. Cost: about 0.3 ms for 14 days. */
+/**
+ * Follows a mix from its feed for some hours. Cost: about 0.3 ms for 14 days.
+ *
+ * @example forecast(feed(ripe, { keepG: 20, flourG: 40, waterG: 40, flour: { white: 1 } }), { air: () => 24, vessel, pace: USUAL_PACE }, 24).peaksAtH
+ */
 export function forecast(mix: Mix, conditions: Conditions, hours: number): Forecast {
   const buffer = blendTraits(mix.flour).buffer;
   const curve: Moment[] = [];
@@ -62,7 +66,11 @@ export function forecast(mix: Mix, conditions: Conditions, hours: number): Forec
 export const hoochHungerOf = (mix: Mix): number =>
   MODEL.hoochHunger * Math.max(1, (100 / Math.max(50, mix.hydrationPct)) ** 1.5);
 
-/** The moment at some hours, between the points of a curve in straight lines. */
+/**
+ * The moment at some hours, between the points of a curve in straight lines.
+ *
+ * @example momentAt(forecast(mix, conditions, 24).curve, 5.5).height
+ */
 export function momentAt(curve: readonly Moment[], hours: number): Moment {
   const after = indexFrom(curve, hours);
   const right = curve[Math.min(after, curve.length - 1)]!;
@@ -83,7 +91,11 @@ export function momentAt(curve: readonly Moment[], hours: number): Moment {
   };
 }
 
-/** The height at some hours, without the rest of the moment. */
+/**
+ * The height at some hours, without the rest of the moment.
+ *
+ * @example heightAt(forecast(mix, conditions, 24).curve, 0) // 1: the band
+ */
 export function heightAt(curve: readonly Moment[], hours: number): number {
   const after = indexFrom(curve, hours);
   const right = curve[Math.min(after, curve.length - 1)]!;
@@ -93,7 +105,11 @@ export function heightAt(curve: readonly Moment[], hours: number): number {
   return left.height + t * (right.height - left.height);
 }
 
-/** The stage of a feed at some hours after it. */
+/**
+ * The stage of a feed at some hours after it.
+ *
+ * @example stageAt(forecast(mix, conditions, 24), 6) // e.g. 'ripe'
+ */
 export function stageAt(f: Forecast, hours: number): Stage {
   return stageOf({ ...momentAt(f.curve, hours), ...f });
 }

@@ -47,6 +47,8 @@ export const keepOf = (mix: Mix, massG: number): Mix => ({ ...mix, massG });
 /**
  * A mix that some grams of liquid were poured off from: less water to the same flour. Cells and acid per gram of what stays
  * are taken as they were, for the liquid carries its share of both.
+ *
+ * @example drained(starterIn('hungry', { white: 1 }, 100, 100), 10).massG // = 90
  */
 export function drained(mix: Mix, offG: number): Mix {
   if (offG <= 0) return mix;
@@ -71,6 +73,8 @@ export interface FeedParts {
 /**
  * A feed is a mixing of masses: cells and acid are diluted by mass, food and gluten by flour, the gas is stirred out,
  * and the cells bring their past (their adaptation) along. Mass, flour, water and heat are conserved.
+ *
+ * @example feed(starterIn('ripe', { white: 1 }, 100, 100), { keepG: 20, flourG: 40, waterG: 40, flour: { white: 1 } }).massG // = 100
  */
 export function feed(mix: Mix, parts: FeedParts): Mix {
   const { keepG, flourG, waterG } = parts;
@@ -105,7 +109,11 @@ export function feed(mix: Mix, parts: FeedParts): Mix {
   };
 }
 
-/** Specific heat of a mix in J/(g K), from its flour and water. */
+/**
+ * Specific heat of a mix in J/(g K), from its flour and water.
+ *
+ * @example mixHeat(100) > mixHeat(50) // = true
+ */
 export function mixHeat(hydrationPct: number): number {
   const { flourG, waterG } = flourAndWater(1, hydrationPct);
   return flourG * MODEL.flourHeat + waterG * MODEL.waterHeat;

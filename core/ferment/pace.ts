@@ -64,7 +64,11 @@ export const PACE_UNKNOWNS = PACE_KEYS.length + 1;
 /** The pace in the middle of a belief. */
 export const middlePace = (belief: PaceBelief): Pace => paceFromLogs(belief.mean);
 
-/** The pace of logarithms in the order of {@link PACE_KEYS}. */
+/**
+ * The pace of logarithms in the order of {@link PACE_KEYS}.
+ *
+ * @example paceFromLogs([0, 0, 0, 0]).pace // = 1
+ */
 export function paceFromLogs(logs: readonly number[]): Pace {
   const [pace, lift, frailty, reach, tilt, bend] = logs.map(Math.exp) as Six;
   return { pace, lift, frailty, reach, tilt, bend };
@@ -72,7 +76,11 @@ export function paceFromLogs(logs: readonly number[]): Pace {
 
 type Six = [number, number, number, number, number, number];
 
-/** One draw from a belief and the feed's mood, for {@link PACE_UNKNOWNS} standard normal numbers. */
+/**
+ * One draw from a belief and the feed's mood, for {@link PACE_UNKNOWNS} standard normal numbers.
+ *
+ * @example drawnPace(USUAL_BELIEF, evenDraws(1, PACE_UNKNOWNS)[0])
+ */
 export function drawnPace(
   { mean, factor, width }: PaceBelief,
   normal: readonly number[],

@@ -73,7 +73,11 @@ function alongDay(points: readonly (readonly [number, number])[], hourOfDay: num
   return last[1];
 }
 
-/** A day of temperatures every quarter of an hour, for a simulation that asks often. */
+/**
+ * A day of temperatures every quarter of an hour, for a simulation that asks often.
+ *
+ * @example dayTable(() => 21).length // = 97
+ */
 export function dayTable(temperature: DayTemperature): Float64Array {
   return Float64Array.from({ length: 97 }, (_, quarter) => celsiusAt(temperature, quarter / 4));
 }

@@ -39,6 +39,8 @@ export function growthRate(organism: Organism, celsius: number): number {
 /**
  * How fast gas leaves a mix against 22 °C: it doubles with each 10 °C, as diffusion and flow in a thick paste do.
  * Held at the ends of the range in which anything grows.
+ *
+ * @example leakFactor(32) / leakFactor(22) // = 2.0
  */
 export function leakFactor(celsius: number): number {
   return onGrid(LEAK_GRID, Math.min(GROWTH_ENDS, Math.max(GROWTH_BEGINS + STEP, celsius)));

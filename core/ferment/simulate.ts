@@ -36,6 +36,7 @@ const IDLE_HUNGER = 12;
  * run with steps ten times finer. Beyond {@link LONGEST} hours it stays as it is.
  *
  * @param refine divides the step length, for checks of accuracy
+ * @example simulate(starterIn('ripe', { white: 1 }, 100, 100), { air: () => 24, vessel: { emptyG: 300, capacityMl: 400 }, pace: USUAL_PACE }, 6).massG // = 100
  */
 export function simulate(
   mix: Mix,

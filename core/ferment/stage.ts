@@ -35,7 +35,11 @@ const HUNGRY = 8;
 /** Below this a starter with food left sleeps, °C. */
 const ASLEEP_CELSIUS = 8;
 
-/** The stage shown by the signs, in the order in which a keeper would notice them. */
+/**
+ * The stage shown by the signs, in the order in which a keeper would notice them.
+ *
+ * @example stageOf({ ...signs, hunger: 20, hoochHunger: 48 }) // 'hungry'
+ */
 export function stageOf(signs: StageSigns): Stage {
   const { hours, height, hunger, peaksAtH, ripeFromH, ripeUntilH } = signs;
   if (hunger >= signs.hoochHunger) return 'hooch';

@@ -12,7 +12,11 @@ export interface Vessel {
   readonly taper?: number;
 }
 
-/** A jar of the usual proportions in which a mix of this mass fills a quarter. */
+/**
+ * A jar of the usual proportions in which a mix of this mass fills a quarter.
+ *
+ * @example usualVessel(100, 100).capacityMl > 300 // = true
+ */
 export function usualVessel(massG: number, hydrationPct: number): Vessel {
   const capacityMl = Math.max(200, (4 * massG) / freshDensity(hydrationPct));
   return { capacityMl, emptyG: 0.55 * capacityMl };
@@ -21,6 +25,8 @@ export function usualVessel(massG: number, hydrationPct: number): Vessel {
 /**
  * Hours in which a jar closes all but 1/e of the gap to the temperature of its place (Newton's law of cooling): the heat
  * held by mix and glass over the flow through the wall of a cylinder as high as it is wide.
+ *
+ * @example jarTimeConstant({ emptyG: 300, capacityMl: 750 }, 200, 100) > jarTimeConstant({ emptyG: 300, capacityMl: 750 }, 100, 100) // = true
  */
 export function jarTimeConstant(vessel: Vessel, massG: number, hydrationPct: number): number {
   const heat = massG * mixHeat(hydrationPct) + vessel.emptyG * MODEL.glassHeat;

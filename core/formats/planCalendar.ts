@@ -41,6 +41,7 @@ const APART = 5 * MINUTE;
  * passed.
  *
  * @returns the text of the file, and what it brought, to be handed in with the next one
+ * @example planCalendar({ steps, calendar: 'plan', zone: 'Europe/Lisbon', now, alarms: true, sent: [] }).text
  */
 export function planCalendar({ steps: told, calendar, zone, now, alarms, sent }: PlanCalendar): {
   readonly text: string;

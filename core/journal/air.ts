@@ -19,7 +19,11 @@ export interface PlaceHistory {
 /** How places and their temperatures changed over time. */
 export type Places = ReadonlyMap<string, PlaceHistory>;
 
-/** The places a kitchen has, with their history, from its live events. */
+/**
+ * The places a kitchen has, with their history, from its live events.
+ *
+ * @example placesOf(logOf(journal, now).all).get('counter')
+ */
 export function placesOf(live: readonly JournalEvent[]): Places {
   const places = new Map<string, { arranged: Arranged[]; measured: (Measured | LowHigh)[] }>();
   const historyOf = (id: string) => {
@@ -36,7 +40,11 @@ export function placesOf(live: readonly JournalEvent[]): Places {
   return places;
 }
 
-/** A place as it was at an instant; before it was first set up it counts as it was then. */
+/**
+ * A place as it was at an instant; before it was first set up it counts as it was then.
+ *
+ * @example placeAt(new Map(), 'counter', 0) // = undefined
+ */
 export function placeAt(places: Places, id: string, at: Instant): Place | undefined {
   const history = places.get(id)?.arranged;
   if (history?.length === 1) return history[0]!.place;
@@ -47,7 +55,11 @@ export function placeAt(places: Places, id: string, at: Instant): Place | undefi
 export const celsiusOf = (places: Places, place: string, at: Instant, time: KitchenTime): number =>
   airOf([{ from: at, place }], at, places, time)(0);
 
-/** What was measured in a place; null where nothing was. */
+/**
+ * What was measured in a place; null where nothing was.
+ *
+ * @example trackIn(places, 'counter', time)?.celsius
+ */
 export function trackIn(places: Places, id: string, time: KitchenTime): Track | null {
   const history = places.get(id);
   if (!history || history.measured.length === 0) return null;
@@ -71,6 +83,7 @@ const MEASURED_IS_OFF = 0.3;
  * gave goes before what stands on a card.
  *
  * @param shiftCelsius added throughout: how far the thermometer may be off
+ * @example airOf(jar.stays, jar.since, places, time)(2.5)
  */
 export function airOf(
   stays: readonly Stay[],

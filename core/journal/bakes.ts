@@ -40,6 +40,7 @@ export const picturesOf = (
  *
  * @param chapters of the jar
  * @param begun the instants at which bowls were begun from it
+ * @example bakesIn(storyOf(events), events).at(0)?.took.at
  */
 export function bakesIn(
   chapters: readonly Chapter[],
@@ -60,7 +61,11 @@ export function bakesIn(
   return bakes.sort((a, b) => instantOf(b.took) - instantOf(a.took));
 }
 
-/** The instants at which bowls were begun from each jar: what was taken then went into them. */
+/**
+ * The instants at which bowls were begun from each jar: what was taken then went into them.
+ *
+ * @example bowlsBegun([]) // = new Map()
+ */
 export function bowlsBegun(
   live: readonly JournalEvent[],
 ): ReadonlyMap<string, ReadonlySet<number>> {

@@ -34,7 +34,11 @@ export interface Comparison {
   readonly differences: readonly Difference[];
 }
 
-/** Compares the present feeds of two jars: what was seen of both at the same hours, and when they peak. */
+/**
+ * Compares the present feeds of two jars: what was seen of both at the same hours, and when they peak.
+ *
+ * @example compareJars(standingOf('tern'), standingOf('knot')).fedAlike
+ */
 export function compareJars(a: Standing, b: Standing): Comparison {
   const differences: Difference[] = [];
   const seen = looksTogether(a, b);
@@ -62,6 +66,7 @@ export function compareJars(a: Standing, b: Standing): Comparison {
  * not two.
  *
  * @param one a jar that is to be one of them
+ * @example bestPair([]) // = null
  */
 export function bestPair(
   standings: readonly Standing[],

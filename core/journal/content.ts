@@ -13,6 +13,8 @@ export interface Content {
 /**
  * What is in a jar now: the one door to it, for the bench, the planner, the shelf and every sentence. What was taken out and
  * poured off is gone; what was poured off took water along, so that the rest is stiffer.
+ *
+ * @example contentOf(jar).massG
  */
 export function contentOf({ fedMix, pouredG, massG }: Jar): Content {
   const { hydrationPct, flour } = drained(fedMix, pouredG);

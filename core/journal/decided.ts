@@ -42,6 +42,8 @@ const TOLD_AFTER = DAY;
 /**
  * The bakes that are wanted, by their hours: of each wish the last word, unless it was dropped since. One that comes back stands
  * there once for each time in the days ahead, by the kitchen's own clock; each can be changed or dropped by itself.
+ *
+ * @example bakesOf(logOf(journal, now), now, time).at(0)?.from
  */
 export function bakesOf(log: Log, now: Instant, time: KitchenTime): readonly Bake[] {
   const bakes = new Map<string, Told>();
@@ -121,7 +123,11 @@ export const tripsOf = (log: Log): readonly Trip[] =>
 /** A step that was put off is old news after so long. */
 const FORGOTTEN = 60 * DAY;
 
-/** Jars left alone: a later word takes the place of earlier ones that it overlaps. */
+/**
+ * Jars left alone: a later word takes the place of earlier ones that it overlaps.
+ *
+ * @example leftAloneOf(logOf([], now), now) // []
+ */
 export function leftAloneOf(log: Log, now: Instant): readonly (LeftAlone & { id: string })[] {
   let left: (LeftAlone & { id: string })[] = [];
   for (const event of log.of('letBe')) {
@@ -156,6 +162,7 @@ export const settingsOf = (log: Log, usual: Settings): Settings =>
  * The zones a kitchen has been in, in order; a kitchen that moved keeps the hours of its past.
  *
  * @param fallback the zone of a kitchen that never said
+ * @example zonesOf([], 'Europe/Lisbon') // = [{ from: -Infinity, zone: 'Europe/Lisbon' }]
  */
 export function zonesOf(zoned: readonly Zoned[], fallback: string): readonly ZoneSince[] {
   let zones: readonly ZoneSince[] = [{ from: -Infinity, zone: fallback }];

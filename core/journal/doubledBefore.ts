@@ -1,7 +1,11 @@
 import { type Blend, doubledHeight, highest } from '../measure';
 import { type JarEvent, type Looked, risenTo } from './events';
 
-/** Feeds in a row, up to the one before the present, that somebody saw double. A feed nobody watched ends the row. */
+/**
+ * Feeds in a row, up to the one before the present, that somebody saw double. A feed nobody watched ends the row.
+ *
+ * @example doubledBefore([]) // = 0
+ */
 export function doubledBefore(events: readonly JarEvent[]): number {
   let present = true;
   let looks: Looked[] = [];

@@ -13,6 +13,7 @@ const AT_LEAST = 0.4;
  *
  * @param standing the jar before the look
  * @param height against the band
+ * @example doubtOf(standing, 9, now) // what was expected: nothing stands at nine times its band
  */
 export function doubtOf(
   { jar, outlook, hours }: Standing,

@@ -93,6 +93,7 @@ const FORGOTTEN_FEEDS = 40;
  * What was in it is followed through its last feeds only: of what went before, cells and acid have been diluted away.
  *
  * @param checkpoint an earlier fold of the same jar, used when the events still begin with those it saw
+ * @example foldJar([], context) // null: it was never started
  */
 export function foldJar(
   events: readonly JarEvent[],
@@ -111,7 +112,11 @@ const beginsWith = (events: readonly JarEvent[], first: readonly JarEvent[]): bo
   events === first ||
   (first.length <= events.length && first.every((event, i) => event === events[i]));
 
-/** Where one has to begin to know what is in a jar at an entry. */
+/**
+ * Where one has to begin to know what is in a jar at an entry.
+ *
+ * @example followedFrom(events, events.length - 1)
+ */
 export function followedFrom(events: readonly JarEvent[], entry: number): number {
   let feeds = 0;
   for (let i = entry - 1; i >= 0; i--)
@@ -151,6 +156,7 @@ function asItCame(event: Started): Mix {
  * A jar after one more entry: a step of the fold. Entries before the jar was started change nothing.
  *
  * @param mixThen what was in it at an instant: by the model, when not given
+ * @example withEvent(jar, { kind: 'moved', id: 'm', at: '2026-03-13T18:20Z', jar: 'tern', place: 'fridge' }, context)
  */
 export function withEvent(
   jar: Jar | null,
@@ -251,7 +257,11 @@ export function withEvent(
 const sameChange = ({ change: a }: JarCard, { change: b }: JarCard) =>
   a?.feeds === b?.feeds && JSON.stringify(a?.to) === JSON.stringify(b?.to);
 
-/** What a feed puts into the jar, with the warmth it brings. */
+/**
+ * What a feed puts into the jar, with the warmth it brings.
+ *
+ * @example feedParts(jar, fed, context).flourCelsius
+ */
 export function feedParts(jar: Jar, event: Fed, context: FoldContext): FeedParts {
   const kitchen = kitchenCelsius(jar, instantOf(event), context);
   return { ...event, flourCelsius: kitchen, waterCelsius: event.waterCelsius ?? kitchen };
@@ -268,7 +278,11 @@ function kitchenCelsius(jar: Jar, at: Instant, { places, time }: FoldContext): n
   return celsiusOf(places, id, at, time);
 }
 
-/** The mix in a jar at an instant after its band was set, by the model. */
+/**
+ * The mix in a jar at an instant after its band was set, by the model.
+ *
+ * @example mixAt(jar, now, context).acid
+ */
 export function mixAt(jar: Jar, at: Instant, context: FoldContext): Mix {
   return simulate(jar.fedMix, conditionsOf(jar, context), Math.max(0, (at - jar.since) / HOUR));
 }
@@ -284,7 +298,11 @@ export const conditionsOf = (
   pace,
 });
 
-/** What a fold depends on besides its events, in few characters: the places, the clock, the pace and the model itself. */
+/**
+ * What a fold depends on besides its events, in few characters: the places, the clock, the pace and the model itself.
+ *
+ * @example contextPrint(context) === contextPrint({ ...context, time: kitchenTime('UTC') })
+ */
 export function contextPrint({ places, time, pace }: FoldContext): string {
   const said = [...places.values()].flatMap(({ arranged, measured }) => [...arranged, ...measured]);
   return fingerprint([

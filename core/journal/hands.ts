@@ -28,7 +28,11 @@ export const USUAL_HANDS: HandsPattern = {
   painted: {},
 };
 
-/** Hands after a change: field by field, and hour by hour where they are painted. */
+/**
+ * Hands after a change: field by field, and hour by hour where they are painted.
+ *
+ * @example withHands(USUAL_HANDS, { upFrom: 7 }).upFrom // = 7
+ */
 export function withHands(hands: HandsPattern, { painted, ...change }: HandsChange): HandsPattern {
   const cells = Object.entries({ ...hands.painted, ...painted }).filter(
     (cell): cell is [string, HandsState] => cell[1] !== null,
@@ -36,7 +40,11 @@ export function withHands(hands: HandsPattern, { painted, ...change }: HandsChan
   return { ...hands, ...change, painted: Object.fromEntries(cells) };
 }
 
-/** What is new in hands, as little as tells it: two tabs that change different hours then do not undo each other. */
+/**
+ * What is new in hands, as little as tells it: two tabs that change different hours then do not undo each other.
+ *
+ * @example handsChange(USUAL_HANDS, USUAL_HANDS) // = {}
+ */
 export function handsChange(before: HandsPattern, after: HandsPattern): HandsChange {
   const { painted: was, ...old } = before;
   const { painted: is, ...now } = after;

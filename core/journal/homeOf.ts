@@ -4,7 +4,11 @@ import { type JarEvent, instantOf } from './events';
 /** Where a jar lives shows within a fortnight. */
 const LOOKED_BACK = 14 * DAY;
 
-/** Where a jar usually stands: the place it spent most of the last fortnight in. Null before it was started. */
+/**
+ * Where a jar usually stands: the place it spent most of the last fortnight in. Null before it was started.
+ *
+ * @example homeOf([], 0) // = null
+ */
 export function homeOf(events: readonly JarEvent[], now: Instant): string | null {
   const spent = new Map<string, number>();
   let place: string | null = null;

@@ -21,6 +21,7 @@ const THERE = ' if fed';
  * What becomes of a jar that is fed so: how it would stand right after the feed, with its outlook.
  *
  * @param hours how far to look, from the feed
+ * @example ifFed(jar, { at: now, keepG: 20, flourG: 40, waterG: 40, flour: { white: 1 }, place }, context, belief, 48).outlook
  */
 export function ifFed(
   jar: Jar,

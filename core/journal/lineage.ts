@@ -5,6 +5,7 @@ import { instantOf, type JarEvent } from './events';
  * on back. A jar that was split off, or woken from a backup, has a past.
  *
  * @param byJar live events by jar, oldest first
+ * @example lineage('tern', new Map()) // = []
  */
 export function lineage(
   jar: string,

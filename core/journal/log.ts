@@ -35,6 +35,8 @@ interface Kept {
 
 /**
  * The log of a journal at an hour, made anew only where it must be. Keep one of these for each kitchen that is open.
+ *
+ * @example logKeeper()([], 0).all // = []
  */
 export function logKeeper(): (journal: readonly JournalEvent[], now: Instant) => Log {
   let kept: Kept | null = null;
@@ -48,7 +50,11 @@ export function logKeeper(): (journal: readonly JournalEvent[], now: Instant) =>
   };
 }
 
-/** The log of a journal at an hour. */
+/**
+ * The log of a journal at an hour.
+ *
+ * @example logOf([], 0).all // = []
+ */
 export function logOf(journal: readonly JournalEvent[], now: Instant): Kept['log'] {
   const gone = withdrawnIn(journal);
   const live = without(journal, gone);
@@ -190,7 +196,11 @@ function withdrawnIn(events: readonly JournalEvent[]): ReadonlySet<string> {
   return gone;
 }
 
-/** Live events by jar, oldest first. */
+/**
+ * Live events by jar, oldest first.
+ *
+ * @example eventsByJar([]) // = new Map()
+ */
 export function eventsByJar(
   live: readonly JournalEvent[],
 ): ReadonlyMap<string, readonly JarEvent[]> {

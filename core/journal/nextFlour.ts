@@ -1,7 +1,11 @@
 import { type Blend, mixBlends } from '../measure';
 import { type Jar } from './fold';
 
-/** How far a change of flour has come: feeds done of how many; null without one, and once it is done. */
+/**
+ * How far a change of flour has come: feeds done of how many; null without one, and once it is done.
+ *
+ * @example flourChange(jar) // e.g. { done: 2, of: 6 }
+ */
 export function flourChange({ card, fedInChange }: Jar): { done: number; of: number } | null {
   const { change } = card;
   return change && fedInChange < change.feeds ? { done: fedInChange, of: change.feeds } : null;
@@ -10,6 +14,8 @@ export function flourChange({ card, fedInChange }: Jar): { done: number; of: num
 /**
  * The flour of a jar's next feed: its usual one, or on the way to another a little more of that at every feed, so that the
  * cells can follow.
+ *
+ * @example nextFlour(jar) // e.g. { white: 0.7, rye: 0.3 }
  */
 export function nextFlour({ card, fedInChange }: Jar): Blend {
   const { change, flour } = card;

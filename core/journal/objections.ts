@@ -19,6 +19,8 @@ const CLOCK_SLACK = 2 * 60_000;
 /**
  * What is wrong with a new entry for a jar, given its earlier ones; empty when nothing is. Shapes and types are the
  * schema's business: this is what only the journal can know.
+ *
+ * @example objectionsTo(fed, jar, earlier, now).map(({ field }) => field) // e.g. ['keep']
  */
 export function objectionsTo(
   event: JarEvent,
@@ -88,7 +90,11 @@ export function objectionsTo(
   return found;
 }
 
-/** What is wrong with the hour of something that was done; one that cannot be read comes as NaN. */
+/**
+ * What is wrong with the hour of something that was done; one that cannot be read comes as NaN.
+ *
+ * @example timeObjections(NaN, 0).length // = 1
+ */
 export function timeObjections(at: Instant, now: Instant): readonly Objection[] {
   const object = (message: string) => [{ field: 'at', message }];
   if (Number.isNaN(at)) return object('Give a day and a time.');
@@ -98,7 +104,11 @@ export function timeObjections(at: Instant, now: Instant): readonly Objection[] 
     : [];
 }
 
-/** What is wrong with a weight on the scale, grams; blank comes as NaN. */
+/**
+ * What is wrong with a weight on the scale, grams; blank comes as NaN.
+ *
+ * @example weightObjections('water', 40) // = []
+ */
 export function weightObjections(field: string, grams: number): readonly Objection[] {
   if (Number.isNaN(grams)) return [{ field, message: 'Give a weight in grams.' }];
   if (grams < LEAST_G) return [{ field, message: 'More than nothing, please.' }];

@@ -13,7 +13,11 @@ export interface SeenPeak {
 /** Nobody's memory of a feed reaches further, hours. */
 const TOO_LATE = 60;
 
-/** The peaks that were logged of a jar, oldest first. */
+/**
+ * The peaks that were logged of a jar, oldest first.
+ *
+ * @example seenPeaks(events, context).at(-1)?.hours
+ */
 export function seenPeaks(
   events: readonly JarEvent[],
   { places, time }: Pick<FoldContext, 'places' | 'time'>,

@@ -9,7 +9,11 @@ const PATIENCE = HOUR;
 export const openPromise = ({ promised }: Jar, now: Instant): Promised | null =>
   promised && now >= promised.from + PATIENCE ? promised : null;
 
-/** A jar with the moves that are to come. */
+/**
+ * A jar with the moves that are to come.
+ *
+ * @example withComing(jar, log.coming.get(jar.id) ?? [])
+ */
 export function withComing(jar: Jar, coming: readonly JarEvent[]): Jar {
   const moves = coming.filter((event) => event.kind === 'moved');
   if (moves.length === 0) return jar;

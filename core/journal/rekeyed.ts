@@ -11,7 +11,11 @@ export interface NewKeys {
 
 const same = (id: string) => id;
 
-/** A journal with other keys: wherever an entry names a jar, another entry, a tub or a place, it names it anew. */
+/**
+ * A journal with other keys: wherever an entry names a jar, another entry, a tub or a place, it names it anew.
+ *
+ * @example rekeyed(events, { jar: jarsByStart(events) })
+ */
 export function rekeyed(
   events: readonly JournalEvent[],
   { jar = same, entry = same, tub = same, place = same }: NewKeys,
@@ -107,6 +111,8 @@ export function rekeyed(
 /**
  * Keys for jars that were once named after their starters, so that two starters of one name could melt into one: each is
  * called after the entry it began with, which is its own. Two devices that know the same jar call it the same.
+ *
+ * @example jarsByStart([])('tern') // = 'tern'
  */
 export function jarsByStart(events: readonly JournalEvent[]): (id: string) => string {
   const starts = new Map<string, { readonly id: string; readonly at: number }>();
@@ -123,7 +129,11 @@ export function jarsByStart(events: readonly JournalEvent[]): (id: string) => st
 /** Places that every kitchen begins with: they mean the same in all of them. */
 const COMMON: ReadonlySet<string> = new Set(USUAL_PLACES.map(({ id }) => id));
 
-/** Keys for places that were once numbered, as {@link jarsByStart} gives them to jars. */
+/**
+ * Keys for places that were once numbered, as {@link jarsByStart} gives them to jars.
+ *
+ * @example placesByStart([])('counter') // = 'counter'
+ */
 export function placesByStart(events: readonly JournalEvent[]): (id: string) => string {
   const firsts = new Map<string, string>();
   for (const event of events)

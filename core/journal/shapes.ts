@@ -322,7 +322,11 @@ const CHECKS = new Map(
   Object.entries(SHAPES).map(([kind, shape]) => [kind, fitsOf(shape)] as const),
 );
 
-/** Whether something is an entry of a journal, `now` being the hour at the door. */
+/**
+ * Whether something is an entry of a journal, `now` being the hour at the door.
+ *
+ * @example isEntry({ kind: 'fed' }, 0) // = false
+ */
 export function isEntry(item: unknown, now: number): item is JournalEvent {
   const kind = (item as { readonly kind?: unknown } | null)?.kind;
   const check = typeof kind === 'string' ? CHECKS.get(kind) : undefined;

@@ -73,6 +73,7 @@ export const SKETCHED: Fineness = { draws: evenDraws(9, PACE_UNKNOWNS + 1), ever
  *
  * @param hours how far to look, from the setting of the band
  * @param doubted the same jar as it may be as well, where nobody knows which: half of the draws are about it
+ * @example outlookOf(jar, context, 48).forecast.peaksAtH
  */
 export function outlookOf(
   jar: Jar,
@@ -119,7 +120,11 @@ export function outlookOf(
   };
 }
 
-/** A jar at `now`, read off an outlook that reaches at least so far. */
+/**
+ * A jar at `now`, read off an outlook that reaches at least so far.
+ *
+ * @example standingAt(jar, outlookOf(jar, context, 48), context, now).stage
+ */
 export function standingAt(
   jar: Jar,
   outlook: Outlook,
@@ -158,7 +163,11 @@ function outOfTheCold(
   return now - last.from > JUST_OUT ? null : last.from;
 }
 
-/** Hours to look ahead so that a jar's `now` and what follows are inside: whole days, for outlooks that can be reused. */
+/**
+ * Hours to look ahead so that a jar's `now` and what follows are inside: whole days, for outlooks that can be reused.
+ *
+ * @example horizonFor(jar, jar.since + 30 * HOUR, 12) // 48
+ */
 export function horizonFor(jar: Jar, now: Instant, ahead: number): number {
   return Math.min(LONGEST, Math.ceil(((now - jar.since) / HOUR + ahead) / 24) * 24);
 }

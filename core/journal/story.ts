@@ -57,6 +57,7 @@ const BY_ITSELF: ReadonlySet<JarEvent['kind']> = new Set([
  *
  * @param events of one jar, oldest first
  * @returns chapters in order of their first entries; every entry stands in exactly one
+ * @example storyOf([]) // = []
  */
 export function storyOf(events: readonly JarEvent[]): readonly Chapter[] {
   interface Draft {
@@ -113,7 +114,11 @@ const belongsTo = (fed: Fed, last: JarEvent | undefined): boolean =>
   BEFORE_A_FEED.has(last.kind) &&
   instantOf(fed) - instantOf(last) <= ONE_VISIT;
 
-/** How far a chapter's feed was seen to rise; null where nobody saw it above the band. */
+/**
+ * How far a chapter's feed was seen to rise; null where nobody saw it above the band.
+ *
+ * @example riseOf({ fed: null, entries: [] }) // = null
+ */
 export function riseOf({ fed, entries }: Chapter): Rise | null {
   if (!fed) return null;
   let rise: Rise | null = null;

@@ -25,6 +25,7 @@ const FLAT = 0.5;
  *
  * @param said oldest first
  * @param placeAt the place as it was on its card at an instant
+ * @example trackOf([], () => undefined, kitchenTime('UTC')) // = null
  */
 export function trackOf(
   said: readonly (Measured | LowHigh)[],
@@ -93,7 +94,11 @@ export interface TrackFacts {
   readonly high: number;
 }
 
-/** How much of a place was measured, and how cold and warm it got. */
+/**
+ * How much of a place was measured, and how cold and warm it got.
+ *
+ * @example trackFacts({ firstHour: 0, celsius: Float32Array.of(19, 23) }).high // = 23
+ */
 export function trackFacts({ firstHour, celsius }: Track): TrackFacts {
   const known = [...celsius].filter((one) => !Number.isNaN(one));
   return {

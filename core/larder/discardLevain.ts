@@ -24,7 +24,11 @@ export interface DiscardLevain {
   readonly forecast: Forecast;
 }
 
-/** A levain of so many grams out of a lot, by the model; weaker the longer the lot stood, or when it was frozen. */
+/**
+ * A levain of so many grams out of a lot, by the model; weaker the longer the lot stood, or when it was frozen.
+ *
+ * @example discardLevain(lot, 180, () => 24).forecast.ripeFromH
+ */
 export function discardLevain(lot: Lot, levainG: number, air: Conditions['air']): DiscardLevain {
   const seedG = Math.max(1, Math.round(levainG / (1 + 2 * PARTS)));
   const partG = Math.round((levainG - seedG) / 2);

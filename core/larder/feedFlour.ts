@@ -9,6 +9,7 @@ export type OtherFlour = { readonly tub: string } | { readonly flour: Blend };
  * What a jar is fed with next: out of its tub, or as its card has it. While it changes flours, each is weighed by itself.
  *
  * @param other what this feed is given instead; a tub that is not there any more is none
+ * @example feedFlour(jar, tubsOf(live)).tub?.name
  */
 export function feedFlour(
   jar: Jar,

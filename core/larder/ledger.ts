@@ -71,7 +71,11 @@ interface OpenLot {
   thawedAt: Instant | null;
 }
 
-/** What discard is here, the oldest first: mass in is mass out and here. Later entries about a lot that was struck out are void. */
+/**
+ * What discard is here, the oldest first: mass in is mass out and here. Later entries about a lot that was struck out are void.
+ *
+ * @example lotsOf([], new Map(), 0) // = []
+ */
 export function lotsOf(
   live: readonly JournalEvent[],
   origins: ReadonlyMap<string, Origin>,
@@ -154,7 +158,11 @@ export interface Origin {
 
 const UNKNOWN_ORIGIN: Origin = { acid: 11, hydrationPct: 100 };
 
-/** What each lot was when it left its jar, by the model: one pass over a jar's events, oldest first. */
+/**
+ * What each lot was when it left its jar, by the model: one pass over a jar's events, oldest first.
+ *
+ * @example originsOf(eventsByJar(live).get('tern') ?? [], context, 0)
+ */
 export function originsOf(
   events: readonly JarEvent[],
   context: FoldContext,
@@ -179,7 +187,11 @@ export function originsOf(
   return origins;
 }
 
-/** Grams out of the oldest lots first; what is asked beyond what there is is not there. */
+/**
+ * Grams out of the oldest lots first; what is asked beyond what there is is not there.
+ *
+ * @example takeOldest([], 30) // = { from: [], lacksG: 30 }
+ */
 export function takeOldest(
   lots: readonly Lot[],
   grams: number,
@@ -205,7 +217,11 @@ const FOR_OLD = 18;
 export const lotsFor = ({ acidUpTo }: Formula, lots: readonly Lot[]): readonly Lot[] =>
   lots.filter(({ keeping }) => keeping !== 'gone' && (keeping !== 'old' || acidUpTo >= FOR_OLD));
 
-/** Several lots poured together: their mass, hydration by weight, and the sourest taste by weight. */
+/**
+ * Several lots poured together: their mass, hydration by weight, and the sourest taste by weight.
+ *
+ * @example together([{ grams: 30, hydrationPct: 100, acid: 1 }, { grams: 30, hydrationPct: 100, acid: 2 }]).grams // = 60
+ */
 export function together(lots: readonly Lot[]): {
   readonly grams: number;
   readonly hydrationPct: number;

@@ -12,7 +12,11 @@ export interface MonthUse {
   readonly wastedG: number;
 }
 
-/** The months of a log, the oldest first. */
+/**
+ * The months of a log, the oldest first.
+ *
+ * @example usesByMonth([], kitchenTime('UTC')) // = []
+ */
 export function usesByMonth(
   live: readonly JournalEvent[],
   time: KitchenTime,
@@ -61,6 +65,7 @@ const LEAST_LOG = 14 * DAY;
  * never smaller than what was then taken for a bake before the next.
  *
  * @param events of one jar, oldest first
+ * @example leanerKeep(events, 10, now)?.savedG
  */
 export function leanerKeep(
   events: readonly JarEvent[],

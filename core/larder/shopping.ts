@@ -14,6 +14,8 @@ const BAG_G = 500;
 /**
  * What to buy so that the jars can be fed for some weeks as in the last four: each flour's use less what the tubs hold of it.
  * Without tubs nobody knows what is in the house, and nothing is said.
+ *
+ * @example shoppingNote([], [], 0, 2) // = []
  */
 export function shoppingNote(
   live: readonly JournalEvent[],

@@ -14,7 +14,11 @@ export interface Tub {
   readonly useBy: string | null;
 }
 
-/** The tubs in use, in the order they were set up. */
+/**
+ * The tubs in use, in the order they were set up.
+ *
+ * @example tubsOf([]) // = []
+ */
 export function tubsOf(live: readonly JournalEvent[]): readonly Tub[] {
   const tubs = new Map<string, Tub>();
   for (const event of live) step(tubs, event);
@@ -73,6 +77,7 @@ const LOOKED_BACK = 28 * DAY;
  * Flour fed in a usual week, over the last four or what there is of the log.
  *
  * @param of keeps the feeds that count
+ * @example flourUse(live, now, ({ jar }) => jar === 'tern').gramsPerWeek
  */
 export function flourUse(
   live: readonly JournalEvent[],

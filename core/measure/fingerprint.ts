@@ -1,6 +1,8 @@
 /**
  * A short name for some texts in their order: another one whenever any of them changes. Two FNV-1a sums of 32 bits with
  * different beginnings, so that chance alone confuses two in 10¹⁸.
+ *
+ * @example fingerprint(['ab']) === fingerprint(['a', 'b']) // = false
  */
 export function fingerprint(texts: Iterable<string>): string {
   let one = 0x811c9dc5;

@@ -104,7 +104,11 @@ function glutenless(figures: Omit<Figures, 'fade'>): FlourTraits {
 /** Shares of flours by weight. They need not add up to one: {@link blendShares} normalises. */
 export type Blend = Readonly<Partial<Record<FlourKind, number>>>;
 
-/** The shares of a blend, scaled to add up to 1. An empty blend counts as white flour. */
+/**
+ * The shares of a blend, scaled to add up to 1. An empty blend counts as white flour.
+ *
+ * @example blendShares({ white: 3, rye: 1 }) // = [['white', 0.75], ['rye', 0.25]]
+ */
 export function blendShares(blend: Blend): readonly (readonly [FlourKind, number])[] {
   const present = FLOUR_KINDS.map((kind) => [kind, blend[kind] ?? 0] as const).filter(
     ([, share]) => share > 0,
@@ -116,7 +120,11 @@ export function blendShares(blend: Blend): readonly (readonly [FlourKind, number
 /** Blends are asked for their traits at every simulation. */
 const known = new WeakMap<Blend, Figures>();
 
-/** The traits of a blend: the mean of its flours by weight. */
+/**
+ * The traits of a blend: the mean of its flours by weight.
+ *
+ * @example blendTraits({ rye: 1 }) // = blendTraits({ rye: 100 })
+ */
 export function blendTraits(blend: Blend): Figures {
   const traits = known.get(blend) ?? meanTraits(blend);
   known.set(blend, traits);
@@ -172,7 +180,11 @@ export function sameBlend(a: Blend, b: Blend): boolean {
   );
 }
 
-/** The blend of two lots of flour put together, each given with its mass in grams. */
+/**
+ * The blend of two lots of flour put together, each given with its mass in grams.
+ *
+ * @example mixBlends({ white: 1 }, 30, { rye: 1 }, 10) // = { white: 0.75, rye: 0.25 }
+ */
 export function mixBlends(a: Blend, gramsA: number, b: Blend, gramsB: number): Blend {
   const total = gramsA + gramsB;
   if (total <= 0) return a;

@@ -21,6 +21,8 @@ export const hydrationOf = (flourG: number, waterG: number): number => (100 * wa
 /**
  * Density of a fresh, stirred mix in g/ml: 1.05 at 100 % and denser when stiffer.
  * Volumes of flour (0.70 ml/g once wetted) and water add up; the rest is air that stirring folds in.
+ *
+ * @example freshDensity(100) // = 1.05
  */
 export function freshDensity(hydrationPct: number): number {
   const h = hydrationPct / 100;

@@ -29,7 +29,11 @@ export interface KitchenTime {
 
 const zonesKnown = new Map<string, boolean>();
 
-/** Whether a text names an IANA zone that this device knows. */
+/**
+ * Whether a text names an IANA zone that this device knows.
+ *
+ * @example isZone('Harbour/Quay') // = false
+ */
 export function isZone(zone: string): boolean {
   let known = zonesKnown.get(zone);
   if (known === undefined) {
@@ -44,6 +48,7 @@ export function isZone(zone: string): boolean {
  *
  * @param zones an IANA zone, or several in the order in which they held
  * @throws RangeError for an unknown zone.
+ * @example kitchenTime('UTC').hourOfDay(6.5 * HOUR) // = 6.5
  */
 export function kitchenTime(zones: string | readonly ZoneSince[]): KitchenTime {
   const history = typeof zones === 'string' ? [{ from: -Infinity, zone: zones }] : zones;

@@ -129,6 +129,8 @@ const LONG_UNFED_H = 10 * 24;
 /**
  * Whether a jar has starved for so long that a usual feed may not bring it back: it is looked over first, and most often
  * comes back by a programme. A rest that it came through before is none.
+ *
+ * @example isNeglected(standing) // true after six weeks in a warm cupboard
  */
 export function isNeglected(standing: Standing): boolean {
   const { jar, now, hours } = standing;

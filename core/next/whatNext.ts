@@ -69,6 +69,8 @@ const BUILD_AHEAD = 24 * HOUR;
 /**
  * What is next for a jar, or for a levain in its bowl. For a jar in this order, the first that applies: harm, its programme, the plan that is followed, a wish that
  * nobody has planned, a move nobody has answered for, and the feed it asks for by its rhythm or by its food.
+ *
+ * @example whatNext(ahead).by
  */
 export function whatNext(ahead: JarAhead): WhatNext {
   const { standing, quarantined, programme, plan, wishes, promise } = ahead;
@@ -133,6 +135,8 @@ export const isForgotten = ({ because, by }: Pick<WhatNext, 'because' | 'by'>, n
  * What is next in a kitchen, the most pressing first: harm, then a levain that is ripe, then what is late, then by the hour until which it is best done.
  * A jar that has starved for days loses nothing more in a few hours, and waits behind one that is ripe tonight; jars that
  * press for nothing come last.
+ *
+ * @example nextInOrder([]) // = []
  */
 export function nextInOrder(jars: readonly JarAhead[]): readonly WhatNext[] {
   const now = jars[0]?.standing.now ?? 0;

@@ -8,7 +8,11 @@ export type Have = readonly string[];
 
 const bucketOf = (id: string): number => parseInt(fingerprint([id]).slice(0, 4), 16) % BUCKETS;
 
-/** The fingerprints of all heaps. The order in which entries came does not matter. */
+/**
+ * The fingerprints of all heaps. The order in which entries came does not matter.
+ *
+ * @example haveOf(['a', 'b']) // = haveOf(['b', 'a'])
+ */
 export function haveOf(ids: readonly string[]): Have {
   const heaps: string[][] = Array.from({ length: BUCKETS }, () => []);
   for (const id of ids) heaps[bucketOf(id)]!.push(id);

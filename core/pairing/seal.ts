@@ -16,6 +16,9 @@ export const newPair = (): Pair => ({ box: lettersOf(randomBytes(16)), secret: l
 
 /** A pair as a code, and the pair of a code; null where it is none. */
 export const codeOf = ({ box, secret }: Pair): string => `${box}.${secret}`;
+/**
+ * @example pairFrom('no code') // null
+ */
 export function pairFrom(code: string): Pair | null {
   const [box, secret, ...more] = code.trim().split('.');
   return more.length === 0 && BOX.test(box ?? '') && SECRET.test(secret ?? '')

@@ -40,6 +40,7 @@ interface Row {
  * colour is like nothing above or below it, and the mix is the stretch of one colour and grain that it lies on.
  *
  * @returns null where no band can be made out
+ * @example proposeMarks(pixels) // null where no band stands out
  */
 export function proposeMarks(pixels: Pixels): Proposal | null {
   let best: { lean: number; rows: readonly Row[]; band: number; out: number } | null = null;

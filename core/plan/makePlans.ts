@@ -41,6 +41,7 @@ const SCHOOLS: readonly Weights[] = [
  * first. A bake that cannot be had does not hide the rest: the others are planned, and why it cannot is told.
  *
  * @param found called with the first plan, so that it can be shown while others are sought
+ * @example makePlans(problem, (first) => show(first)).plans.map(({ name }) => name)
  */
 export function makePlans(
   problem: Problem,

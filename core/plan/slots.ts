@@ -17,7 +17,11 @@ const FINE = HOUR;
 export const inHands = (hands: readonly Hands[], at: Instant): boolean =>
   hands.some(({ from, until }) => at >= from && at <= until);
 
-/** A step whose slack ends where the hands do. */
+/**
+ * A step whose slack ends where the hands do.
+ *
+ * @example withinHands({ at: 2, earliest: 0, latest: 9 }, [{ from: 1, until: 5 }]).latest // = 5
+ */
 export function withinHands<
   S extends { readonly at: Instant; readonly earliest: Instant; readonly latest: Instant },
 >(step: S, hands: readonly Hands[]): S {
@@ -28,7 +32,11 @@ export function withinHands<
   return { ...step, earliest: Math.max(step.earliest, from), latest: Math.min(step.latest, until) };
 }
 
-/** Stretches between two instants in which nobody can touch a jar. */
+/**
+ * Stretches between two instants in which nobody can touch a jar.
+ *
+ * @example gapsIn([{ from: 2, until: 4 }], 0, 6) // = [[0, 2], [4, 6]]
+ */
 export function gapsIn(
   hands: readonly Hands[],
   from: Instant,
@@ -49,7 +57,11 @@ export interface Slots {
   readonly forFeeds: ReadonlySet<Instant>;
 }
 
-/** Slots fine before a bake, coarse further away, and always when hands come and go. Slack tells the half hours. */
+/**
+ * Slots fine before a bake, coarse further away, and always when hands come and go. Slack tells the half hours.
+ *
+ * @example slotsFor(now, now + 7 * DAY, hands, bakes, kitchenTime('Europe/Lisbon'))
+ */
 export function slotsFor(
   now: Instant,
   until: Instant,
@@ -88,7 +100,11 @@ export function slotsFor(
   return { all: [...all].sort((a, b) => a - b), forFeeds };
 }
 
-/** Hands for one jar: where it is left alone there are none, but for a moment the baker has chosen. */
+/**
+ * Hands for one jar: where it is left alone there are none, but for a moment the baker has chosen.
+ *
+ * @example handsForJar([{ from: 0, until: 9 }], [], 'tern') // = [{ from: 0, until: 9 }]
+ */
 export function handsForJar(
   hands: readonly Hands[],
   leftAlone: readonly LeftAlone[],
@@ -130,6 +146,8 @@ export type WeekPattern = readonly (readonly (readonly [number, number])[])[];
 /**
  * The stretches in which hands are there, from a weekly pattern in local hours and times away. Hours keep their local
  * meaning through a change of clocks.
+ *
+ * @example handsFrom(pattern, [], now, now + 7 * DAY, time).at(0)?.from
  */
 export function handsFrom(
   pattern: WeekPattern,
@@ -172,7 +190,11 @@ export function firstAt(slots: readonly Instant[], at: Instant): number {
   return low;
 }
 
-/** The first moment in a bake's window at which hands are there; null when they never are. */
+/**
+ * The first moment in a bake's window at which hands are there; null when they never are.
+ *
+ * @example firstHandsIn(problem, bake) // null where nobody is in all through it
+ */
 export function firstHandsIn({ hands }: Problem, bake: Wanted): Instant | null {
   const times = hands
     .map(({ from, until }) => [Math.max(from, bake.from), Math.min(until, bake.until)] as const)

@@ -46,7 +46,11 @@ const MOST_FEEDS = 8;
 /** Feeds that keepers give what was dried or frozen, and the days they take. */
 const WOKEN = { dry: { feedsAfter: 4, readyH: 4 * 24 }, freeze: { feedsAfter: 3, readyH: 3 * 24 } };
 
-/** How a jar comes through so many days, by the model. */
+/**
+ * How a jar comes through so many days, by the model.
+ *
+ * @example leave(jar, 'leanFeed', 14).feedsAfter
+ */
 export function leave(jar: LeavingJar, leaving: Leaving, days: number): LeavingOutcome {
   if (leaving === 'dry' || leaving === 'freeze') return asBackup(leaving, days);
   const keepG = Math.min(jar.keepG, 20);
@@ -123,6 +127,8 @@ const TROUBLE: Readonly<Record<Leaving, number>> = {
 /**
  * The way that costs least, before and to come back: feeds, the days they take, what it starves, and what may happen to a wet
  * jar while nobody looks. One that does not keep for so long costs more the further past its time it is.
+ *
+ * @example advisedLeaving(outcomes, 14)
  */
 export function advisedLeaving(
   outcomes: Readonly<Record<Leaving, LeavingOutcome>>,

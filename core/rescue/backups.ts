@@ -38,7 +38,11 @@ const KEEPING: Readonly<Record<BackupForm, Keeping>> = {
   },
 };
 
-/** How a form keeps in its usual place: days until it should be made anew, and in which all but 1/e of its cells die. */
+/**
+ * How a form keeps in its usual place: days until it should be made anew, and in which all but 1/e of its cells die.
+ *
+ * @example keepsFor('flakes').renewDays > keepsFor('frozen').renewDays // = true
+ */
 export function keepsFor(form: BackupForm): {
   readonly renewDays: number;
   readonly fadesDays: number;
@@ -73,7 +77,11 @@ export interface Backup {
 /** Less than this is nothing to begin from, grams. */
 const LEAST_G = 1;
 
-/** The backups there are, by all jars' events; the newest first. */
+/**
+ * The backups there are, by all jars' events; the newest first.
+ *
+ * @example backupsOf(new Map()) // = []
+ */
 export function backupsOf(byJar: ReadonlyMap<string, readonly JarEvent[]>): readonly Backup[] {
   const all = [...byJar.values()].flat();
   const used = new Map<string, number>();
@@ -104,7 +112,11 @@ export function backupsOf(byJar: ReadonlyMap<string, readonly JarEvent[]>): read
     .sort((a, b) => b.madeAt - a.madeAt);
 }
 
-/** Share of the cells that should still be alive, 0 to 1, against a fresh one of its form. */
+/**
+ * Share of the cells that should still be alive, 0 to 1, against a fresh one of its form.
+ *
+ * @example aliveShare({ form: 'flakes', store: 'room', freshAt: 0 }, 0) // = 1.0
+ */
 export function aliveShare({ form, store, freshAt }: Backup, now: Instant): number {
   const { fresh, fadesDays } = KEEPING[form];
   return fresh * Math.exp(-Math.max(0, now - freshAt) / DAY / fadesDays[store]);
@@ -125,7 +137,11 @@ export interface DryingBatch {
 /** A very thin film takes a day at least, and two at most. */
 const DRIES_H = [24, 48] as const;
 
-/** What lies drying: until it is packed, however long that takes. */
+/**
+ * What lies drying: until it is packed, however long that takes.
+ *
+ * @example dryingBatches(new Map()) // = []
+ */
 export function dryingBatches(
   byJar: ReadonlyMap<string, readonly JarEvent[]>,
 ): readonly DryingBatch[] {
@@ -148,7 +164,11 @@ export function dryingBatches(
   });
 }
 
-/** Jars that have no backup, did not decline one, and are worth one: fed at least once. */
+/**
+ * Jars that have no backup, did not decline one, and are worth one: fed at least once.
+ *
+ * @example withoutBackup(new Map(), [], []) // = []
+ */
 export function withoutBackup(
   byJar: ReadonlyMap<string, readonly JarEvent[]>,
   jars: readonly { readonly id: string; readonly feeds: number }[],

@@ -13,6 +13,8 @@ const GOOD_ENOUGH = 2;
 /**
  * The place where a programme should go on: where the jar stands if that is nearly warm enough, else the place nearest to
  * what is best. Undefined in a kitchen without places.
+ *
+ * @example bestPlace({ warmth: [24, 28] }, [], undefined) // = undefined
  */
 export function bestPlace(
   { warmth: [low, high] }: Programme,

@@ -47,6 +47,7 @@ const DRAWN_EVERY = 1.5;
  *
  * @param jar as it stands; what is logged of it is in `events`
  * @param celsiusAt the air where it will stand
+ * @example foretell(begun, jar, events, context, now, { flour: { rye: 1 }, celsiusAt: () => 26 }).at
  */
 export function foretell(
   begun: Begun,
@@ -195,6 +196,7 @@ function followed(
  * Heights since an instant, by instants: every feed as the model follows it from what was really in the jar.
  *
  * @param events of the jar, oldest first
+ * @example heightsSince(now - 2 * DAY, events, context, now).at(-1)
  */
 export function heightsSince(
   from: Instant,

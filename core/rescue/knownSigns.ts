@@ -28,6 +28,8 @@ const SMELL_SIGNS: Readonly<Record<Smell, SignAnswer<'smell'>>> = {
  * What the journal knows already, so that nobody is asked: how long unfed, where it stood and how hot it got there, how far it
  * was seen to rise, what it smelt of, how old it is, and whether the last feed was thin or thick. The surface is always asked
  * for: mould does not wait for somebody to log it.
+ *
+ * @example knownSigns(standing, events).unfed
  */
 export function knownSigns(standing: Standing, events: readonly JarEvent[]): Signs {
   const { jar, now, outlook, hours } = standing;

@@ -38,6 +38,7 @@ const MOST_KEPT_G = 60;
  *
  * @param massG what is in the jar
  * @param hands when somebody is there; nothing is moved where none are given
+ * @example nextFeed(runOf(begun, events, now, () => 26), 80, now).at
  */
 export function nextFeed(
   run: Run,

@@ -31,6 +31,7 @@ export interface HoochAdvice {
  * hydration. What stands in the middle or below cannot be poured. Both schools exist; this is the one that is recommended.
  *
  * @param massG what is in the jar, the liquid with it
+ * @example hoochAdvice('dark', 'film', true, 200).do // = 'pourOff'
  */
 export function hoochAdvice(
   colour: Exclude<Liquid, 'none'>,
@@ -46,7 +47,11 @@ export function hoochAdvice(
   return { do: 'stirIn', because: 'little', grams };
 }
 
-/** Water that a keep lacks because liquid was poured off, grams: what the next feed adds beyond its own. */
+/**
+ * Water that a keep lacks because liquid was poured off, grams: what the next feed adds beyond its own.
+ *
+ * @example waterBack({ fedMix: { hydrationPct: 100 }, massG: 100, pouredG: 0 }, 20) // = 0
+ */
 export function waterBack({ fedMix, massG, pouredG }: Jar, keepG: number): number {
   if (pouredG <= 0 || massG <= 0) return 0;
   const { flourG } = flourAndWater(massG + pouredG, fedMix.hydrationPct);
@@ -100,6 +105,7 @@ export function pourOff(
  * The liquid is stirred in again: the water stays.
  *
  * @returns objections to `at`
+ * @example stirIn(atHand, { liquid: 'clear' }).entries
  */
 export function stirIn(
   atHand: JarAtHand,

@@ -7,6 +7,7 @@ import { type Programme } from './programmes';
  *
  * @param own what it is usually fed with
  * @param last what the programme's last feed was given; undefined before the first
+ * @example programmeFlour({ medicine: { rye: 1 } }, { brownRice: 1 }) // = { brownRice: 1 }
  */
 export function programmeFlour({ medicine }: Programme, own: Blend, last?: Blend): Blend {
   if (medicine === null || isGlutenFree(own)) return own;

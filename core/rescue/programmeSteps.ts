@@ -11,6 +11,7 @@ const LATER_H = 4;
  *
  * @param jar its id, and what is in it now
  * @param place where it should stand
+ * @example programmeSteps({ id: 'tern', massG: 80 }, { feeds: [] }, 'counter') // = []
  */
 export function programmeSteps(
   jar: { readonly id: string; readonly massG: number },

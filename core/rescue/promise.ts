@@ -16,6 +16,7 @@ const MORE = 1.35;
  * A range around what the model foretells, that never contradicts what keepers report of the programme.
  *
  * @param given feeds of the programme so far
+ * @example promiseOf(foretell(begun, jar, events, context, now, how), programme, 3).feeds
  */
 export function promiseOf({ feeds, at }: Foretold, programme: Programme, given: number): Promised {
   const [fewest, most] = programme.usualFeeds;

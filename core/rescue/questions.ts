@@ -88,7 +88,11 @@ export interface Turn {
   readonly kind: VerdictKind;
 }
 
-/** Answers that would give another verdict, the first of each verdict, in the order of how much they would change. */
+/**
+ * Answers that would give another verdict, the first of each verdict, in the order of how much they would change.
+ *
+ * @example turnsOf({ surface: 'clean' }).length > 0 // = true
+ */
 export function turnsOf(signs: Signs): readonly Turn[] {
   const { kind } = judge(signs);
   const seen = new Set<VerdictKind>([kind, 'cannotTell', 'waiting']);

@@ -53,6 +53,7 @@ export interface Shelf {
  * jars that were split off it; with insects, every tub of flour. What was looked at since, or is used up, is not named.
  *
  * @param byJar live events by jar, oldest first
+ * @example quarantinesOf(eventsByJar(live), live, shelf).at(0)?.reached
  */
 export function quarantinesOf(
   byJar: ReadonlyMap<string, readonly JarEvent[]>,
@@ -130,7 +131,11 @@ const UNSEEN = 14 * DAY;
 /** What fell in or was put in by mistake is hardly older than the last feed, or than a day. */
 const AT_LEAST = DAY;
 
-/** Since when a trouble may have been in a jar, at the latest: before that, what came from it is not touched by it. */
+/**
+ * Since when a trouble may have been in a jar, at the latest: before that, what came from it is not touched by it.
+ *
+ * @example troubleSince('growth', jar, now)
+ */
 export function troubleSince(
   why: Spoilage,
   { since, started }: { readonly since: Instant; readonly started: Instant },

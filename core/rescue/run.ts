@@ -66,7 +66,11 @@ const RISEN_BY = 0.04;
 /** A rise below this is none, and below this share of the way only a beginning. */
 const LEAST_RISE = 1.15;
 
-/** The programme a jar is in by its events, oldest first; null when it is in none. */
+/**
+ * The programme a jar is in by its events, oldest first; null when it is in none.
+ *
+ * @example begunProgramme([]) // = null
+ */
 export function begunProgramme(events: readonly JarEvent[]): ProgrammeBegun | null {
   const last = events.findLast(
     (event) => event.kind === 'programmeBegun' || event.kind === 'programmeEnded',
@@ -80,7 +84,11 @@ export type Begun = Pick<ProgrammeBegun, 'programme' | 'at' | 'day' | 'feedsSoFa
 /** When its first day was: before it was joined, if it was. */
 export const begunSince = ({ at, day = 1 }: Begun): Instant => Date.parse(at) - (day - 1) * DAY;
 
-/** The programme as it is followed: with the baker's own feeds and flour, where those were given. */
+/**
+ * The programme as it is followed: with the baker's own feeds and flour, where those were given.
+ *
+ * @example programmeOf(begun).warmth
+ */
 export function programmeOf({ programme, own }: Begun): Programme {
   const usual = PROGRAMME[programme];
   if (!own) return usual;
@@ -93,7 +101,11 @@ export function programmeOf({ programme, own }: Begun): Programme {
   return { ...usual, feeds, medicine: null };
 }
 
-/** Whole hours by which a feed should have doubled where it stands: quicker when warm, slower when cool. */
+/**
+ * Whole hours by which a feed should have doubled where it stands: quicker when warm, slower when cool.
+ *
+ * @example inTimeHours({ inTimeH: 8 }, 20) >= inTimeHours({ inTimeH: 8 }, 26) // = true
+ */
 export function inTimeHours({ inTimeH }: Programme, celsius: number): number {
   const slower =
     growthRate('yeast', STANDARD_CELSIUS) / Math.max(1e-3, growthRate('yeast', celsius));
@@ -120,6 +132,7 @@ function isRising(feeds: readonly RunFeed[]): boolean {
  * A programme as the log tells it.
  *
  * @param celsiusAt the air where the jar stood at an instant
+ * @example runOf(begun, events, now, () => 26).feeds
  */
 export function runOf(
   begun: Begun,

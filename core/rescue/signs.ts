@@ -77,7 +77,11 @@ export const shows = ({ surface }: Signs, sign: Surface): boolean =>
 export const befell = ({ happened }: Signs, what: Happening): boolean =>
   Array.isArray(happened) && happened.includes(what);
 
-/** What is known and what was told, together: a jar that got hot by accident was hotter than its place, whatever the log knows of that. */
+/**
+ * What is known and what was told, together: a jar that got hot by accident was hotter than its place, whatever the log knows of that.
+ *
+ * @example toldBeside({}, { surface: 'clean' }) // = { surface: 'clean' }
+ */
 export function toldBeside(known: Signs, told: Signs): Signs {
   const { heat: _, ...rest } = known;
   const hot = befell(told, 'hot') || befell(told, 'hotWater');

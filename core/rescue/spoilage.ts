@@ -2,7 +2,11 @@ import { type Spoilage } from '../journal';
 import { type Verdict } from './judge';
 import { type Signs, befell, shows } from './signs';
 
-/** Why something has to go, for what came from it. */
+/**
+ * Why something has to go, for what came from it.
+ *
+ * @example spoilageOf(judge(signs), signs) // e.g. 'growth'
+ */
 export function spoilageOf({ kind, because, bySmellAlone }: Verdict, signs: Signs): Spoilage {
   if (kind === 'killed') return 'heat';
   if (befell(signs, 'insects')) return 'insects';

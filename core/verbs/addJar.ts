@@ -42,6 +42,7 @@ export interface NewJar {
  * A starter joins the kitchen, with what happened to it last.
  *
  * @returns objections to `at`, `keep`, `flour`, `water` or `mass`
+ * @example addJar({ id: 'tern', card, hydrationPct: 100, place: 'counter', past }, now).objections
  */
 export function addJar({ id, card, hydrationPct, place, past }: NewJar, now: Instant): Answer {
   const started = (at: Instant, massG: number, condition: Condition): NewEntryOf<'started'> => ({

@@ -106,6 +106,7 @@ export function packFlakes(
  *
  * @param grams all that is left, where nothing else is said
  * @returns objections to `grams`: more than is left cannot be used
+ * @example spendBackup({ id: 'b', jar: 'tern', gramsLeft: 20 }, 0, 30).objections.length // = 1
  */
 export function spendBackup(
   { id, jar, gramsLeft }: Backup,

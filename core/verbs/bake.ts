@@ -69,6 +69,7 @@ export const dropBake = (id: string, now: Instant): Answer =>
  * to take, only the wish is done with.
  *
  * @param jar null where it is on no shelf any more
+ * @example takeForBake(jar, { jar: 'tern', grams: 180, wish: 'saturday' }, now).entries
  */
 export function takeForBake(
   jar: Jar | null,

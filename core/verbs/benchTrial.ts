@@ -50,7 +50,11 @@ export interface AtBench {
   readonly kitchenCelsius: number;
 }
 
-/** A jar as it is about to be fed. The kitchen is as warm as its counter, or as the jar where there is none. */
+/**
+ * A jar as it is about to be fed. The kitchen is as warm as its counter, or as the jar where there is none.
+ *
+ * @example atBench(jar, context, [...places.values()], now).kitchenCelsius
+ */
 export function atBench(
   jar: Jar,
   context: FoldContext,
@@ -138,6 +142,7 @@ export function benchTrial(
  *
  * @param hydrationPct water over flour of the feed
  * @returns null where none is, or the hour is too near or too far
+ * @example ratioFor(atBench(jar, context, places, now), { keepG: 20, hydrationPct: 100, flour: { white: 1 }, wantedAt: now + 9 * HOUR }, putAway)?.ratio
  */
 export function ratioFor(
   bench: AtBench,

@@ -135,7 +135,11 @@ export function finishBowl(
   );
 }
 
-/** A bowl is not wanted any more: all of it goes where the baker says. */
+/**
+ * A bowl is not wanted any more: all of it goes where the baker says.
+ *
+ * @example giveUpBowl(atHand, 'discardJar').entries
+ */
 export function giveUpBowl(atHand: JarAtHand, to: Destination): Answer {
   const { jar, now } = atHand;
   const common = { jar: jar.id, at: isoOf(now) };
@@ -160,6 +164,7 @@ function done({ id, card }: Jar, at: string): readonly NewEntry[] {
  *
  * @param names of all jars of the kitchen
  * @returns objections to `name`
+ * @example keepBowl(atHand, ['Tern'], 'Tern').objections // the name is taken
  */
 export function keepBowl({ jar, now }: JarAtHand, names: readonly string[], name: string): Answer {
   const { bowl: _, ...card } = jar.card;

@@ -12,7 +12,11 @@ export interface NewBowl {
   readonly stage: Stage;
 }
 
-/** A bowl that stands on the shelf with so much starter of a jar, and nothing else in it yet. */
+/**
+ * A bowl that stands on the shelf with so much starter of a jar, and nothing else in it yet.
+ *
+ * @example bowlBegun(jar, { id: 'b', name: 'Saturday', place: 'counter', stage: 'ripe' }, 20, now)
+ */
 export function bowlBegun(
   jar: Jar,
   { id, name, place, stage }: NewBowl,

@@ -54,6 +54,7 @@ export const canBeCorrected = (event: JarEvent): boolean =>
  * @param earlier the live entries of its jar, oldest first, it among them
  * @param coming what is still to happen with the jar
  * @returns objections to `at`, `keep`, `flour`, `water`, `grams`, `rise` or `note`
+ * @example correct(took, { at: now, grams: 24 }, earlier, now).objections
  */
 export function correct(
   event: JarEvent,

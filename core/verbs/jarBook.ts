@@ -9,7 +9,11 @@ import {
 } from '../journal';
 import { type Instant } from '../measure';
 
-/** A starter stands in a clean jar, the same or another. */
+/**
+ * A starter stands in a clean jar, the same or another.
+ *
+ * @example rejar(atHand, { emptyG: 300, capacityMl: 750 }).entries
+ */
 export function rejar(
   atHand: JarAtHand,
   vessel: Vessel = atHand.jar.card.vessel,

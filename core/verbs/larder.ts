@@ -44,6 +44,7 @@ export const moveLot = (
  * Discard goes somewhere, the oldest first.
  *
  * @returns objections to `grams`: more than there is cannot be taken
+ * @example spendLots([], { grams: 30, to: 'bin' }, 0).objections.length // = 1
  */
 export function spendLots(
   lots: readonly Lot[],

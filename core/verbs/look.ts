@@ -24,7 +24,7 @@ export type Seen = Omit<NewEntryOf<'looked'>, 'kind' | 'jar' | 'at' | 'height' |
  * A look at a jar.
  *
  * @returns objections to `rise`, `streak`, `at` or `note`
- * @example look(atHand, { at: now, rise: 1.85, smell: 'fresh' })
+ * @example look(atHand, { at: now, rise: 1.85, smell: 'yoghurt' })
  */
 export function look(atHand: JarAtHand, { at, rise, streak, note = '', ...signs }: Seen): Answer {
   const entry: NewEntryOf<'looked'> = {
@@ -47,7 +47,11 @@ export function look(atHand: JarAtHand, { at, rise, streak, note = '', ...signs 
   );
 }
 
-/** What stands against a rise, 1 at the band. */
+/**
+ * What stands against a rise, 1 at the band.
+ *
+ * @example riseObjections('rise', 1.9) // = []
+ */
 export function riseObjections(field: string, rise: number | undefined): readonly Objection[] {
   const [low, high] = RISE_PCT;
   const pct = rise === undefined ? 0 : 100 * (rise - 1);
@@ -66,7 +70,11 @@ export const noteObjections = (note: string): readonly Objection[] =>
         },
       ];
 
-/** What was noticed of a jar, in words. */
+/**
+ * What was noticed of a jar, in words.
+ *
+ * @example note(atHand, 'smells of pears').entries
+ */
 export function note(atHand: JarAtHand, text: string, at: Instant = atHand.now): Answer {
   const entry = { kind: 'noted' as const, jar: atHand.jar.id, at: isoOf(at), note: text };
   return answer([entry], objectionsAtHand(entry, atHand));

@@ -13,7 +13,11 @@ interface Here {
   readonly jars: readonly Jar[];
 }
 
-/** Something that came from a jar that was thrown out is kept, for it was looked at; or it goes too. */
+/**
+ * Something that came from a jar that was thrown out is kept, for it was looked at; or it goes too.
+ *
+ * @example lookOver(reached, true, here, now).entries
+ */
 export function lookOver(
   reached: readonly Reached[],
   keep: boolean,

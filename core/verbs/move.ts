@@ -54,13 +54,21 @@ export function keepPromise(
   return answer([withdrew, entry], objectionsAtHand(entry, atHand));
 }
 
-/** A move as it is written down: one that is still to come says when it was said. */
+/**
+ * A move as it is written down: one that is still to come says when it was said.
+ *
+ * @example movedAt(atHand, 'fridge', now + HOUR).at
+ */
 export function movedAt({ jar, now }: JarAtHand, place: string, at: Instant): NewEntryOf<'moved'> {
   const entry = { kind: 'moved' as const, jar: jar.id, at: isoOf(at), place };
   return at > now ? { ...entry, said: isoOf(now) } : entry;
 }
 
-/** What takes back the moves of a jar that were still to come. */
+/**
+ * What takes back the moves of a jar that were still to come.
+ *
+ * @example instead({ coming: [], now: 0 }) // = []
+ */
 export function instead({ coming = [], now }: JarAtHand): readonly NewEntry[] {
   const entries = coming.filter(({ kind }) => kind === 'moved').map(({ id }) => id);
   return entries.length > 0 ? [{ kind: 'withdrew', at: isoOf(now), entries }] : [];

@@ -92,6 +92,7 @@ export const leaveProgramme = (
  * What has to go goes: all of it into the bin, and the jar off the shelf. What came from it since is to be looked over.
  *
  * @param note what was seen, in words
+ * @example throwOut(atHand, { why: 'growth', note: 'green, in the middle' }).entries
  */
 export function throwOut(
   { jar, earlier, now }: JarAtHand,
@@ -109,7 +110,11 @@ export function throwOut(
   ]);
 }
 
-/** All of a jar goes into the bin, and the jar off the shelf. */
+/**
+ * All of a jar goes into the bin, and the jar off the shelf.
+ *
+ * @example clearedAway(jar, now).length
+ */
 export function clearedAway(jar: Jar, now: Instant): readonly NewEntry[] {
   const common = { jar: jar.id, at: isoOf(now) };
   const grams = Math.round(contentOf(jar).massG);
@@ -140,6 +145,7 @@ const MOST_BEGUN_G = 500;
  *
  * @param names of the jars on the shelf: one that was thrown out gives its name free
  * @returns objections to `name` or `grams`
+ * @example beginJar(beginning, ['Tern'], now).objections
  */
 export function beginJar(
   { programme, jar, card, place, grams, backup }: Beginning,
@@ -164,6 +170,7 @@ export function beginJar(
  *
  * @param ids of the jars to be
  * @returns objections to `name` or `grams`
+ * @example beginJars(beginning, ['a', 'b'], ['Tern'], now).entries
  */
 export function beginJars(
   beginning: Omit<Beginning, 'jar'>,

@@ -18,6 +18,7 @@ const OUT_FOR_A_FEED = 12 * HOUR;
  * feed, else it stays where it is.
  *
  * @param home where it lives
+ * @example goesBackTo(places, jar, homeOf(events, now), now) // e.g. 'fridge'
  */
 export function goesBackTo(
   places: readonly Place[],
@@ -59,7 +60,11 @@ export const staysOf = ({ place, first }: PutAway, from: Instant): readonly Stay
       ]
     : [{ from, place }];
 
-/** Where a jar stands right after its feed, and where it goes then. */
+/**
+ * Where a jar stands right after its feed, and where it goes then.
+ *
+ * @example putAwayAfter(putAway, now, 'counter').then
+ */
 export function putAwayAfter(
   putAway: PutAway,
   fedAt: Instant,

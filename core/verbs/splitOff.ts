@@ -63,7 +63,12 @@ export function splitOff(
   );
 }
 
-/** What is wrong with the name of a jar, as typed. */
+/**
+ * What is wrong with the name of a jar, as typed.
+ *
+ * @example nameObjections('Tern', ['Tern']).length // = 1
+ * @example nameObjections('Knot', ['Tern']) // = []
+ */
 export function nameObjections(typed: string, others: readonly string[]): readonly Objection[] {
   const name = typed.trim();
   const { length } = [...name];

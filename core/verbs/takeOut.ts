@@ -51,7 +51,11 @@ export function takeOut(
 export const leftOver = (outG: number, parts: readonly PartOut[]): number =>
   Math.round(10 * (outG - parts.reduce((sum, { grams }) => sum + grams, 0))) / 10;
 
-/** What comes out, as it is written down: each part by itself, the rest in one, and a bowl for what goes into one. */
+/**
+ * What comes out, as it is written down: each part by itself, the rest in one, and a bowl for what goes into one.
+ *
+ * @example sharedOut({ jar, at: now }, 120, 'discardJar', [])
+ */
 export function sharedOut(
   {
     jar,
@@ -72,7 +76,11 @@ export function sharedOut(
   ];
 }
 
-/** What stands against parts of an amount. */
+/**
+ * What stands against parts of an amount.
+ *
+ * @example partsObjections(100, []) // = []
+ */
 export function partsObjections(outG: number, parts: readonly PartOut[]): readonly Objection[] {
   const object = (message: string) => [{ field: 'parts', message }];
   if (parts.some(({ grams }) => !(grams >= 0))) return object('Give each part in grams.');

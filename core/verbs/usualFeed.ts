@@ -4,6 +4,8 @@ import { type Jar, type JarEvent, contentOf, lastWay } from '../journal';
 /**
  * The feed a jar is given as always, for a baker who only writes it down: as its card has it, whatever slip the last one was;
  * or what was added to all of it, or about as much by eye, where that is how it is fed.
+ *
+ * @example usualFeed(jar, events).amounts // { keepG: 20, flourG: 80, waterG: 80 }
  */
 export function usualFeed(
   jar: Jar,

@@ -116,7 +116,10 @@ export interface CourseDifference {
   readonly flourWeekG: number;
 }
 
-/** @returns null where one has not come to the end of a feed yet */
+/**
+ * @returns null where one has not come to the end of a feed yet
+ * @example courseDifference([courseOf(USUAL_SETUP, 7), courseOf({ ...USUAL_SETUP, keepG: 40 }, 7)], [24, 24], 7)
+ */
 export function courseDifference(
   [a, b]: readonly [Course, Course],
   everyH: readonly [number, number],

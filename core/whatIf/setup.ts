@@ -78,7 +78,11 @@ export const setupText = (setup: Setup): string =>
     typeof value === 'number' ? Math.round(value * 1e4) / 1e4 : value,
   );
 
-/** The set-up of such a text; null where it is none. */
+/**
+ * The set-up of such a text; null where it is none.
+ *
+ * @example setupFrom('no set-up') // = null
+ */
 export function setupFrom(text: string): Setup | null {
   try {
     const raw: unknown = JSON.parse(text);
