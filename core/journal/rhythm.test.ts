@@ -47,6 +47,9 @@ describe('the next feed by a rhythm', () => {
     const fedAt = Date.parse('2026-03-28T08:00:00Z');
     const next = nextByRhythm({ everyH: 24, at: 8 }, fedAt, time)!;
     expect(next - fedAt).toBe(23 * HOUR);
+    // Without a usual hour it is that of the last feed; twelve hours stay twelve.
+    expect(nextByRhythm({ everyH: 7 * 24 }, fedAt, time)! - fedAt).toBe(7 * DAY - HOUR);
+    expect(nextByRhythm({ everyH: 60 }, fedAt, time)! - fedAt).toBe(60 * HOUR);
   });
 });
 
@@ -72,7 +75,8 @@ describe('a jar with a rhythm on its card', () => {
     expect(stepAfter(6.5, undefined).step.reason).not.toBe('rhythm');
     const { step, jar } = stepAfter(6.5, { everyH: 168 });
     expect(step.reason).toBe('rhythm');
-    expect(step.by).toBe(jar.since + 168 * HOUR);
+    // The clocks go forward in that week, and it is fed at the same hour by them.
+    expect(step.by).toBe(jar.since + 167 * HOUR);
   });
 
   it('is offered a little before its hour, and stays due after it', () => {

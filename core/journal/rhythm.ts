@@ -29,7 +29,10 @@ export function nextByRhythm(
   time: KitchenTime,
 ): Instant | null {
   if (everyH === null) return null;
-  const due = fedAt + everyH * HOUR;
+  // Whole days are days of the clock, also where it is put forward or back between two of them.
+  const whole = everyH % A_DAY_H === 0;
+  const later = everyH * HOUR;
+  const due = whole ? instantAt(fedAt + time.offset(fedAt) + later, time) : fedAt + later;
   if (at === undefined) return due;
   const weekly = on !== undefined && everyH >= A_WEEK_H;
   const apart = weekly ? 7 * DAY : Math.min(A_DAY_H, everyH) * HOUR;

@@ -108,3 +108,19 @@ export function instantAt(local: number, time: KitchenTime): Instant {
   const right = guesses.filter((at) => at + time.offset(at) === local);
   return right.length > 0 ? Math.min(right[0]!, right[right.length - 1]!) : guesses[0]!;
 }
+
+/**
+ * The midnights with which the days of a kitchen begin, from the day an instant lies in up to another instant. Days in which
+ * clocks are put forward or back are shorter or longer than others.
+ *
+ * @example midnights(0, 2 * DAY, kitchenTime('UTC')) // = [0, DAY]
+ */
+export function midnights(from: Instant, until: Instant, time: KitchenTime): readonly Instant[] {
+  const all: Instant[] = [];
+  const today = Math.floor((from + time.offset(from)) / DAY) * DAY;
+  for (let local = today; ; local += DAY) {
+    const at = instantAt(local, time);
+    if (at >= until) return all;
+    all.push(at);
+  }
+}

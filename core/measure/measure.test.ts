@@ -12,7 +12,7 @@ import {
 } from './flour';
 import { flourAndWater, freshDensity, hydrationOf } from './hydration';
 import { fingerprint } from './fingerprint';
-import { DAY, HOUR, instantAt, isZone, kitchenTime } from './kitchenTime';
+import { DAY, HOUR, instantAt, isZone, kitchenTime, midnights } from './kitchenTime';
 import { gramsToOunces, ouncesText, ouncesToGrams } from './mass';
 import { celsiusToFahrenheit, fahrenheitToCelsius } from './temperature';
 import { gramsToVolume, volumeToGrams } from './volume';
@@ -142,6 +142,21 @@ describe('the kitchen’s time', () => {
     const time = kitchenTime('Europe/Lisbon');
     expect(instantAt(at('2026-03-29T01:30Z'), time)).toBe(at('2026-03-29T01:30Z'));
     expect(instantAt(at('2026-10-25T01:30Z'), time)).toBe(at('2026-10-25T00:30Z'));
+  });
+
+  it('begins its days at midnight, also those around a change of clocks', () => {
+    for (const zone of ['Europe/Lisbon', 'America/Los_Angeles', 'Pacific/Auckland']) {
+      const time = kitchenTime(zone);
+      const year = midnights(at('2026-01-01T15:00Z'), at('2027-01-01T15:00Z'), time);
+      expect(year.filter((midnight) => time.hourOfDay(midnight) !== 0)).toEqual([]);
+      const dates = year.map((midnight) =>
+        new Date(midnight + time.offset(midnight)).toISOString().slice(0, 10),
+      );
+      expect(new Set(dates).size).toBe(366);
+      // The day is the one that the hour lies in.
+      expect(year[0]).toBeLessThanOrEqual(at('2026-01-01T15:00Z'));
+      expect(year[1]).toBeGreaterThan(at('2026-01-01T15:00Z'));
+    }
   });
 
   it('knows zones from words', () => {

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 
 import { StyleSheet } from 'react-native';
 import { type Bake } from '@core/journal';
-import { DAY, HOUR, highest } from '@core/measure';
+import { HOUR, highest, midnights } from '@core/measure';
 import { type Plan, gapsIn, handsFrom } from '@core/plan';
 import { Panel, WeekCanopy, Words } from '@kit';
 import {
@@ -49,10 +49,11 @@ export function WeekRows({ plan }: { readonly plan: Plan }) {
       ),
     );
   };
-  const today = Math.floor((now + time.offset(now)) / DAY) * DAY - time.offset(now);
-  const days: { at: number; text: string }[] = [{ at: today, text: 'today' }];
-  const first = today + DAY;
-  for (let at = first; at < until - 6 * HOUR; at += DAY) days.push({ at, text: words.weekday(at) });
+  const [today, ...others] = midnights(now, until - 6 * HOUR, time);
+  const days = [
+    { at: today!, text: 'today' },
+    ...others.map((at) => ({ at, text: words.weekday(at) })),
+  ];
   return (
     <Panel label="The week" style={styles.panel}>
       {plan.curves.map((curve) => {
@@ -67,7 +68,7 @@ export function WeekRows({ plan }: { readonly plan: Plan }) {
         return (
           <WeekCanopyRow key={`${curve.jar} ${curve.bowl ?? ''}`} name={name}>
             <WeekCanopy
-              from={today}
+              from={today!}
               now={now}
               until={until}
               heights={curve.heights}

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 
 import { StyleSheet } from 'react-native';
-import { DAY, HOUR, doubledHeight } from '@core/measure';
+import { DAY, HOUR, doubledHeight, midnights } from '@core/measure';
 import { gapsIn } from '@core/plan';
 import { PROGRAMME, heightsSince, programmeSteps } from '@core/rescue';
 import { Panel, WeekCanopy, Words } from '@kit';
@@ -52,10 +52,9 @@ export function RecoveryPanel({ run: { jar, begun, run } }: { readonly run: JarR
       ? [[at, event.height] as const]
       : [];
   });
-  const days: { at: number; text: string }[] = [];
-  const midnight = Math.ceil((from + time.offset(from)) / DAY) * DAY - time.offset(from);
-  for (let at = midnight; at < until - 6 * HOUR; at += DAY)
-    days.push({ at, text: words.date(at).replace(/ \w+$/, '') });
+  const days = midnights(from, until - 6 * HOUR, time)
+    .filter((at) => at >= from)
+    .map((at) => ({ at, text: words.date(at).replace(/ \w+$/, '') }));
   const said = foretold
     ? foretoldText(
         foretold,
