@@ -1,7 +1,7 @@
 // What tries mutants of core against its tests: each test file is one bundle (tests/bundled.js), compiled once and run anew in
 // this process for every mutant, so that nothing a mutant left behind is seen by the next. The tests most likely to notice
-// come first, those that take least, as many as there is time for: what only long searches and tables of everything notice
-// takes too long to be noticed. The runner that comes with Stryker starts the whole of Jest for every mutant instead, and is
+// come first, those that stand beside it and then those that take least, as many as there is time for: what only long searches
+// and tables of everything notice takes too long to be noticed. The runner that comes with Stryker starts the whole of Jest for every mutant instead, and is
 // used where tests need it (state).
 import { readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
@@ -143,7 +143,7 @@ class BundledRunner {
     const tests = [];
     mutation.hitCount = 0;
     mutation.hitLimit = hitLimit;
-    for (const [file, wanted] of this.worthRunning(testFilter)) {
+    for (const [file, wanted] of this.worthRunning(testFilter, activeMutant.fileName)) {
       try {
         collect(file, activeMutant.id);
       } catch (cause) {
@@ -168,8 +168,10 @@ class BundledRunner {
     );
   }
 
-  /** The shortest of some tests, as many as there is time for: those of each file, the shortest file first. */
-  worthRunning(all) {
+  /** The tests beside what is mutated and then the shortest of the others, as many as there is time for. */
+  worthRunning(all, mutated) {
+    const beside = mutated.replace(/\.ts$/, '.test.ts');
+    const own = ({ file }) => Number(path.resolve(beside) === file.filename);
     const parts = this.files
       .flatMap((file) => {
         const reading = this.took.get(file.filename);
@@ -177,7 +179,7 @@ class BundledRunner {
           .filter((id) => id.startsWith(`${path.relative('.', file.filename)}:`))
           .map((id) => ({ file, id, ms: this.took.get(id), reading }));
       })
-      .sort((a, b) => a.ms + a.reading - b.ms - b.reading);
+      .sort((a, b) => own(b) - own(a) || a.ms + a.reading - b.ms - b.reading);
     const chosen = new Map();
     let left = LONGEST;
     for (const { file, id, ms, reading } of parts) {
