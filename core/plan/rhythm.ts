@@ -6,9 +6,9 @@ import { type Course, courseOf } from './course';
 import { fedWith } from './fedWith';
 import { kitchenOf } from './kitchen';
 import { type JarTask, STILL_FED } from './price';
-import { type Problem, type Step } from './problem';
+import { type Hands, type Problem, type Step } from './problem';
 import { FIRST_OUT_H } from './leaving';
-import { inHands, isOddHour } from './slots';
+import { GRAIN, inHands, isOddHour } from './slots';
 import { MOVE_SLACK } from './stepsOf';
 import { liveThrough } from './walk';
 
@@ -105,8 +105,8 @@ export function keepRhythm(
     const late = course.hungryH(limits.hungryMaxH);
     const before = lastBefore(slots, Math.min(deadline, slot - 1));
     if (late !== null && slot > at + late * HOUR && fridge && place !== fridge.id) {
-      // Nobody is there in time, but before: the cold holds it until then.
-      if (before !== undefined && before > at) {
+      // Nobody is there in time, but before: the cold holds it until then. Who is there all the while just feeds it late.
+      if (before !== undefined && before > at && !isInOneStretch(hands, before, slot)) {
         walk(before, fridge.id);
         const back = firstFrom(slots, before + 1);
         if (back === undefined || back >= problem.until) return steps;
@@ -133,7 +133,7 @@ export function keepRhythm(
     steps.push({
       at: slot,
       ...(promised
-        ? slackOf(slots, slot, graceOf(jar.rhythm!))
+        ? slackOf(slot, graceOf(jar.rhythm!), at)
         : {
             earliest: slot === at ? slot : Math.min(slot, firstFrom(slots, ready) ?? slot),
             latest: Math.max(
@@ -168,11 +168,14 @@ function nearestSlot(slots: readonly Instant[], promised: Instant, after: Instan
   );
 }
 
-/** A promised feed may be a little early or late. */
-const slackOf = (slots: readonly Instant[], slot: Instant, grace: number) => ({
-  earliest: firstFrom(slots, slot - grace) ?? slot,
-  latest: lastBefore(slots, slot + grace) ?? slot,
-});
+/** A promised feed may be a little early or late, by half hours, as far as hands are there. */
+function slackOf(slot: Instant, grace: number, after: Instant) {
+  const slack = Math.floor(grace / GRAIN) * GRAIN;
+  return { earliest: Math.max(after, slot - slack), latest: slot + slack };
+}
+
+const isInOneStretch = (hands: readonly Hands[], a: Instant, b: Instant): boolean =>
+  hands.some(({ from, until }) => from <= a && b <= until);
 
 /** When so much of the food is eaten that a feed throws out little of it. */
 function readyH(course: Course, hours: number): number {

@@ -110,16 +110,10 @@ export function handsForJar(
   leftAlone: readonly LeftAlone[],
   jar: string,
 ): readonly Hands[] {
-  return leftAlone
-    .filter((stretch) => stretch.jar === jar)
-    .reduce<readonly Hands[]>(
-      (left, { from, until, butAt }) => [
-        ...without(left, { from, until }),
-        ...(butAt === null ? [] : [{ from: butAt, until: butAt }]),
-      ],
-      hands,
-    )
-    .toSorted((a, b) => a.from - b.from);
+  const own = leftAlone.filter((stretch) => stretch.jar === jar);
+  const chosen = own.flatMap(({ butAt }) => (butAt === null ? [] : [{ from: butAt, until: butAt }]));
+  // Moments last no time: they come in when nothing is taken away any more.
+  return [...own.reduce(without, hands), ...chosen].toSorted((a, b) => a.from - b.from);
 }
 
 const without = (hands: readonly Hands[], gap: Hands): readonly Hands[] =>
