@@ -1,8 +1,8 @@
 // What tries mutants of core against its tests: each test file is one bundle (tests/bundled.js), compiled once and run anew in
 // this process for every mutant, so that nothing a mutant left behind is seen by the next. The tests most likely to notice
 // come first, those that stand beside it and then those that take least, as many as there is time for: what only long searches
-// and tables of everything notice takes too long to be noticed. The runner that comes with Stryker starts the whole of Jest for every mutant instead, and is
-// used where tests need it (state).
+// and tables of everything notice takes too long to be noticed. The runner that comes with Stryker starts the whole of Jest for
+// every mutant instead, and is used where tests need it (state).
 import { readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import path from 'node:path';
@@ -170,8 +170,9 @@ class BundledRunner {
 
   /** The tests beside what is mutated and then the shortest of the others, as many as there is time for. */
   worthRunning(all, mutated) {
-    const beside = mutated.replace(/\.ts$/, '.test.ts');
-    const own = ({ file }) => Number(path.resolve(beside) === file.filename);
+    // It is named where it stands, and tried in a copy.
+    const beside = mutated.replace(/^.*\/(?=core\/)/, '').replace(/\.ts$/, '.test.ts');
+    const own = ({ file }) => Number(path.relative('.', file.filename) === beside);
     const parts = this.files
       .flatMap((file) => {
         const reading = this.took.get(file.filename);
