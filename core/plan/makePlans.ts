@@ -5,6 +5,7 @@ import { explain } from './explain';
 import { handling } from './handling';
 import { kitchenOf } from './kitchen';
 import { bowlCurve, planCurve } from './planCurve';
+import { servedBy, takenApart, withOneLevain } from './oneLevain';
 import { type JarTask } from './price';
 import {
   type Impossible,
@@ -116,7 +117,11 @@ function prepare(whole: Problem, jar: PlannedJar): PreparedJar {
     start,
     book: courseBookOf(problem, jar, start),
     lived: nothingLived(),
-    bakes: whole.wanted.filter((wanted) => wanted.jar === jar.id).sort((a, b) => a.from - b.from),
+    bakes: withOneLevain(
+      problem,
+      jar,
+      whole.wanted.filter((wanted) => wanted.jar === jar.id).sort((a, b) => a.from - b.from),
+    ),
     impossible: [],
   };
 }
@@ -171,7 +176,9 @@ function solveAll(
     const own = handling(
       problem,
       start.place,
-      [...mother, ...rhythm].map((step) => withinHands(step, problem.hands)),
+      takenApart(problem, given.bakes, [...mother, ...rhythm]).map((step) =>
+        withinHands(step, problem.hands),
+      ),
     );
     const besides = bowls.map((step) => withinHands(step, problem.hands));
     const steps = [...besides, ...own].sort(inTurn);
@@ -180,9 +187,10 @@ function solveAll(
       jar,
       found: solved,
       steps,
-      prospects: given.bakes.map((bake) =>
-        prospectOf(problem, jar, solved!.levains.get(bake.id)!.stretch.beginning, bake),
-      ),
+      prospects: given.bakes.flatMap((bake) => {
+        const { beginning } = solved!.levains.get(bake.id)!.stretch;
+        return servedBy(bake).map((one) => prospectOf(problem, jar, beginning, one));
+      }),
       curves: [
         planCurve(whole, jar, start, own),
         ...bowls.flatMap(({ kind, wanted }) => {
@@ -206,12 +214,19 @@ function withoutTheImpossible(
   let solved: JarPlan | null = null;
   let had: readonly Wanted[] = [];
   const impossible: Impossible[] = [];
-  for (const bake of given.bakes) {
+  const isHad = (bake: Wanted): boolean => {
     const more = solve([...had, bake]);
-    if (more) {
-      solved = more;
-      had = [...had, bake];
-    } else impossible.push(explain({ ...base, bakes: [...had, bake] }));
+    if (!more) return false;
+    solved = more;
+    had = [...had, bake];
+    return true;
+  };
+  for (const bake of given.bakes) {
+    if (isHad(bake)) continue;
+    // Where one levain will not do for several bakes, it may do for some of them.
+    for (const one of servedBy(bake))
+      if (bake.serves === undefined || !isHad(one))
+        impossible.push(explain({ ...base, bakes: [...had, one] }));
   }
   given.bakes = had;
   given.impossible = impossible;

@@ -35,50 +35,63 @@ function weigh(plan: Plan, startG: number): number {
 const isLevain = ({ kind }: Step) => kind === 'build' || kind === 'topUp';
 
 describe('a plan', () => {
-  const cases = [15, 38, 62].map((hours) => {
-    const given = problemWith({ wanted: [bakeIn(hours)] });
-    return { hours, given, plans: once(() => plansOf(given)) };
+  const cases = [
+    { of: 'a bake in 15 hours', wanted: [bakeIn(15)] },
+    { of: 'a bake in 38 hours', wanted: [bakeIn(38)] },
+    { of: 'a bake in 62 hours', wanted: [bakeIn(62)] },
+    {
+      of: 'two bakes within the hour',
+      wanted: [bakeIn(40, { levainG: 120 }), bakeIn(41, { id: 'tins', levainG: 140 })],
+    },
+  ].map(({ of, wanted }) => {
+    const given = problemWith({ wanted });
+    return { of, given, plans: once(() => plansOf(given)) };
+  });
+
+  it.each(cases)('for $of closes its masses to the gram and keeps the keep', ({ given, plans }) => {
+    for (const plan of plans()) {
+      expect(weigh(plan, 180)).toBeGreaterThanOrEqual(20);
+      for (const { keepG, flourG, waterG, discardG } of plan.steps)
+        for (const grams of [keepG, flourG, waterG, discardG])
+          if (grams !== undefined) expect(Number.isInteger(grams)).toBe(true);
+      expect(plan.flourG).toBe(plan.steps.reduce((sum, step) => sum + (step.flourG ?? 0), 0));
+    }
+  });
+
+  it.each(cases)('for $of asks for hands only when they are there', ({ given, plans }) => {
+    for (const plan of plans())
+      for (const step of plan.steps) {
+        expect(inHands(given.hands, step.at)).toBe(true);
+        expect(step.earliest).toBeLessThanOrEqual(step.at);
+        expect(step.latest).toBeGreaterThanOrEqual(step.at);
+      }
   });
 
   it.each(cases)(
-    'for a bake in $hours hours closes its masses to the gram and keeps the keep',
+    'for $of has its levain ripe by the full model, and each bake takes its own',
     ({ given, plans }) => {
+      const first = given.wanted[0]!;
+      const levainG = given.wanted.reduce((sum, wanted) => sum + wanted.levainG, 0);
       for (const plan of plans()) {
-        expect(weigh(plan, 180)).toBeGreaterThanOrEqual(20);
-        for (const { keepG, flourG, waterG, discardG } of plan.steps)
-          for (const grams of [keepG, flourG, waterG, discardG])
-            if (grams !== undefined) expect(Number.isInteger(grams)).toBe(true);
-        expect(plan.flourG).toBe(plan.steps.reduce((sum, step) => sum + (step.flourG ?? 0), 0));
-      }
-    },
-  );
-
-  it.each(cases)(
-    'for a bake in $hours hours asks for hands only when they are there',
-    ({ given, plans }) => {
-      for (const plan of plans())
-        for (const step of plan.steps) {
-          expect(inHands(given.hands, step.at)).toBe(true);
-          expect(step.earliest).toBeLessThanOrEqual(step.at);
-          expect(step.latest).toBeGreaterThanOrEqual(step.at);
-        }
-    },
-  );
-
-  it.each(cases)(
-    'for a bake in $hours hours has its levain ripe by the full model',
-    ({ given, plans }) => {
-      const wanted = given.wanted[0]!;
-      for (const plan of plans()) {
-        const build = plan.steps.find(isLevain)!;
-        expect(build.keepG! + build.flourG! + build.waterG!).toBeGreaterThanOrEqual(
-          wanted.levainG + STICKS_G + 20,
+        const builds = plan.steps.filter(isLevain);
+        expect(builds).toHaveLength(1);
+        const [build] = builds;
+        expect(build!.keepG! + build!.flourG! + build!.waterG!).toBeGreaterThanOrEqual(
+          levainG + STICKS_G + 20,
         );
+        for (const wanted of given.wanted) {
+          const taken = plan.steps.filter(
+            (step) => step.kind === 'take' && step.wanted === wanted.id,
+          );
+          expect(taken.map(({ takeG }) => takeG)).toEqual([wanted.levainG]);
+          expect(taken[0]!.at).toBeGreaterThanOrEqual(wanted.from);
+          expect(taken[0]!.at).toBeLessThanOrEqual(wanted.until);
+        }
         // Lived through as a journal, by the fold that knows nothing of plans.
         const jar = given.jars[0]!;
         const context = { places: given.places, time: TIME, pace: jar.pace };
         const lived = plan.steps
-          .filter((step) => step.at < wanted.from)
+          .filter((step) => step.at < first.from)
           .flatMap((step, n): JarEvent[] => {
             const entry = { id: `${n}`, at: new Date(step.at).toISOString(), jar: 'tern' };
             const { keepG, flourG = 0, waterG = 0 } = step;
@@ -93,8 +106,9 @@ describe('a plan', () => {
           })
           .reduce<Jar | null>((before, event) => withEvent(before, event, context), asJar(jar))!;
         const { ripeFromH, ripeUntilH } = outlookOf(lived, context, 72).forecast;
-        expect(lived.since + (ripeFromH! - 1) * HOUR).toBeLessThanOrEqual(wanted.from);
-        expect(lived.since + (ripeUntilH! + 1) * HOUR).toBeGreaterThanOrEqual(wanted.until);
+        expect(lived.since + (ripeFromH! - 1) * HOUR).toBeLessThanOrEqual(first.from);
+        for (const { until } of given.wanted)
+          expect(lived.since + (ripeUntilH! + 1) * HOUR).toBeGreaterThanOrEqual(until);
       }
     },
   );

@@ -42,6 +42,8 @@ export interface Wanted {
   readonly hydration?: number;
   readonly from: Instant;
   readonly until: Instant;
+  /** The bakes that one levain is made for, where this is all of them together; in order of time. */
+  readonly serves?: readonly Wanted[];
 }
 
 export type { LeftAlone } from '../journal';

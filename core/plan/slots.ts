@@ -111,7 +111,9 @@ export function handsForJar(
   jar: string,
 ): readonly Hands[] {
   const own = leftAlone.filter((stretch) => stretch.jar === jar);
-  const chosen = own.flatMap(({ butAt }) => (butAt === null ? [] : [{ from: butAt, until: butAt }]));
+  const chosen = own.flatMap(({ butAt }) =>
+    butAt === null ? [] : [{ from: butAt, until: butAt }],
+  );
   // Moments last no time: they come in when nothing is taken away any more.
   return [...own.reduce(without, hands), ...chosen].toSorted((a, b) => a.from - b.from);
 }
@@ -185,11 +187,16 @@ export function firstAt(slots: readonly Instant[], at: Instant): number {
 }
 
 /**
- * The first moment in a bake's window at which hands are there; null when they never are.
+ * The first moment in a bake's window at which hands are there; null when they never are. Of several bakes with one levain that
+ * of the last: nothing else is done to it before.
  *
  * @example firstHandsIn(problem, bake) // null where nobody is in all through it
  */
-export function firstHandsIn({ hands }: Problem, bake: Wanted): Instant | null {
+export function firstHandsIn({ hands }: Pick<Problem, 'hands'>, bake: Wanted): Instant | null {
+  if (bake.serves) {
+    const each = bake.serves.map((one) => firstHandsIn({ hands }, one));
+    return each.reduce((last, at) => (last === null || at === null ? null : Math.max(last, at)));
+  }
   const times = hands
     .map(({ from, until }) => [Math.max(from, bake.from), Math.min(until, bake.until)] as const)
     .filter(([from, until]) => from <= until)
