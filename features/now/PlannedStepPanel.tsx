@@ -8,7 +8,8 @@ import { selectFollowed, selectNow, selectStanding, useAppSelector } from '@stat
 import { FeedAmounts } from '../parts/FeedAmounts';
 import { StepSheet } from '../plan/sheets';
 import { useStep } from '../plan/useStep';
-import { plannedTitle, slackWords, stepWords, useKitchenWords, usePlaceName } from '../words';
+import { plannedTitle, slackWords, useKitchenWords, usePlaceName } from '../words';
+import { useStepWords } from '../words/useStepWords';
 
 /** The next step of the plan that is followed, with its slack. */
 export function PlannedStepPanel({ step }: { readonly step: Step }) {
@@ -16,6 +17,7 @@ export function PlannedStepPanel({ step }: { readonly step: Step }) {
   const now = useAppSelector(selectNow);
   const standing = useAppSelector((state) => selectStanding(state, step.jar));
   const placeName = usePlaceName();
+  const stepWords = useStepWords();
   const { open, openText } = useStep(step);
   const plan = useAppSelector(selectFollowed);
   const [opened, setOpened] = useState(false);
@@ -31,7 +33,7 @@ export function PlannedStepPanel({ step }: { readonly step: Step }) {
             <Words strong>{`As planned${slack ? `, ${slack}` : ''}.`}</Words>
             <Words size="small" tone="quiet">
               {step.keepG === undefined
-                ? stepWords(step, name, placeName, words)
+                ? stepWords(step)
                 : `Then it goes to: ${placeName(step.place!)}.`}
             </Words>
           </View>

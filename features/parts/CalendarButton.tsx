@@ -11,8 +11,8 @@ import {
   useAppSelector,
 } from '@state';
 
-import { calendarNote, stepWords, useKitchenWords, usePlaceName } from '../words';
-import { useJarName } from '../words/useJarName';
+import { calendarNote, useKitchenWords } from '../words';
+import { useStepWords } from '../words/useStepWords';
 
 /**
  * Steps as a file that calendars take in. What it brought is written down: the next file moves and cancels it.
@@ -35,8 +35,7 @@ export function CalendarButton({
   const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
   const zone = useAppSelector(selectZone);
-  const nameOf = useJarName();
-  const placeName = usePlaceName();
+  const stepWords = useStepWords();
   const { calendarAlarms: alarms } = useAppSelector(selectSettings);
   const sent = useAppSelector((state) =>
     selectLog(state)
@@ -48,7 +47,7 @@ export function CalendarButton({
     const { planCalendar } = await import('@core/formats');
     const told = steps.map((step, i) => ({
       step,
-      title: stepWords(step, nameOf(step.jar), placeName, words),
+      title: stepWords(step),
       note: calendarNote(step, steps.slice(0, i), words),
     }));
     const file = planCalendar({

@@ -4,8 +4,8 @@ import { StyleSheet, View } from 'react-native';
 import { type Plan, type Step } from '@core/plan';
 import { Panel, Button, TOUCH, TouchArea, Words, useLook } from '@kit';
 
-import { slackWords, stepWords, useKitchenWords, usePlaceName } from '../words';
-import { useJarName } from '../words/useJarName';
+import { slackWords, useKitchenWords } from '../words';
+import { useStepWords } from '../words/useStepWords';
 import { StepSheet } from './sheets';
 import { useStep } from './useStep';
 
@@ -33,7 +33,7 @@ export function StepList({ plan }: { readonly plan: Plan }) {
           </Words>
           {steps.map((step) => (
             <StepRow
-              key={`${step.jar} ${step.kind} ${step.at}`}
+              key={`${step.jar} ${step.kind} ${step.at} ${step.wanted ?? ''}`}
               step={step}
               onOpen={() => setOpened(step)}
             />
@@ -48,9 +48,7 @@ export function StepList({ plan }: { readonly plan: Plan }) {
 function StepRow({ step, onOpen }: { readonly step: Step; readonly onOpen: () => void }) {
   const look = useLook();
   const words = useKitchenWords();
-  const nameOf = useJarName();
-  const placeName = usePlaceName();
-  const jarName = nameOf(step.jar);
+  const told = useStepWords()(step);
   const { open, openText } = useStep(step);
   const slack = slackWords(step, words);
   return (
@@ -60,7 +58,7 @@ function StepRow({ step, onOpen }: { readonly step: Step; readonly onOpen: () =>
           {words.time(step.at)}
         </Words>
         <View style={styles.fill}>
-          <Words size="small">{stepWords(step, jarName, placeName, words)}</Words>
+          <Words size="small">{told}</Words>
           {slack !== '' && (
             <Words size="small" tone="quiet">
               {slack}
@@ -68,11 +66,7 @@ function StepRow({ step, onOpen }: { readonly step: Step; readonly onOpen: () =>
           )}
         </View>
       </TouchArea>
-      <Button
-        kind="bare"
-        onPress={open}
-        label={`${openText}: ${stepWords(step, jarName, placeName, words)}`}
-      >
+      <Button kind="bare" onPress={open} label={`${openText}: ${told}`}>
         {openText}
       </Button>
     </View>

@@ -17,7 +17,8 @@ import {
 } from '@state';
 
 import { FeedAmounts } from '../parts/FeedAmounts';
-import { plannedName, slackWords, stepWords, useKitchenWords, usePlaceName } from '../words';
+import { plannedName, slackWords, useKitchenWords, usePlaceName } from '../words';
+import { useStepWords } from '../words/useStepWords';
 import { putOff, skipped } from './putOff';
 import { useStep } from './useStep';
 
@@ -34,6 +35,7 @@ export function StepSheet({
 }) {
   const words = useKitchenWords();
   const placeName = usePlaceName();
+  const stepWords = useStepWords();
   const name = useAppSelector((state) => selectJar(state, step.jar))?.card.name ?? step.jar;
   const { open, openText } = useStep(step);
   const slack = slackWords(step, words);
@@ -41,7 +43,7 @@ export function StepSheet({
     <Sheet title={plannedName(step, name)} onClose={onClose}>
       <Words strong>{`${words.moment(step.at)}${slack ? `, ${slack}` : ''}`}</Words>
       {step.keepG === undefined ? (
-        <Words>{stepWords(step, name, placeName, words)}</Words>
+        <Words>{stepWords(step)}</Words>
       ) : (
         <>
           <FeedAmounts keepG={step.keepG} waterG={step.waterG!} flourG={step.flourG!} />

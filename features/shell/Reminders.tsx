@@ -21,11 +21,11 @@ import {
   nextTitle,
   plannedName,
   slackWords,
-  stepWords,
   useKitchenWords,
   usePlaceName,
 } from '../words';
 import { useJarName } from '../words/useJarName';
+import { useStepWords } from '../words/useStepWords';
 
 /** A step that was due longer ago is seen on the page; no need to call for it. */
 const FRESH = HOUR / 2;
@@ -43,6 +43,7 @@ export function Reminders() {
 function Calling(): null {
   const words = useKitchenWords();
   const placeName = usePlaceName();
+  const stepWords = useStepWords();
   const now = useAppSelector(selectNow);
   const nameOf = useJarName();
   const plan = useAppSelector(selectFollowed);
@@ -105,11 +106,24 @@ function Calling(): null {
       const slack = slackWords(step, words);
       tell(
         step.at,
-        `${step.jar} ${step.kind} ${step.at}`,
+        `${step.jar} ${step.kind} ${step.at} ${step.wanted ?? ''}`,
         plannedName(step, name),
-        `${stepWords(step, name, placeName, words)}${slack ? `, ${slack}` : ''}`,
+        `${stepWords(step)}${slack ? `, ${slack}` : ''}`,
       );
     }
-  }, [now, plan, drying, runs, promises, bowls, answers, standings, nameOf, words, placeName]);
+  }, [
+    now,
+    plan,
+    drying,
+    runs,
+    promises,
+    bowls,
+    answers,
+    standings,
+    nameOf,
+    words,
+    placeName,
+    stepWords,
+  ]);
   return null;
 }

@@ -50,6 +50,12 @@ it('a step says what, how much and where to, and how long it can wait', () => {
   expect(stepWords(build, 'Grebe', place, words)).toBe(
     "Build Grebe's levain: keep 25, water 100, flour 100 g (1\u00a0:\u00a04\u00a0:\u00a04), then counter",
   );
+  const take: Step = { ...build, kind: 'take', takeG: 180 };
+  expect(stepWords(take, 'Grebe', place, words, 'Saturday tins')).toBe(
+    'Take 180 g from Grebe for Saturday tins',
+  );
+  // A bake that was dropped meanwhile has no name any more.
+  expect(stepWords(take, 'Grebe', place, words)).toBe('Take 180 g from Grebe for the bake');
   expect(slackWords(build, words)).toBe('any time 18:00 to 21:40');
   expect(slackWords({ ...build, earliest: build.at, latest: build.at }, words)).toBe('');
   expect(plannedTitle(build, 'Grebe', NOW, words)).toBe("Build Grebe's levain by 21:40");

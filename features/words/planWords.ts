@@ -46,12 +46,17 @@ export function planFigures(
   ];
 }
 
-/** What a step asks for. */
+/**
+ * What a step asks for.
+ *
+ * @param bakeName of the bake it is for, where that has one
+ */
 export function stepWords(
   step: Step,
   jarName: string,
   placeName: (id: string) => string,
   words: KitchenWords,
+  bakeName = 'the bake',
 ): string {
   if (step.bowl) return bowlWords(step, jarName, placeName, words);
   switch (step.kind) {
@@ -64,7 +69,7 @@ export function stepWords(
     case 'topUp':
       return `${outWords(step, words)}Top up ${jarName} for its levain: add ${words.grams(step.waterG!)} water${warmthWords(step, words)} and ${words.grams(step.flourG!)} flour to the ${words.grams(step.keepG!)} there, then ${placeName(step.place!)}${thenWords(step, placeName, words)}`;
     case 'take':
-      return `Take ${words.grams(step.takeG!)} from ${jarName} for the bake`;
+      return `Take ${words.grams(step.takeG!)} from ${jarName} for ${bakeName}`;
     case 'move':
       return `Move ${jarName}: ${placeName(step.place!)}`;
   }
