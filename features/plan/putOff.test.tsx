@@ -36,6 +36,25 @@ describe('a step that is not done as planned', () => {
     expect(alone.from).toBeLessThan(steps[1]!.at);
   });
 
+  it('when shifted takes the walk along that belongs to it', () => {
+    const put = { at: NOW + 15.5 * HOUR, place: 'fridge' };
+    const feed = step(14, { then: put });
+    const walk = step(15.5, { kind: 'move', place: 'fridge' });
+    const alone = putOff(feed, [step(2), feed, walk, step(26)], NOW, NOW + 13 * HOUR);
+    expect(alone.until).toBeGreaterThan(walk.at);
+    expect(alone.until).toBeLessThan(NOW + 26 * HOUR);
+    // Any other walk is a step of its own.
+    const other = putOff(step(14), [step(2), step(14), walk, step(26)], NOW, NOW + 13 * HOUR);
+    expect(other.until).toBeLessThan(walk.at);
+  });
+
+  it('is told from another of the same hour by its bake', () => {
+    const takes = ['tins', 'rolls'].map((wanted) => step(14, { kind: 'take', wanted }));
+    const shifted = putOff(takes[1]!, [...takes, step(26)], NOW, NOW + 16 * HOUR);
+    expect(shifted.from).toBeGreaterThan(takes[0]!.at);
+    expect(shifted.until).toBeGreaterThan(NOW + 25 * HOUR);
+  });
+
   it('when shifted past its neighbours still holds its own moment', () => {
     for (const to of [NOW + HOUR, NOW + 30 * HOUR]) {
       const alone = putOff(steps[1]!, steps, NOW, to);

@@ -8,10 +8,14 @@ const SKIPPED_FOR = 8 * HOUR;
 /** A step at another time stands alone for so long after it, when nothing follows. */
 const ALONE_AFTER = 8 * HOUR;
 
-/** The steps of a step's jar before and after it. */
+/** The steps of a step's jar before and after it. The walk that belongs to it goes with it, and is none of them. */
 function neighboursOf(step: Step, steps: readonly Step[]) {
-  const ofJar = steps.filter(({ jar }) => jar === step.jar);
-  const i = ofJar.findIndex(({ at, kind }) => at === step.at && kind === step.kind);
+  const ofJar = steps.filter(
+    ({ jar, kind, at }) => jar === step.jar && !(kind === 'move' && at === step.then?.at),
+  );
+  const i = ofJar.findIndex(
+    ({ at, kind, wanted }) => at === step.at && kind === step.kind && wanted === step.wanted,
+  );
   return { before: ofJar[i - 1], after: ofJar[i + 1] };
 }
 
