@@ -3,6 +3,7 @@ import { HOUR, type Instant } from '../measure';
 import { buildingFeed, totalG } from './amounts';
 import { type CourseBook, courseBookOf } from './courseBook';
 import { BUILD_PARTS } from './likelyBuilds';
+import { withOneLevain } from './oneLevain';
 import { type JarTask } from './price';
 import {
   type Impossible,
@@ -54,7 +55,9 @@ export function explain(task: JarTask): Impossible {
     if (planWith({ ...problem, hands }, bake)) nearest.push({ kind: 'handsAt', times: lacking });
   }
 
-  const room = mostLevain(jar, task.start.mix.hydrationPct, bake);
+  // Of a levain that it would share with a bake before it, what that leaves.
+  const shared = withOneLevain(problem, jar, bakes).at(-1)!.levainG - bake.levainG;
+  const room = Math.max(0, mostLevain(jar, task.start.mix.hydrationPct, bake) - tens(shared));
   const tooSmall = bake.levainG > room;
   if (tooSmall) {
     const fits = room > 0 && planWith(problem, { ...bake, levainG: room }) !== null;
@@ -76,8 +79,9 @@ function planFor(
   bakes: readonly Wanted[],
   book: CourseBook,
 ): JarPlan | null {
-  const slots = slotsFor(problem.now, problem.until, problem.hands, bakes, problem.time);
-  return solveJar({ ...task, problem, bakes }, { slots, book });
+  const wanted = withOneLevain(problem, task.jar, bakes);
+  const slots = slotsFor(problem.now, problem.until, problem.hands, wanted, problem.time);
+  return solveJar({ ...task, problem, bakes: wanted }, { slots, book });
 }
 
 /** Every moment at which a plan needs hands that are not there. */
@@ -85,6 +89,8 @@ function touchesLacking({ steps }: JarPlan, { hands }: Problem, bake: Wanted): r
   const touches = steps.map(({ kind, at }) => (kind === 'take' ? bake.from : at));
   return [...new Set(touches)].filter((at) => !inHands(hands, at));
 }
+
+const tens = (grams: number) => 10 * Math.ceil(grams / 10);
 
 /** The most levain a jar can build without climbing out, at whatever ratio suits best; whole tens of grams. */
 function mostLevain(jar: PlannedJar, hydrationPct: number, bake: Wanted): number {

@@ -196,7 +196,7 @@ function solveAll(
         ...bowls.flatMap(({ kind, wanted }) => {
           const bake = given.bakes.find(({ id }) => id === wanted);
           return kind === 'build' && bake
-            ? [bowlCurve(jar, bake, solved!.levains.get(bake.id)!.stretch)]
+            ? [bowlCurve(problem, jar, bake, solved!.levains.get(bake.id)!.stretch)]
             : [];
         }),
       ],
