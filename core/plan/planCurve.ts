@@ -1,4 +1,5 @@
-import { HOUR } from '../measure';
+import { type Stay } from '../journal';
+import { HOUR, type Instant } from '../measure';
 import { COARSELY, courseOf } from './course';
 import { type PlanCurve, type PlannedJar, type Problem, type Step, type Wanted } from './problem';
 import { type MixThere, type Stretch, liveThrough } from './walk';
@@ -19,30 +20,48 @@ export function planCurve(
     heights: stretches.flatMap(({ from, course }) =>
       course.heights(APART).map(([h, height]) => [from + h * HOUR, height] as const),
     ),
-    ripe: stretches.flatMap((stretch) => ripeIn(problem, jar, stretch)),
+    ripe: stretches.flatMap((stretch) => ripeIn(problem, jar, stretch, steps)),
   };
 }
 
 /** Followed for so long beyond its end: whether a mix is ripe is told by when it sinks, though it was fed away before. */
 const BEYOND_H = 12;
 
+/**
+ * When a stretch is ripe. Where a bake takes from it, through the bake's window as the bake has it: of what is taken nothing is
+ * carried on to where the rest goes, and rises further.
+ */
 function ripeIn(
   problem: Problem,
   jar: PlannedJar,
   { from, until, mix, stays }: Stretch,
+  steps: readonly Step[] = [],
 ): PlanCurve['ripe'] {
   const hours = (until - from) / HOUR + BEYOND_H;
-  const { ripeFromH, ripeUntilH, lastH } = courseOf(
-    problem,
-    jar,
-    mix,
-    from,
-    stays,
-    hours,
-    COARSELY,
+  const ripe = (through: readonly Stay[], end: Instant): PlanCurve['ripe'] => {
+    const { ripeFromH, ripeUntilH, lastH } = courseOf(
+      problem,
+      jar,
+      mix,
+      from,
+      through,
+      hours,
+      COARSELY,
+    );
+    if (ripeFromH === null || from + ripeFromH * HOUR >= end) return [];
+    return [[from + ripeFromH * HOUR, Math.min(end, from + (ripeUntilH ?? lastH) * HOUR)]];
+  };
+  const after = ripe(stays, until);
+  const take = steps.find(({ kind, at }) => kind === 'take' && at >= from && at < until);
+  if (!take) return after;
+  const served = ripe(
+    stays.filter((stay) => stay.from < take.at),
+    Math.min(until, take.latest),
   );
-  if (ripeFromH === null || from + ripeFromH * HOUR >= until) return [];
-  return [[from + ripeFromH * HOUR, Math.min(until, from + (ripeUntilH ?? lastH) * HOUR)]];
+  const [[begins, ends] = [], [rises, sinks] = []] = [served[0], after[0]];
+  if (begins === undefined || ends === undefined) return after;
+  if (rises === undefined || sinks === undefined || rises > ends) return [...served, ...after];
+  return [[Math.min(begins, rises), Math.max(ends, sinks)]];
 }
 
 /** What a levain goes through in its bowl, until its bake. */
