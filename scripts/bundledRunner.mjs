@@ -58,6 +58,8 @@ const testsIn = (block) =>
 
 /** Longer than this, in milliseconds with all mutants in the source, no mutant is tried by tests; but by one at least. */
 const LONGEST = 800;
+/** As long by the tests that stand beside it. */
+const LONGEST_BESIDE = 2500;
 /** Long searches and fits, asked only about their own folder. */
 const TOO_LONG = /\/(plan|calibrate|practice|whatIf|picture)\/|examples/;
 /** Asked about nothing: they search for minutes while they are read. */
@@ -182,11 +184,12 @@ class BundledRunner {
       })
       .sort((a, b) => own(b) - own(a) || a.ms + a.reading - b.ms - b.reading);
     const chosen = new Map();
-    let left = LONGEST;
-    for (const { file, id, ms, reading } of parts) {
+    const left = [LONGEST, LONGEST_BESIDE];
+    for (const part of parts) {
+      const { file, id, ms, reading } = part;
       const cost = ms + (chosen.has(file) ? 0 : reading);
-      if (cost > left && chosen.size > 0) continue;
-      left -= cost;
+      if (cost > left[own(part)] && chosen.size > 0) continue;
+      left[own(part)] -= cost;
       chosen.set(file, (chosen.get(file) ?? new Set()).add(id));
     }
     return chosen;
