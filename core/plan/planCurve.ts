@@ -1,6 +1,6 @@
 import { type Stay } from '../journal';
 import { HOUR, type Instant } from '../measure';
-import { COARSELY, courseOf } from './course';
+import { COARSELY, type Course, courseOf } from './course';
 import { type PlanCurve, type PlannedJar, type Problem, type Step, type Wanted } from './problem';
 import { type MixThere, type Stretch, liveThrough } from './walk';
 
@@ -34,30 +34,22 @@ const BEYOND_H = 12;
 function ripeIn(
   problem: Problem,
   jar: PlannedJar,
-  { from, until, mix, stays }: Stretch,
+  { from, until, mix, stays, course }: Stretch,
   steps: readonly Step[] = [],
 ): PlanCurve['ripe'] {
   const hours = (until - from) / HOUR + BEYOND_H;
-  const ripe = (through: readonly Stay[], end: Instant): PlanCurve['ripe'] => {
-    const { ripeFromH, ripeUntilH, lastH } = courseOf(
-      problem,
-      jar,
-      mix,
-      from,
-      through,
-      hours,
-      COARSELY,
-    );
-    if (ripeFromH === null || from + ripeFromH * HOUR >= end) return [];
-    return [[from + ripeFromH * HOUR, Math.min(end, from + (ripeUntilH ?? lastH) * HOUR)]];
-  };
-  const after = ripe(stays, until);
+  const beyond = (through: readonly Stay[]) =>
+    courseOf(problem, jar, mix, from, through, hours, COARSELY);
+  const within = ({ ripeFromH, ripeUntilH, lastH }: Course, end: Instant): PlanCurve['ripe'] =>
+    ripeFromH === null || from + ripeFromH * HOUR >= end
+      ? []
+      : [[from + ripeFromH * HOUR, Math.min(end, from + (ripeUntilH ?? lastH) * HOUR)]];
+  // Once it has sunk nothing beyond says more.
+  const after = within(course.ripeUntilH === null ? beyond(stays) : course, until);
   const take = steps.find(({ kind, at }) => kind === 'take' && at >= from && at < until);
-  if (!take) return after;
-  const served = ripe(
-    stays.filter((stay) => stay.from < take.at),
-    Math.min(until, take.latest),
-  );
+  const before = take && stays.filter((stay) => stay.from < take.at);
+  if (!before || before.length === stays.length) return after;
+  const served = within(beyond(before), Math.min(until, take.latest));
   const [[begins, ends] = [], [rises, sinks] = []] = [served[0], after[0]];
   if (begins === undefined || ends === undefined) return after;
   if (rises === undefined || sinks === undefined || rises > ends) return [...served, ...after];
