@@ -308,3 +308,22 @@ test('an impossible bake is explained, with what comes nearest @phone', async ({
   await page.getByLabel('Flour in the house, if you are short of it').fill('');
   await planned(page);
 });
+
+test('a second bake on the same morning is had from the same levain @phone', async ({
+  page,
+  kitchen,
+}) => {
+  await kitchen.open('/plan', 'demo');
+  await kitchen.button('Add a bake').click();
+  const sheet = page.getByRole('dialog', { name: 'Add a bake' });
+  await sheet.getByRole('textbox', { name: 'Levain ripe at' }).fill('2026-03-14T10:30');
+  await sheet.getByRole('radio', { name: 'Grebe' }).click();
+  await sheet.getByLabel('Levain', { exact: true }).fill('120');
+  await sheet.getByLabel('Name, if it needs one').fill('Rolls');
+  await sheet.getByRole('button', { name: 'Add this bake' }).click();
+  for (const take of ['Take 180 g from Grebe for Saturday tins', 'Take 120 g from Grebe for Rolls'])
+    await expect(page.getByRole('button', { name: `Taken: ${take}` })).toBeVisible();
+  await planned(page);
+  await expect(page.getByRole('button', { name: /^Bench: Build Grebe's levain/ })).toHaveCount(1);
+  await expect(page.getByText(/there is not enough time left/)).toBeHidden();
+});
