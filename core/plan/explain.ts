@@ -61,7 +61,7 @@ export function explain(task: JarTask): Impossible {
   const tooSmall = bake.levainG > room;
   if (tooSmall) {
     const fits = room > 0 && planWith(problem, { ...bake, levainG: room }) !== null;
-    if (fits || room === 0) nearest.push({ kind: 'less', levainG: room });
+    if (fits || (room === 0 && shared === 0)) nearest.push({ kind: 'less', levainG: room });
   }
   const because = tooSmall
     ? 'jarTooSmall'

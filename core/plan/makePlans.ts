@@ -214,19 +214,23 @@ function withoutTheImpossible(
   let solved: JarPlan | null = null;
   let had: readonly Wanted[] = [];
   const impossible: Impossible[] = [];
-  const isHad = (bake: Wanted): boolean => {
-    const more = solve([...had, bake]);
+  const areHad = (bakes: readonly Wanted[]): boolean => {
+    const more = solve(bakes);
     if (!more) return false;
     solved = more;
-    had = [...had, bake];
+    had = bakes;
     return true;
   };
   for (const bake of given.bakes) {
-    if (isHad(bake)) continue;
-    // Where one levain will not do for several bakes, it may do for some of them.
-    for (const one of servedBy(bake))
-      if (bake.serves === undefined || !isHad(one))
-        impossible.push(explain({ ...base, bakes: [...had, one] }));
+    if (areHad([...had, bake])) continue;
+    // Where one levain will not do for several bakes, it may do for some of them, or each may have its own.
+    for (const one of servedBy(bake)) {
+      const together = withOneLevain(base.problem, base.jar, [...had, one]);
+      const isHad =
+        bake.serves !== undefined &&
+        (areHad(together) || (together.length <= had.length && areHad([...had, one])));
+      if (!isHad) impossible.push(explain({ ...base, bakes: [...had, one] }));
+    }
   }
   given.bakes = had;
   given.impossible = impossible;

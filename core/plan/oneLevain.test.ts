@@ -46,6 +46,10 @@ describe('bakes of one levain', () => {
     const stiff = wanted('b', 40, 42, { hydration: 0.6 });
     expect(told(grouped([wanted('a', 40, 42), stiff]))).toEqual(['a', 'b']);
     expect(told(grouped([wanted('a', 40, 42, { hydration: 0.6 }), stiff]))).toEqual(['a and b']);
+    // What the jar has anyway need not be said.
+    expect(told(grouped([wanted('a', 40, 42), wanted('b', 40, 42, { hydration: 1 })]))).toEqual([
+      'a and b',
+    ]);
     const near = [wanted('a', 40, 41), wanted('b', 43, 44)];
     expect(told(grouped(near, { hands: [{ from: NOW, until: NOW + 42 * HOUR }] }))).toEqual([
       'a',
@@ -100,6 +104,15 @@ describe('bakes of one levain', () => {
     expect(impossible).toEqual([]);
     expect(plans[0]!.wanted.map(({ id }) => id)).toEqual(['loaves', 'tins']);
     for (const { chance } of plans[0]!.wanted) expect(chance).toBeGreaterThan(0.5);
+  });
+
+  it('are had by twos where three are too much', () => {
+    const three = ['loaves', 'tins', 'rolls'].map((id) => bakeIn(40, { id, levainG: 150 }));
+    const { plans, impossible } = makePlans(problemWith({ wanted: three }));
+    expect(plans[0]!.wanted.map(({ id }) => id)).toEqual(['loaves', 'tins']);
+    expect(impossible.map(({ wanted: id, because }) => [id, because])).toEqual([
+      ['rolls', 'jarTooSmall'],
+    ]);
   });
 
   it('are had as far as the jar holds them, and it is told of the others', () => {

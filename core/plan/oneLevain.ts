@@ -10,7 +10,7 @@ const AT_ITS_BEST = 6 * HOUR;
  * of them, ripe from the first window to the end of the last, and taken from until then. A levain that is built in a bowl is
  * for one bake: there each has its own.
  *
- * @param bakes of the jar, in order of time
+ * @param bakes of the jar, in order of time; some may be put together already
  */
 export function withOneLevain(
   problem: Problem,
@@ -21,16 +21,18 @@ export function withOneLevain(
   const together: Wanted[] = [];
   for (const bake of bakes) {
     const last = together.at(-1);
-    if (last && areNear(problem, last, bake)) together[together.length - 1] = asOne(last, bake);
+    if (last && areNear(problem, jar, last, bake))
+      together[together.length - 1] = asOne(last, bake);
     else together.push(bake);
   }
   return together;
 }
 
-function areNear(problem: Problem, earlier: Wanted, bake: Wanted): boolean {
+function areNear(problem: Problem, jar: PlannedJar, earlier: Wanted, bake: Wanted): boolean {
+  const wet = ({ hydration = jar.hydration }: Wanted) => hydration;
   return (
     highest([earlier.until, bake.until]) - earlier.from <= AT_ITS_BEST &&
-    earlier.hydration === bake.hydration &&
+    wet(earlier) === wet(bake) &&
     [...servedBy(earlier), bake].every((one) => firstHandsIn(problem, one) !== null)
   );
 }

@@ -5,6 +5,7 @@ import { usualSettings } from '@state';
 import { kitchenWords } from './kitchenWords';
 import { changeWords, foretoldWords, paceWords } from './learntWords';
 import {
+  calendarNote,
   impossibleWords,
   mendedWords,
   planLine,
@@ -166,4 +167,20 @@ describe('what was learnt', () => {
     expect(changeWords({ factor: 0.8, feeds: 3 })).toContain('20 % slower');
     expect(changeWords({ factor: 1.25, feeds: 4 })).toContain('25 % quicker');
   });
+});
+
+it('a calendar says after what a step comes, all of it where two bakes take theirs', () => {
+  const take = (hour: string, takeG: number): Step => ({
+    ...build,
+    at: at(hour),
+    kind: 'take',
+    takeG,
+  });
+  const feed: Step = { ...build, at: at('21:00'), earliest: at('21:00'), latest: at('21:00') };
+  const note = (...before: readonly Step[]) => calendarNote(feed, before, words);
+  expect(note(take('20:00', 180))).toBe('Only after 180 g are taken for the bake.');
+  expect(note(take('20:00', 180), take('20:30', 120))).toBe(
+    'Only after 300 g are taken for the bakes.',
+  );
+  expect(note({ ...take('20:00', 180), jar: 'knot' })).toBe('');
 });

@@ -131,15 +131,16 @@ export function slackWords(step: Step, words: KitchenWords): string {
 /** What a calendar says beside a step, true on whatever day it is read: between when, and after what. */
 export function calendarNote(step: Step, before: readonly Step[], words: KitchenWords): string {
   const { at, earliest, latest, jar } = step;
-  const taken = before.findLast(
+  const taken = before.filter(
     (other) => other.kind === 'take' && other.jar === jar && at - other.at < 6 * 3_600_000,
   );
+  const takenG = taken.reduce((sum, { takeG = 0 }) => sum + takeG, 0);
   return [
     latest - earliest < 20 * 60_000
       ? ''
       : `Any time from ${words.dated(earliest)} to ${words.after(earliest, latest)}.`,
-    taken && step.kind !== 'take'
-      ? `Only after ${words.grams(taken.takeG!)} are taken for the bake.`
+    taken.length > 0 && step.kind !== 'take'
+      ? `Only after ${words.grams(takenG)} are taken for the ${taken.length > 1 ? 'bakes' : 'bake'}.`
       : '',
   ]
     .filter((line) => line !== '')
