@@ -89,6 +89,59 @@ describe('a scale at the bench', () => {
     expect(portionOn(anew)).toBeCloseTo(25, 6);
   });
 
+  describe('that was out of reach for ten seconds', () => {
+    /** Each number is shown for two seconds; null is a silence. */
+    const after = (numbers: readonly (number | null)[], without: number | null = null) => {
+      let at = 0;
+      let state = nothingWeighed(without);
+      for (const grams of numbers) {
+        if (grams === null) at += 10_000;
+        else for (let i = 0; i < 10; i++) state = weighedOn(state, { at: (at += 200), grams });
+      }
+      return state;
+    };
+
+    it.each([
+      ['nothing happened', [412, 437, null, 437], 25],
+      ['more was poured', [412, 437, null, 487], 75],
+      ['some was spooned out', [412, 437, null, 427], 15],
+      ['more was poured, the scale at nought', [0, 25, null, 75], 75],
+      ['some was spooned out, the scale at nought', [0, 25, null, 15], 15],
+      ['it was switched on anew', [412, 437, null, 0], 25],
+      ['it was switched on anew, and more came', [412, 437, null, 0, 30], 55],
+      ['it was switched on anew, set to nought before', [0, 25, null, 0, 20], 45],
+      ['the jar was off and came back', [412, 437, null, 0, 437], 25],
+      ['the jar was off and came back fuller', [412, 437, null, 0, 447], 35],
+      ['it was lost twice', [412, 437, null, 440, null, 462], 50],
+      ['it was lost before anything came', [412, null, 437], 25],
+      ['it was lost before it had rested', [null, 412, 437], 25],
+    ] as const)('%s', (_, numbers, grams) => {
+      expect(portionOn(after(numbers))).toBeCloseTo(grams, 6);
+      expect(after(numbers).lifted).toBe(false);
+    });
+
+    it('and the jar is off', () => {
+      const state = after([0, 25, null, -412]);
+      expect(state.lifted).toBe(true);
+      expect(portionOn(state)).toBe(25);
+      expect(after([0, 25, null, -412, 25]).lifted).toBe(false);
+    });
+
+    it('knows the jar and what is in it, where that is said', () => {
+      expect(portionOn(after([430, null, 437], 412))).toBe(25);
+      expect(portionOn(after([437], 412))).toBe(25);
+    });
+  });
+
+  it('leans on no number from before it had settled', () => {
+    const shown = [348, 349, 349, 349, 350, 350, 350, 350, 350, 350, 350, 350, 350, 350];
+    const state = [...shown, ...Array<number>(8).fill(375)].reduce(
+      (s, grams, i) => weighedOn(s, { at: 200 * i, grams }),
+      nothingWeighed(),
+    );
+    expect(state.portionG).toBe(25);
+  });
+
   it('that switched itself off in the middle knows what was in when it is on again', () => {
     const at = bench(14);
     at.scale.put(300);

@@ -12,6 +12,10 @@ export interface OnTheScale {
   readonly without: number | null;
   /** What it showed without the portion before somebody set it to nought. */
   readonly former: number | null;
+  /** When that was taken from a rest; null where it was known. */
+  readonly takenAt: Instant | null;
+  /** What it had shown without the portion, and last of all, when it fell silent; null once it has rested on something. */
+  readonly cut: { readonly without: number; readonly showed: number } | null;
   /** Numbers of the last second. */
   readonly shown: readonly Shown[];
   /** What it rests at; null while it moves. */
@@ -42,6 +46,8 @@ const HARDLY = 3;
 export const nothingWeighed = (without: number | null = null): OnTheScale => ({
   without,
   former: null,
+  takenAt: null,
+  cut: null,
   shown: [],
   rests: null,
   since: null,
@@ -50,9 +56,9 @@ export const nothingWeighed = (without: number | null = null): OnTheScale => ({
 });
 
 /**
- * Takes one more number in. What the scale showed before it fell silent is taken to be on it still when it comes back, in
- * whatever way it counts then. Nought in the middle of a portion is a jar that was lifted; before one, a scale that was set
- * to nought.
+ * Takes one more number in. After a silence it counts as it did before, with what came meanwhile, unless it rests at nought:
+ * then it was switched on anew, and what it showed last is taken to be on it still. Nought in the middle of a portion is a jar
+ * that was lifted; before one, a scale that was set to nought.
  *
  * @example weighedOn(nothingWeighed(412), { at: 0, grams: 436 }).shown.length // = 1
  */
@@ -62,10 +68,7 @@ export function weighedOn(state: OnTheScale, { at, grams }: Shown): OnTheScale {
     ...(silent ? [] : state.shown.filter((one) => one.at > at - WINDOW)),
     { at, grams },
   ];
-  // The last number counts, whether it had come to rest or not: nobody knows more.
-  const came = silent
-    ? { ...state, portionG: portionOn(state), without: null, rests: null, since: null }
-    : state;
+  const came = silent ? cutOff(state) : state;
   const all = shown.map((one) => one.grams);
   const still =
     shown.length >= LEAST_NUMBERS &&
@@ -73,17 +76,50 @@ export function weighedOn(state: OnTheScale, { at, grams }: Shown): OnTheScale {
     Math.max(...all) - Math.min(...all) <= STILL;
   if (!still) return { ...came, shown, rests: null, since: null };
   const rests = all.reduce((sum, one) => sum + one, 0) / all.length;
-  const now = { ...came, shown, rests, since: came.since ?? at };
-  const { without, former, portionG } = now;
-  // The first rest, or the first after a silence.
-  if (without === null) return { ...now, without: rests - portionG, lifted: false };
+  return rested({ ...came, shown, rests, since: came.since ?? at }, rests, at);
+}
+
+/** The last number counts, whether it had come to rest or not: nobody knows more. */
+function cutOff(state: OnTheScale): OnTheScale {
+  const { without, cut, shown } = state;
+  return {
+    ...state,
+    portionG: portionOn(state),
+    without: null,
+    cut: without === null ? cut : { without, showed: shown.at(-1)!.grams },
+    rests: null,
+    since: null,
+  };
+}
+
+/** What a rest means. */
+function rested(state: OnTheScale, rests: number, at: Instant): OnTheScale {
+  const { former, cut, portionG, takenAt } = state;
+  const from = (without: number, takenAt: Instant | null = at) =>
+    ({ ...state, without, takenAt, lifted: false }) as const;
+  const atNought = Math.abs(rests) <= NOUGHT;
+  const first = state.without === null;
+  if (first && (!cut || (atNought && Math.abs(cut.showed) > HARDLY))) return from(rests - portionG);
+  // The first numbers of a rest still lean towards where it came from.
+  const settles = !first && takenAt !== null && at - takenAt <= 2 * WINDOW;
+  if (settles && Math.abs(rests - portionG - state.without!) <= 2 * STILL)
+    return from(rests - portionG, takenAt);
+  // Nought after a silence may have been a jar that was off: as heavy as it was then, it is back.
+  const wasOff = !first && cut !== null && cut.without > 2 * HARDLY;
+  const back = cut !== null && (first || (wasOff && rests >= cut.without - HARDLY));
+  const without = back ? cut.without : state.without!;
   if (former !== null && Math.abs(rests - former) <= HARDLY && portionG < HARDLY)
-    return { ...now, without: former, former: null, portionG: 0, lifted: false };
-  const nought = Math.abs(rests) <= NOUGHT && Math.abs(without) > 2 * HARDLY;
-  if (nought && portionG < HARDLY)
-    return { ...now, without: rests, former: without, portionG: 0, lifted: false };
-  if (rests - without < -HARDLY) return { ...now, lifted: true };
-  return { ...now, portionG: rests - without, lifted: false };
+    return { ...from(former), former: null, portionG: 0 };
+  if (atNought && Math.abs(without) > 2 * HARDLY && portionG < HARDLY)
+    return { ...from(rests), former: without, portionG: 0 };
+  const lifted = rests - without < -HARDLY;
+  return {
+    ...state,
+    without,
+    cut: atNought ? cut : null,
+    portionG: lifted ? portionG : rests - without,
+    lifted,
+  };
 }
 
 /**
