@@ -20,6 +20,7 @@ module.exports = {
       displayName: 'core',
       modulePathIgnorePatterns: ['<rootDir>/.stryker-tmp/'],
       testEnvironment: '<rootDir>/tests/zoned-node.js',
+      setupFilesAfterEnv: ['<rootDir>/tests/properties.js'],
       testMatch: [
         '<rootDir>/core/**/*.test.ts',
         '<rootDir>/server/**/*.test.ts',
@@ -42,7 +43,7 @@ module.exports = {
       preset: 'jest-expo/web',
       testEnvironment: '<rootDir>/tests/zoned-dom.js',
       testMatch: ['<rootDir>/{kit,features}/**/*.test.tsx'],
-      setupFilesAfterEnv: ['<rootDir>/tests/setup-interface.ts'],
+      setupFilesAfterEnv: ['<rootDir>/tests/properties.js', '<rootDir>/tests/setup-interface.ts'],
       transform: { '/core/.*\\.ts$': '<rootDir>/tests/modules.js', ...expo.transform },
       moduleNameMapper: {
         ...aliases,

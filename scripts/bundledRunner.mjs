@@ -21,6 +21,7 @@ import circus, { getState, resetState, run } from 'jest-circus';
 const require = createRequire(import.meta.url);
 const { bundle } = require('../tests/bundled.js');
 const { zoneOf } = require('../tests/zones.js');
+require('../tests/properties.js');
 
 /** What the instrumented code reads and writes. */
 const mutation = (globalThis.__stryker__ ??= {});

@@ -22,8 +22,8 @@ function bundle(filename, sourcemap) {
     target: 'node20',
     sourcemap,
     banner: { js: constants },
-    // a stand-in of it is given to tests
-    external: ['@react-native-async-storage/async-storage'],
+    // of the first a stand-in is given to tests, of the second the seed is set once (properties.js)
+    external: ['@react-native-async-storage/async-storage', 'fast-check'],
   });
   return outputFiles[0].text;
 }

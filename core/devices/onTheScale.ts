@@ -102,7 +102,7 @@ function rested(state: OnTheScale, rests: number, at: Instant): OnTheScale {
   if (first && (!cut || (atNought && Math.abs(cut.showed) > HARDLY))) return from(rests - portionG);
   // The first numbers of a rest still lean towards where it came from.
   const settles = !first && takenAt !== null && at - takenAt <= 2 * WINDOW;
-  if (settles && Math.abs(rests - portionG - state.without!) <= 2 * STILL)
+  if (settles && Math.abs(rests - portionG - state.without) <= 2 * STILL)
     return from(rests - portionG, takenAt);
   // Nought after a silence may have been a jar that was off: as heavy as it was then, it is back.
   const wasOff = !first && cut !== null && cut.without > 2 * HARDLY;
