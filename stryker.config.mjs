@@ -6,8 +6,7 @@ const oneFile = asked.endsWith('.ts');
 const folder = oneFile ? path.dirname(asked) : asked;
 
 export default {
-  // The tests of core need nothing of Jest but its words.
-  testRunner: folder.startsWith('core') ? 'bundled' : 'jest',
+  testRunner: 'bundled',
   plugins: ['@stryker-mutator/*', './scripts/bundledRunner.mjs'],
   coverageAnalysis: 'perTest',
   concurrency: Number(process.env.MUTANTS_AT_ONCE ?? 2),
@@ -23,12 +22,7 @@ export default {
   mutate: oneFile
     ? [asked]
     : [`${folder}/**/*.ts`, '!**/*.test.ts', '!**/*.testing.ts', '!**/index.ts'],
-  jest: {
-    projectType: 'custom',
-    configFile: 'jest.mutants.config.js',
-    enableFindRelatedTests: false,
-  },
-  ignorePatterns: ['dist', '.e2e', 'docs/screenshots', 'public', 'e2e', 'app', 'kit', 'features'],
+  ignorePatterns: ['dist', '.e2e', 'docs/screenshots', 'public', 'e2e', 'app', 'features'],
   // Of one file what survives is told; a folder's are many, and kept.
   reporters: oneFile ? ['clear-text'] : ['json', 'progress-append-only'],
   clearTextReporter: { allowColor: false, logTests: false, reportTests: false },

@@ -1,8 +1,8 @@
-// What tries mutants of core against its tests: each test file is one bundle (tests/bundled.js), compiled once and run anew in
-// this process for every mutant, so that nothing a mutant left behind is seen by the next. The tests most likely to notice
+// What tries mutants of core and state against their tests: each test file is one bundle (tests/bundled.js), compiled once and
+// run anew in this process for every mutant, so that nothing a mutant left behind is seen by the next. The tests most likely to notice
 // come first, those that stand beside it and then those that take least, as many as there is time for: what only long searches
 // and tables of everything notice takes too long to be noticed. The runner that comes with Stryker starts the whole of Jest for
-// every mutant instead, and is used where tests need it (state).
+// every mutant instead, which takes hours.
 import { readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import path from 'node:path';
@@ -15,11 +15,14 @@ import {
   determineHitLimitReached,
   toMutantRunResult,
 } from '@stryker-mutator/api/test-runner';
+import { build } from 'esbuild';
 import { expect } from 'expect';
 import circus, { getState, resetState, run } from 'jest-circus';
 
+import { forgetWords, jest, standInsOf } from './jestWords.mjs';
+
 const require = createRequire(import.meta.url);
-const { bundle } = require('../tests/bundled.js');
+const { bundling } = require('../tests/bundled.js');
 const { zoneOf } = require('../tests/zones.js');
 require('../tests/properties.js');
 
@@ -65,12 +68,15 @@ const LONGEST_BESIDE = 2500;
 const TOO_LONG = /\/(plan|calibrate|practice|whatIf|picture)\/|examples/;
 /** Asked about nothing: they search for minutes while they are read. */
 const NEVER = /\/(week|chances|wideBlindSearch|beside)\.test/;
+/** The store that tests are given. */
+const STORAGE = path.resolve('node_modules/@react-native-async-storage/async-storage/lib/module/jest/AsyncStorageMock.js'); // prettier-ignore
 /** Where the process that ran all tests without a mutant leaves to the others how long each took. */
 const TOOK = 'took.json';
 
 /** Reads a test file anew; what it declares is then the state of jest-circus. Throws what a mutant makes of its blocks. */
 function collect({ filename, script }, mutant) {
   awake = mutant;
+  forgetWords();
   process.env.TZ = zoneOf(filename);
   resetState();
   getState().testTimeout = 60_000;
@@ -94,6 +100,20 @@ function collect({ filename, script }, mutant) {
   }
 }
 
+/** A test file as one script, that is run with what a module is given. */
+async function compiled(filename) {
+  const { outputFiles } = await build({
+    ...bundling(filename),
+    external: ['fast-check'],
+    alias: { '@react-native-async-storage/async-storage': STORAGE },
+    plugins: [standInsOf(filename)],
+  });
+  return new vm.Script(
+    `(function (require, module, exports, __filename, __dirname) {${outputFiles[0].text}\n})`,
+    { filename },
+  );
+}
+
 class BundledRunner {
   /** Milliseconds that each test took without a mutant, by its id, and the reading of each file, by its name. */
   took = new Map();
@@ -102,21 +122,20 @@ class BundledRunner {
     return { reloadEnvironment: true };
   }
 
-  init() {
-    Object.assign(globalThis, circus, { describe, expect });
+  async init() {
+    Object.assign(globalThis, circus, { describe, expect, jest });
+    // What a test began may fail when it has ended long ago.
+    process.on('unhandledRejection', () => {});
     const own = path.resolve(process.env.MUTANTS_OF.replace(/\/[^/]+\.ts$/, ''));
-    this.files = readdirSync('core', { recursive: true })
-      .map((name) => path.resolve('core', name))
+    const [root] = process.env.MUTANTS_OF.split('/');
+    const files = readdirSync(root, { recursive: true })
+      .map((name) => path.resolve(root, name))
       .filter((name) => /\.test\.ts$/.test(name))
-      .filter((name) => path.dirname(name) === own || !TOO_LONG.test(name))
-      .filter((name) => !NEVER.test(name))
-      .map((filename) => ({
-        filename,
-        script: new vm.Script(
-          `(function (require, module, exports, __filename, __dirname) {${bundle(filename, false)}\n})`,
-          { filename },
-        ),
-      }));
+      .filter((name) => root === 'state' || path.dirname(name) === own || !TOO_LONG.test(name))
+      .filter((name) => !NEVER.test(name));
+    this.files = await Promise.all(
+      files.map(async (filename) => ({ filename, script: await compiled(filename) })),
+    );
   }
 
   async dryRun() {
@@ -174,7 +193,7 @@ class BundledRunner {
   /** The tests beside what is mutated and then the shortest of the others, as many as there is time for. */
   worthRunning(all, mutated) {
     // It is named where it stands, and tried in a copy.
-    const beside = mutated.replace(/^.*\/(?=core\/)/, '').replace(/\.ts$/, '.test.ts');
+    const beside = mutated.replace(/^.*\/(?=(core|state)\/)/, '').replace(/\.ts$/, '.test.ts');
     const own = ({ file }) => Number(path.relative('.', file.filename) === beside);
     const parts = this.files
       .flatMap((file) => {

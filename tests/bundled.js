@@ -11,29 +11,25 @@ const modules = require('./modules.js');
 /** What a test says that has to do with modules as such: of these nothing is left in a bundle. */
 const ABOUT_MODULES = /jest\.(mock|isolateModules|resetModules)/;
 
-/** The text of the bundle of one test file; `sourcemap` as esbuild takes it. */
-function bundle(filename, sourcemap) {
-  const { outputFiles } = buildSync({
-    entryPoints: [filename],
-    bundle: true,
-    write: false,
-    platform: 'node',
-    format: 'cjs',
-    target: 'node20',
-    sourcemap,
-    banner: { js: constants },
-    // of the first a stand-in is given to tests, of the second the seed is set once (properties.js)
-    external: ['@react-native-async-storage/async-storage', 'fast-check'],
-  });
-  return outputFiles[0].text;
-}
+/** How esbuild makes a bundle of one test file. */
+const bundling = (filename) => ({
+  entryPoints: [filename],
+  bundle: true,
+  write: false,
+  platform: 'node',
+  format: 'cjs',
+  target: 'node20',
+  banner: { js: constants },
+  // of the first a stand-in is given to tests, of the second the seed is set once (properties.js)
+  external: ['@react-native-async-storage/async-storage', 'fast-check'],
+});
 
 module.exports = {
-  bundle,
+  bundling,
   // A bundle changes with any source it holds, which the name and text of the test do not show.
   getCacheKey: () => createHash('md5').update(`${process.hrtime.bigint()}`).digest('hex'),
   process: (source, filename, options) =>
     ABOUT_MODULES.test(source)
       ? modules.process(source, filename, options)
-      : { code: bundle(filename, 'inline') },
+      : { code: buildSync({ ...bundling(filename), sourcemap: 'inline' }).outputFiles[0].text },
 };
