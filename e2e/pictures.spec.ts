@@ -3,12 +3,18 @@ import path from 'node:path';
 
 import { type Page } from '@playwright/test';
 
-import { expect, test } from './fixtures';
+import { AT, expect, kitchenOn, test } from './fixtures';
 
 /** A picture as the browser itself would make it, drawn in the page. */
-async function drawPicture(page: Page, to: string, width: number, height: number): Promise<string> {
+async function drawPicture(
+  page: Page,
+  to: string,
+  width: number,
+  height: number,
+  grain = 0,
+): Promise<string> {
   const base64 = await page.evaluate(
-    async ([w, h]) => {
+    async ([w, h, specks]) => {
       const canvas = new OffscreenCanvas(w!, h!);
       const context = canvas.getContext('2d')!;
       context.fillStyle = '#cfd8d8';
@@ -17,13 +23,19 @@ async function drawPicture(page: Page, to: string, width: number, height: number
       context.beginPath();
       context.ellipse(w! / 2, h! / 2, w! / 3, h! / 4, 0, 0, 7);
       context.fill();
+      let n = 1;
+      const next = (below: number) => (n = (n * 48_271) % 2_147_483_647) % below;
+      for (let i = 0; i < specks!; i++) {
+        context.fillStyle = `hsl(${next(360)} 60% ${next(100)}%)`;
+        context.fillRect(next(w!), next(h!), 3, 3);
+      }
       const blob = await canvas.convertToBlob({ type: 'image/jpeg' });
       const bytes = new Uint8Array(await blob.arrayBuffer());
       let text = '';
       for (const byte of bytes) text += String.fromCharCode(byte);
       return btoa(text);
     },
-    [width, height],
+    [width, height, grain],
   );
   writeFileSync(to, Buffer.from(base64, 'base64'));
   return to;
@@ -100,6 +112,77 @@ test('a bake gets its outcome and a picture, which go with the kitchen to anothe
       .getByRole('img')
       .first(),
   ).toBeVisible();
+  await elsewhere.close();
+});
+
+test('pictures go over to the other device of a pair, and all its tabs show them @phone', async ({
+  page,
+  kitchen,
+  browser,
+}, info) => {
+  await page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
+  // So full of detail that it goes in more than one piece.
+  const loaf = await drawPicture(page, path.join(info.outputPath(), 'loaf.jpg'), 1280, 960, 60_000);
+  const openTook = async (on: Page, nth: number) => {
+    await on.goto(`/journal?jar=grebe&at=${AT}`);
+    await on
+      .getByRole('button', { name: /took \d+\sg for/ })
+      .filter({ visible: true })
+      .nth(nth)
+      .click();
+  };
+  const shown = (on: Page) =>
+    on.getByRole('button', { name: /^See the picture large/ }).locator('img');
+  await kitchen.open('/journal?jar=grebe', 'demo');
+  await openTook(page, 0);
+  await give(page, 'Add a picture', loaf);
+  await expect(shown(page)).toBeVisible();
+
+  await kitchen.open('/devices?key=key-for-the-tests', 'demo');
+  await kitchen.button('Pair another device').click();
+  await kitchen.button('Copy the link').click();
+  await expect(page.getByText('The link for the other device is copied')).toBeVisible();
+  const { pathname, search, hash } = new URL(
+    await page.evaluate(() => navigator.clipboard.readText()),
+  );
+
+  const elsewhere = await browser.newContext({
+    locale: 'en-GB',
+    timezoneId: 'America/Los_Angeles',
+  });
+  const other = await elsewhere.newPage();
+  const there = kitchenOn(other);
+  await there.open('/', 'own');
+  await other.goto(`${pathname}${search}&at=${AT}${hash}`);
+  await there.button('Join it').click();
+  await expect(other.getByText('Both devices have the same.')).toBeVisible();
+  await openTook(other, 0);
+  await expect(shown(other)).toBeVisible();
+  expect(await shown(other).evaluate((img: HTMLImageElement) => img.naturalWidth)).toBe(1280);
+  const bytes = await other.evaluate(async () => {
+    const open = indexedDB.open('ombrello.pictures');
+    await new Promise((ready) => (open.onsuccess = ready));
+    const all = open.result.transaction('pictures').objectStore('pictures').getAll();
+    await new Promise((ready) => (all.onsuccess = ready));
+    open.result.close();
+    return (all.result as Blob[]).map(({ size }) => size);
+  });
+  expect(bytes).toHaveLength(1);
+  expect(bytes[0]).toBeGreaterThan(240_000);
+
+  // A second tab there knows how it stands, and offers no other pair.
+  const second = await elsewhere.newPage();
+  const tab = kitchenOn(second);
+  await tab.open('/devices', 'own');
+  await expect(second.getByText('Both devices have the same.')).toBeVisible();
+  await expect(tab.button('Pair another device')).toHaveCount(0);
+
+  // What comes while it is open is shown as it comes, in the tab that does not keep the line too.
+  await openTook(second, 1);
+  await openTook(page, 1);
+  await give(page, 'Add a picture', loaf);
+  await expect(shown(page)).toBeVisible();
+  await expect(shown(second)).toBeVisible();
   await elsewhere.close();
 });
 

@@ -7,6 +7,7 @@ import { type KnownDevice, arrived } from '../core/devices/arrivals';
 import {
   DEVICE_KINDS,
   LARGEST_POST,
+  LARGEST_SEALED,
   POSTS,
   type Post,
   type Reading,
@@ -28,8 +29,6 @@ const MOST_WAITING = 8_000_000;
 /** Something is said at least so often, or a way in between takes the stream for dead; ms. */
 const HEARTBEAT = 15_000;
 
-/** A sealed message is no larger, bytes. */
-const LARGEST_SEALED = 600_000;
 const BOX = /^[\w-]{22}$/;
 
 const SCHEMAS = Object.fromEntries(DEVICE_KINDS.map((kind) => [kind, joiOf(POSTS[kind])]));

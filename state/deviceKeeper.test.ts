@@ -96,3 +96,18 @@ it('what devices are for is there again, and nonsense in the store is not', asyn
   await store.dispatch(roleGiven('b', null));
   expect(keepingNow().roles).toEqual({});
 });
+
+it('what another tab gave a device to do is not lost by giving one here', async () => {
+  const store = fedKitchen();
+  await store.dispatch(roleGiven('warm-1', { place: 'counter' }));
+  // The other tab wrote it; nobody has told this one yet.
+  await shelf.setItem(
+    'own/devices',
+    JSON.stringify({ 'warm-1': { place: 'counter' }, b: { jar: 'tern', floorMm: 90 } }),
+  );
+  await store.dispatch(roleGiven('warm-1', { place: 'fridge' }));
+  expect(keepingNow().roles).toEqual({
+    'warm-1': { place: 'fridge' },
+    b: { jar: 'tern', floorMm: 90 },
+  });
+});

@@ -10,9 +10,10 @@ import { doneTo } from './actions';
 import { readClock } from './clock';
 import { type DeviceRole, type DeviceRoles } from './deviceRoles';
 import { keepRoles, readRoles } from './door/devices';
-import { inOneTab, tellOfHub, whenHubIsTold } from './door/tabs';
+import { type KitchenName } from './door/shelf';
+import { sharedBetweenTabs, tellOfHub, whenHubIsTold } from './door/tabs';
 import { hearReadings, watchHub } from './hub';
-import { whenKitchenChanges } from './kitchenChanges';
+import { inOneTabOfKitchen, whenKitchenChanges } from './kitchenChanges';
 import { selectStanding } from './selectors';
 import { type Dispatch, type RootState, type Store } from './store';
 import { laidOver } from './thermometer';
@@ -47,36 +48,69 @@ export const rolesRead = () => async (_: Dispatch, getState: () => RootState) =>
 export const roleGiven =
   (device: string, role: DeviceRole | null) =>
   async (_: Dispatch, getState: () => RootState): Promise<boolean> => {
-    const { [device]: former, ...others } = keeping.roles;
+    const { name } = getState().kitchen;
+    // Another tab may have given one meanwhile, or seen where a band stands.
+    const { [device]: former, ...others } = await readRoles(name);
     const roles = role ? { ...others, [device]: role } : others;
     const { [device]: doubted, ...doubts } = keeping.doubts;
     hours.delete(device);
     lids.delete(device);
     set({ roles, doubts });
-    const saved = await keepRoles(getState().kitchen.name, roles);
+    const saved = await keepRoles(name, roles);
     tellOfHub();
     return saved;
   };
 
+/** What is doubted, from the tab that listens to the devices to all others. */
+const doubted = sharedBetweenTabs<{
+  readonly kitchen: KitchenName;
+  readonly doubts: Keeping['doubts'];
+}>('doubts');
+
 /**
- * While a page is open, in one tab of all: thermometers are laid over their places hour by hour, lids log their looks.
- * Without a key to the hub there is nothing to hear.
+ * While a page is open, in one of the tabs of its kitchen: thermometers are laid over their places hour by hour, lids log their
+ * looks. Without a key to the hub there is nothing to hear.
  */
-export const keepDevices = (store: Store): void =>
-  inOneTab('devices', () => {
-    const read = () => void store.dispatch(rolesRead());
+export function keepDevices(store: Store): void {
+  let listens = false;
+  const nameNow = () => store.getState().kitchen.name;
+  const tell = () => {
+    if (listens) doubted.tell({ kitchen: nameNow(), doubts: keeping.doubts });
+  };
+  const read = () => {
+    void store.dispatch(rolesRead());
+    doubted.ask();
+  };
+  read();
+  whenKitchenChanges(store, () => {
+    hours.clear();
+    lids.clear();
+    set({ doubts: {} });
     read();
-    whenKitchenChanges(store, () => {
-      hours.clear();
-      lids.clear();
-      set({ doubts: {} });
-      read();
-    });
-    // Another tab gave a device something to do.
-    whenHubIsTold(read);
-    watchHub(() => undefined);
-    hearReadings((one) => store.dispatch(kept(one)));
   });
+  // Another tab gave a device something to do.
+  whenHubIsTold(read);
+  doubted.hear(({ kitchen, doubts }) => {
+    if (!listens && kitchen === nameNow()) set({ doubts });
+  }, tell);
+  inOneTabOfKitchen(store, 'devices', () => {
+    listens = true;
+    let { doubts } = keeping;
+    const ends = [
+      watchHub(() => undefined),
+      hearReadings((one) => store.dispatch(kept(one))),
+      watchKeeping(() => {
+        if (keeping.doubts === doubts) return;
+        doubts = keeping.doubts;
+        tell();
+      }),
+    ];
+    return () => {
+      listens = false;
+      for (const end of ends) end();
+    };
+  });
+}
 
 /** What a reading comes to, by what its device is for. */
 export const kept =

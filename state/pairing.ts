@@ -19,25 +19,32 @@ import { readClock } from './clock';
 import { intoBox, listenToBox } from './door/hub';
 import { readHubKey } from './door/hubKey';
 import { keepPairCode, readPairCode } from './door/pair';
-import { inOneTab, tellOfHub, whenHubIsTold } from './door/tabs';
+import { type KitchenName } from './door/shelf';
+import { sharedBetweenTabs, tellOfHub, whenHubIsTold } from './door/tabs';
 import { arrivalOf, takeIn } from './exchange';
-import { whenKitchenChanges } from './kitchenChanges';
+import { inOneTabOfKitchen, whenKitchenChanges } from './kitchenChanges';
+import { type PictureMessage, picturesOver } from './pairedPictures';
 import { selectZone } from './selectors';
 import { type Store } from './store';
 
 /** How it stands with the other device. */
 export interface Paired {
   readonly pair: Pair | null;
-  /** `away`: nobody else listens; `together`: both have the same; `unread`: one of them cannot read all of the other's. */
-  readonly is: 'none' | 'broken' | 'away' | 'exchanging' | 'together' | 'unread';
+  /**
+   * `away`: nobody else listens; `pictures`: both have the same entries, and pictures are on their way; `together`: both have
+   * the same; `unread`: one of them cannot read all of the other's.
+   */
+  readonly is: 'none' | 'broken' | 'away' | 'exchanging' | 'pictures' | 'together' | 'unread';
   /** Entries that came from the other device since this page was opened. */
   readonly came: number;
 }
 
 /** What two devices say to each other, sealed. */
-type Message =
-  | { readonly is: 'have'; readonly from: string; readonly have: Have; readonly ask: boolean }
-  | { readonly is: 'entries'; readonly from: string; readonly text: string };
+type Said =
+  | { readonly is: 'have'; readonly have: Have; readonly ask: boolean }
+  | { readonly is: 'entries'; readonly text: string }
+  | PictureMessage;
+type Message = Said & { readonly from: string };
 
 /** Entries in one message: its text stays well below what the hub takes. */
 const AT_ONCE = 1200;
@@ -80,19 +87,44 @@ export async function unpair(store: Store): Promise<void> {
   again();
 }
 
+/** How it stands, from the tab that keeps the line to all others. */
+const standing = sharedBetweenTabs<Pick<Paired, 'is' | 'came'> & { readonly kitchen: KitchenName }>(
+  'pair',
+);
+
 /**
- * While a page is open, in one tab of all: entries go to the other device of the kitchen and come from it, by way of the hub.
- * After a time apart both say what they have, and what is missing goes over.
+ * While a page is open, in one of the tabs of its kitchen: entries go to the other device of the kitchen and come from it, by
+ * way of the hub. After a time apart both say what they have, and what is missing goes over. The other tabs say how it stands.
  */
-export const keepPaired = (store: Store): void =>
-  inOneTab('pair', () => {
+export function keepPaired(store: Store): void {
+  let keeps = false;
+  const nameNow = () => store.getState().kitchen.name;
+  const tell = () => {
+    if (keeps) standing.tell({ kitchen: nameNow(), is: paired.is, came: paired.came });
+  };
+  const look = async () => {
+    const kitchen = nameNow();
+    const code = await readPairCode(kitchen);
+    if (keeps || kitchen !== nameNow()) return;
+    const pair = code === null ? null : pairFrom(code);
+    set({ pair, is: pair ? 'away' : 'none', came: 0 });
+    standing.ask();
+  };
+  void look();
+  // Each kitchen has an other device of its own, or none.
+  whenKitchenChanges(store, () => void look());
+  whenHubIsTold(() => void look());
+  standing.hear(({ kitchen, is, came }) => {
+    if (!keeps && paired.pair && kitchen === nameNow()) set({ is, came });
+  }, tell);
+  inOneTabOfKitchen(store, 'pair', (kitchen) => {
+    keeps = true;
     let end: () => void = () => undefined;
     let turn = 0;
     const begin = async () => {
       const mine = ++turn;
       end();
       end = () => undefined;
-      const kitchen = store.getState().kitchen.name;
       const [code, key] = await Promise.all([readPairCode(kitchen), readHubKey()]);
       // Called once more meanwhile.
       if (mine !== turn) return;
@@ -102,10 +134,16 @@ export const keepPaired = (store: Store): void =>
     };
     again = () => void begin();
     again();
-    // Each kitchen has an other device of its own, or none.
-    whenKitchenChanges(store, again);
-    whenHubIsTold(again);
+    const stops = [whenHubIsTold(again), watchPaired(tell)];
+    return () => {
+      keeps = false;
+      turn++;
+      again = () => undefined;
+      end();
+      for (const stop of stops) stop();
+    };
   });
+}
 
 /** Exchanges entries with the other device until it is ended. */
 function exchange(store: Store, pair: Pair, key: string, anew: () => void): () => void {
@@ -121,13 +159,18 @@ function exchange(store: Store, pair: Pair, key: string, anew: () => void): () =
 
   const events = () => store.getState().kitchen.events;
   const mine = () => haveOf(events().map(({ id }) => id));
-  const say = (message: Message) => intoBox(key, pair.box, seal(pair, JSON.stringify(message)));
-  const ask = (): void => inTurn(() => say({ is: 'have', from: me, have: mine(), ask: true }));
+  const say = (said: Said) =>
+    intoBox(key, pair.box, seal(pair, JSON.stringify({ ...said, from: me } satisfies Message)));
+  const ask = (): void => inTurn(() => say({ is: 'have', have: mine(), ask: true }));
+  const pictures = picturesOver(store, say, (onTheirWay) => {
+    if (onTheirWay && paired.is === 'together') set({ is: 'pictures' });
+    if (!onTheirWay && paired.is === 'pictures') set({ is: 'together' });
+  });
   const sendEntries = async (some: readonly JournalEvent[]) => {
     for (let i = 0; i < some.length; i += AT_ONCE) {
       const part = some.slice(i, i + AT_ONCE);
       const file = { exportedAt: isoNow(), zone: selectZone(store.getState()), events: part, setAside: [] }; // prettier-ignore
-      if (await say({ is: 'entries', from: me, text: kitchenFileText(file) })) continue;
+      if (await say({ is: 'entries', text: kitchenFileText(file) })) continue;
       // The hub did not take it: what is missing there is found out once it does.
       retry = setTimeout(ask, AGAIN);
       return;
@@ -141,7 +184,8 @@ function exchange(store: Store, pair: Pair, key: string, anew: () => void): () =
     if (came > 0) await takeIn(store, arrival);
     set({ came: paired.came + came, ...(arrival.refused.length > 0 ? { is: 'unread' } : {}) });
     // Only after something new, or two that cannot read each other would say so for ever.
-    if (came > 0) await say({ is: 'have', from: me, have: mine(), ask: true });
+    if (came > 0) await say({ is: 'have', have: mine(), ask: true });
+    await pictures.ask();
   };
   const hear = async (sealed: string) => {
     const text = unseal(pair, sealed);
@@ -149,12 +193,15 @@ function exchange(store: Store, pair: Pair, key: string, anew: () => void): () =
     const message = JSON.parse(text) as Message;
     if (message.from === me) return;
     if (message.is === 'entries') return takeEntries(message.text);
+    if (message.is !== 'have') return pictures.hear(message);
     const here = mine();
     const missing = missingThere(events(), here, message.have);
     const same = here.every((print, i) => print === message.have[i]);
-    set({ is: same ? 'together' : paired.is === 'unread' ? 'unread' : 'exchanging' });
+    if (!same) set({ is: paired.is === 'unread' ? 'unread' : 'exchanging' });
+    else if (paired.is !== 'pictures') set({ is: 'together' });
     await sendEntries(missing);
-    if (message.ask) await say({ is: 'have', from: me, have: here, ask: false });
+    if (message.ask) await say({ is: 'have', have: here, ask: false });
+    await pictures.ask();
   };
   /** One after the other; one that fails holds up no other. */
   const inTurn = (task: () => Promise<unknown>) => {
@@ -164,6 +211,7 @@ function exchange(store: Store, pair: Pair, key: string, anew: () => void): () =
   const hangUp = listenToBox(key, pair.box, {
     onOpen: (others) => {
       set({ is: others > 0 ? 'exchanging' : 'away' });
+      pictures.anew();
       // Whoever listens answers; whoever comes later asks.
       if (others > 0) ask();
     },

@@ -40,6 +40,8 @@ export type Reading = (ScaleReading | ThermometerReading | LidReading) & {
 export const MOST_READINGS = 600;
 /** And is no larger, bytes. */
 export const LARGEST_POST = 100_000;
+/** A sealed message between two devices is no larger, letters. */
+export const LARGEST_SEALED = 600_000;
 
 const common = {
   /** Counted up by the device; what comes with a lower one comes too late. */

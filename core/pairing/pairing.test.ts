@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 
-import { codeOf, haveOf, missingThere, newPair, pairFrom, seal, unseal } from '.';
+import { LARGEST_SEALED } from '../devices/contract';
+import { codeOf, haveOf, joined, missingThere, newPair, pairFrom, piecesOf, seal, unseal } from '.'; // prettier-ignore
 
 describe('what two kitchens have', () => {
   const ids = fc.uniqueArray(fc.string({ minLength: 1, maxLength: 12 }), { maxLength: 300 });
@@ -60,5 +61,27 @@ describe('a sealed message', () => {
   it('has a code that nothing else is', () => {
     for (const none of ['', '.', 'a.b', `${codeOf(newPair())}x`, codeOf(newPair()).slice(1)])
       expect(pairFrom(none)).toBeNull();
+  });
+});
+
+describe('a picture on its way', () => {
+  const bytes = (length: number) => Uint8Array.from({ length }, (_, n) => (n * 7919) % 256);
+
+  it('is the same when its pieces are together again, however large', () => {
+    for (const length of [0, 1, 239_999, 240_000, 240_001, 700_000])
+      expect(joined(piecesOf(bytes(length)))).toEqual(bytes(length));
+  });
+
+  it('goes in pieces that the hub takes, sealed', () => {
+    const pieces = piecesOf(bytes(700_000));
+    expect(pieces).toHaveLength(3);
+    for (const letters of pieces) {
+      const said = JSON.stringify({ is: 'picture', from: 'x'.repeat(21), picture: 'x'.repeat(21), piece: 2, of: 3, letters }); // prettier-ignore
+      expect(seal(newPair(), said).length).toBeLessThan(LARGEST_SEALED);
+    }
+  });
+
+  it('that was changed on the way is none', () => {
+    expect(() => joined(['ä'])).toThrow();
   });
 });

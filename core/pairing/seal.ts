@@ -1,6 +1,8 @@
 import { xchacha20poly1305 } from '@noble/ciphers/chacha.js';
 import { managedNonce, randomBytes } from '@noble/ciphers/utils.js';
 
+import { bytesOf, lettersOf } from './letters';
+
 /** What two devices share: a box of the hub, and the key that the hub does not know. */
 export interface Pair {
   readonly box: string;
@@ -47,14 +49,3 @@ export function unseal(pair: Pair, sealed: string): string | null {
 /** A nonce of 24 random bytes goes with each message, and the box is sealed in with it. */
 const cipherOf = ({ box, secret }: Pair) =>
   managedNonce(xchacha20poly1305)(bytesOf(secret), new TextEncoder().encode(box));
-
-function lettersOf(bytes: Uint8Array): string {
-  let text = '';
-  for (const byte of bytes) text += String.fromCharCode(byte);
-  return btoa(text).replaceAll('+', '-').replaceAll('/', '_').replace(/=+$/, '');
-}
-
-const bytesOf = (letters: string): Uint8Array =>
-  Uint8Array.from(atob(letters.replaceAll('-', '+').replaceAll('_', '/')), (one) =>
-    one.charCodeAt(0),
-  );

@@ -13,6 +13,7 @@ const IS_WORDS: Readonly<Record<Exclude<Paired['is'], 'none'>, string>> = {
   broken: 'The line to the hub is broken. It is tried again by itself.',
   away: 'The other device is not here. What either of you enters goes over when both are open.',
   exchanging: 'Both say what they have …',
+  pictures: 'Both devices have the same entries. Pictures are on their way …',
   together: 'Both devices have the same.',
   unread:
     'Some of what the other device has cannot be read here. Load the newest version on both, and it goes over then.',

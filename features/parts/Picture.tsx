@@ -5,6 +5,7 @@ import { type Pictured } from '@core/journal';
 import { Words, letGo, pictureUrl, useLook } from '@kit';
 import { useAppDispatch } from '@state';
 import { pictureOf } from '@state/pictures';
+import { whenPictureComes } from '@state/picturesCame';
 
 /** A picture of the kitchen, in the width that is given. */
 export function Picture({
@@ -41,13 +42,20 @@ function usePictureUrl(id: string): string | null | undefined {
   useEffect(() => {
     let held: string | null = null;
     let gone = false;
-    void dispatch(pictureOf(id)).then((picture) => {
-      if (gone) return;
-      held = picture && pictureUrl(picture);
-      setUrl(held);
+    const read = () =>
+      void dispatch(pictureOf(id)).then((picture) => {
+        if (gone) return;
+        held = picture && pictureUrl(picture);
+        setUrl(held);
+      });
+    read();
+    // It may only be on another device by now.
+    const stop = whenPictureComes((came) => {
+      if (came === id) read();
     });
     return () => {
       gone = true;
+      stop();
       if (held) letGo(held);
     };
   }, [dispatch, id]);

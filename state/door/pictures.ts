@@ -1,4 +1,4 @@
-import { createStore, del, get, set } from 'idb-keyval';
+import { createStore, del, get, keys, set } from 'idb-keyval';
 
 import { type KitchenName, STORE_NAME } from './shelf';
 
@@ -21,3 +21,9 @@ export const readPicture = async (kitchen: KitchenName, id: string): Promise<Blo
 /** A picture whose entry could not be written. */
 export const dropPicture = (kitchen: KitchenName, id: string): Promise<void> =>
   del(keyOf(kitchen, id), store).catch(() => undefined);
+
+/** The names of all pictures of a kitchen that are on this device. */
+export const picturesHere = async (kitchen: KitchenName): Promise<ReadonlySet<string>> => {
+  const [begin, all] = [keyOf(kitchen, ''), await keys<string>(store).catch(() => [])];
+  return new Set(all.filter((key) => key.startsWith(begin)).map((key) => key.slice(begin.length)));
+};

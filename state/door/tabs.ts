@@ -60,13 +60,29 @@ export const listenToTabs = (heard: (told: Told) => void): (() => void) =>
 /** Tells the other tabs that it stands otherwise with the hub: its key, what devices are for, the other device. */
 export const tellOfHub = (): void => channel.tell({ hub: true });
 
-/** Calls whenever another tab tells that, for as long as this one is open. */
-export function whenHubIsTold(heard: () => void): void {
+/** Calls whenever another tab tells that. @returns a function that stops listening */
+export const whenHubIsTold = (heard: () => void): (() => void) =>
   channel.hear((message) => {
     if ((message as { readonly hub?: true } | null)?.hub) heard();
   });
+
+/** What one tab knows and all of them show: told to the others whenever it changes, and to one that asks. */
+export function sharedBetweenTabs<T>(topic: string) {
+  return {
+    tell: (value: T): void => channel.tell({ topic, value }),
+    /** Asks the tab that knows. */
+    ask: (): void => channel.tell({ topic }),
+    hear: (told: (value: T) => void, asked: () => void = () => undefined): void => {
+      channel.hear((message) => {
+        const said = message as { readonly topic?: string; readonly value?: T } | null;
+        if (said?.topic !== topic) return;
+        if (said.value === undefined) asked();
+        else told(said.value);
+      });
+    },
+  };
 }
 
-/** Runs something in one tab of all, for as long as that is open: here, as soon as no other tab does it. */
-export const inOneTab = (what: string, run: () => void): void =>
+/** Runs something in one tab of all: here, as soon as no other tab does it. @returns a function that ends it here */
+export const inOneTab = (what: string, run: () => () => void): (() => void) =>
   inOneTabOf(`${STORE_NAME} ${what}`, run);

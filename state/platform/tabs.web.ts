@@ -21,14 +21,32 @@ export async function heldNames(): Promise<readonly string[]> {
   return held.flatMap(({ name }) => (name === undefined ? [] : [name]));
 }
 
-/** Runs something in one tab of all, for as long as that is open: here, as soon as no other tab does it. */
-export function inOneTabOf(name: string, run: () => void): void {
+/**
+ * Runs something in one tab of all: here, as soon as no other tab does it. What it returns ends it.
+ *
+ * @returns a function that ends it here, or stops waiting for it
+ */
+export function inOneTabOf(name: string, run: () => () => void): () => void {
   const manager = locks();
   if (!manager) return run();
-  void manager.request(name, () => {
-    run();
-    return new Promise<void>(() => undefined);
-  });
+  const waiting = new AbortController();
+  let end: () => void = () => undefined;
+  manager
+    .request(name, { signal: waiting.signal }, () => {
+      const finish = run();
+      return new Promise<void>((release) => {
+        end = () => {
+          finish();
+          release();
+        };
+      });
+    })
+    // It was not waited for any longer.
+    .catch(() => undefined);
+  return () => {
+    waiting.abort();
+    end();
+  };
 }
 
 /** What tabs tell each other under a name. */
