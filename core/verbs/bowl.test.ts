@@ -3,6 +3,7 @@ import {
   type JarAtHand,
   type JarEvent,
   type JournalEvent,
+  type NewEntryOf,
   contentOf,
   cultureOf,
   foldJar,
@@ -183,5 +184,128 @@ describe('several builds in a row', () => {
     expect(second! - first!).toBeGreaterThan(3 * HOUR);
     // In the cold neither gets anywhere within three days.
     expect(seriesRipe(jar, builds, 'fridge', KITCHEN, NOW)).toEqual([null, null]);
+  });
+});
+
+describe('what is written down of a bowl', () => {
+  const NOON = '2026-03-13T18:20:00.000Z';
+  const tub = { id: 'mix', name: 'Mix', flour: { rye: 1 }, grams: 900 } as unknown as Parameters<typeof buildInBowl>[1][number]; // prettier-ignore
+  const build = (over: Partial<Parameters<typeof buildInBowl>[2]> = {}, tubs: Parameters<typeof buildInBowl>[1] = []) =>
+    buildInBowl(handOf(JAR, 'tern'), tubs, { ...BUILD, ...over }).entries!; // prettier-ignore
+
+  it('is its seed, its card and its feed', () => {
+    expect(build()).toEqual([
+      { kind: 'took', jar: 'tern', at: NOON, grams: 20 },
+      {
+        kind: 'started',
+        jar: 'bowl',
+        at: NOON,
+        card: {
+          name: 'Saturday loaves',
+          vessel: expect.any(Object),
+          keepG: 20,
+          flour: { white: 1 },
+          ratio: { flour: 4.2, water: 4.15 },
+          bowl: { wish: 'saturday' },
+          archived: false,
+        },
+        massG: 20,
+        hydrationPct: 100,
+        from: 'tern',
+        condition: 'ripe',
+        place: 'counter',
+      },
+      {
+        kind: 'fed',
+        jar: 'bowl',
+        at: NOON,
+        keepG: 20,
+        flourG: 84,
+        waterG: 83,
+        flour: { white: 1 },
+      },
+    ]);
+  });
+
+  it('has room for all that is to be in it, of several builds too', () => {
+    const capacity = (entries: ReturnType<typeof build>) =>
+      (entries[1] as NewEntryOf<'started'>).card.vessel.capacityMl;
+    expect(capacity(build())).toBeGreaterThan(187 * 2);
+    const builds = [
+      { flourG: 84, waterG: 83 },
+      { flourG: 300, waterG: 300 },
+    ];
+    expect(capacity(build({ builds }))).toBeGreaterThan(787 * 2);
+    expect(build({ builds })[1]).toMatchObject({ card: { bowl: { wish: 'saturday', builds } } });
+    const { wish: _, ...noBake } = BUILD;
+    const [, started] = buildInBowl(handOf(JAR, 'tern'), [], noBake).entries!;
+    expect((started as NewEntryOf<'started'>).card.bowl).toEqual({});
+  });
+
+  it('says how its seed stood, and has a name that fits', () => {
+    const [condition, name] = [
+      (stage: 'hungry' | 'hooch' | 'ripe' | 'asleep') =>
+        (build({ stage })[1] as NewEntryOf<'started'>).condition,
+      (of: string) => (build({ name: of })[1] as NewEntryOf<'started'>).card.name,
+    ];
+    expect([condition('hungry'), condition('hooch')]).toEqual(['hungry', 'hungry']);
+    expect([condition('ripe'), condition('asleep')]).toEqual(['ripe', 'ripe']);
+    expect(name('  Rolls ')).toBe('Rolls');
+    // What comes out of a jar is named after it, and the jar may have a long name.
+    const long = { id: 'bowl', name: `Levain of ${'x'.repeat(60)}`, place: 'counter', stage: 'ripe' as const }; // prettier-ignore
+    const out = takeOut(handOf(JAR, 'tern'), { grams: 50, to: 'bowl', bowl: long }).entries!;
+    const [started] = out.filter(({ kind }) => kind === 'started') as NewEntryOf<'started'>[];
+    expect(started!.card.name).toBe(`Levain of ${'x'.repeat(50)}`);
+  });
+
+  it('takes its flour from the tub the baker says, and goes only where it is still to go', () => {
+    expect(build({ other: { tub: 'mix' } as never }, [tub]).at(-1)).toMatchObject({ tub: 'mix', flour: { rye: 1 } }); // prettier-ignore
+    const then = [NOW - HOUR, NOW, NOW + HOUR].map((at) => ({ at, place: 'fridge' }));
+    expect(build({ then }).filter(({ kind }) => kind === 'moved')).toEqual([
+      expect.objectContaining({ jar: 'bowl', place: 'fridge', at: new Date(NOW + HOUR).toISOString() }), // prettier-ignore
+    ]);
+  });
+
+  it('is what went into the dough, what is left, and its end', () => {
+    const hand = handOf(built, 'bowl');
+    const card = { ...hand.jar.card, archived: true };
+    const ended = { kind: 'described', jar: 'bowl', at: NOON, card };
+    const had = { kind: 'wishDropped', at: NOON, wish: 'saturday' };
+    expect(finishBowl(hand, { usedG: 150, to: 'compost' }).entries).toEqual([
+      { kind: 'took', jar: 'bowl', at: NOON, grams: 150 },
+      { kind: 'discarded', jar: 'bowl', at: NOON, grams: 37, to: 'compost' },
+      ended,
+      had,
+    ]);
+    // All of it went into the dough: the rest is not told twice.
+    expect(finishBowl(hand, { usedG: 150, to: 'bake' }).entries).toEqual([
+      { kind: 'took', jar: 'bowl', at: NOON, grams: 150 },
+      ended,
+      had,
+    ]);
+    expect(finishBowl(hand, { usedG: 184, to: 'compost' }).entries).toHaveLength(3);
+    expect(giveUpBowl(hand, 'compost').entries).toEqual([
+      { kind: 'discarded', jar: 'bowl', at: NOON, grams: 187, to: 'compost' },
+      ended,
+    ]);
+    const { bowl: _, ...kept } = hand.jar.card;
+    expect(keepBowl(hand, [], ' Puffin ').entries).toEqual([
+      { kind: 'described', jar: 'bowl', at: NOON, card: { ...kept, name: 'Puffin' } },
+    ]);
+  });
+
+  it('without a bake ends nothing but itself', () => {
+    const { wish: _, ...noBake } = BUILD;
+    const journal = written(JAR, buildInBowl(handOf(JAR, 'tern'), [], noBake));
+    const hand = handOf(journal, 'bowl');
+    expect(finishBowl(hand, { usedG: 187, to: 'bin' }).entries!.map(({ kind }) => kind)).toEqual([
+      'took',
+      'described',
+    ]);
+    // Emptied already, there is nothing to throw away.
+    const emptied = written(journal, takeOut(hand, { grams: 187, to: 'bin' }));
+    expect(giveUpBowl(handOf(emptied, 'bowl'), 'bin').entries!.map(({ kind }) => kind)).toEqual([
+      'described',
+    ]);
   });
 });

@@ -1,7 +1,7 @@
 import { type JarEvent, foldJar, logOf } from '../journal';
 import { someFeed, someStart, usualKitchen } from '../journal/someJar.testing';
 import { HOUR, MINUTE } from '../measure';
-import { canBeCorrected, correct } from './correct';
+import { canBeCorrected, correct, correctable } from './correct';
 
 const NOW = Date.parse('2026-03-13T18:20:00Z');
 const iso = (hoursAgo: number) => new Date(NOW - hoursAgo * HOUR).toISOString();
@@ -153,5 +153,86 @@ describe('a move that was put down for after a feed', () => {
     const later = someFeed('later', iso(1));
     const other = correct(fed, { at: at(2.5) }, [started, fed, later], NOW, [promise(-1, 1)]);
     expect(other.entries!.some(({ kind }) => kind === 'moved')).toBe(false);
+  });
+});
+
+describe('what of an entry can be put right', () => {
+  const moved = (over: object = {}): JarEvent => ({
+    kind: 'moved',
+    id: 'm',
+    jar: 'tern',
+    at: iso(5),
+    place: 'fridge',
+    ...over,
+  });
+
+  it('is what it has: grams, a height, words', () => {
+    expect(correctable(FED)).toEqual(['keepG', 'waterG', 'flourG']);
+    expect(correctable(LOOKED)).toEqual(['height', 'note']);
+    expect(correctable({ ...LOOKED, height: undefined })).toEqual(['note']);
+    expect(correctable(NOTED)).toEqual(['note']);
+    expect(correctable(OUT)).toEqual(['grams']);
+    expect(correctable(moved())).toEqual([]);
+  });
+
+  it('of a move it is the hour, once it has happened', () => {
+    expect(canBeCorrected(NOTED)).toBe(true);
+    expect(canBeCorrected(moved())).toBe(true);
+    expect(canBeCorrected(moved({ at: iso(-5), said: iso(1) }))).toBe(false);
+    expect(canBeCorrected(someStart(iso(48)))).toBe(false);
+  });
+
+  it('is no more than that: what an entry has not got it does not get', () => {
+    const [entry] = correct(NOTED, { at: at(10), grams: 5, note: 'pears' }, EARLIER, NOW).entries!;
+    expect(entry).toEqual({ kind: 'noted', jar: 'tern', at: iso(10), note: 'pears', corrects: 'note' }); // prettier-ignore
+  });
+
+  it('may lose its words, unless they are all it has', () => {
+    const [look] = correct(LOOKED, { at: at(18), note: ' ' }, EARLIER, NOW).entries!;
+    expect(look).toEqual({ kind: 'looked', jar: 'tern', at: iso(18), height: 1.8, corrects: 'look' });
+    expect(correct(NOTED, { at: at(10), note: ' ' }, EARLIER, NOW).objections).toEqual([
+      { field: 'note', message: 'Nothing is written yet.' },
+    ]);
+    expect(correct(NOTED, { at: at(9) }, EARLIER, NOW).objections).toBeNull();
+  }); // prettier-ignore
+});
+
+describe('an hour that is put right', () => {
+  const message = (...asked: Parameters<typeof correct>) =>
+    correct(...asked).objections?.map((one) => one.message);
+
+  it('is not before the jar was here, nor one that cannot be read', () => {
+    expect(message(NOTED, { at: at(48.1) }, EARLIER, NOW)).toContain(
+      'The jar was not in the kitchen yet at that time.',
+    );
+    expect(correct(NOTED, { at: at(48) }, EARLIER, NOW).objections).toBeNull();
+    expect(objected(NOTED, { at: NaN }, EARLIER, NOW)).toEqual(['at']);
+  });
+
+  it('keeps a height with its feed, and a feed behind what was seen of it', () => {
+    const again = someFeed('again', iso(12));
+    const all = [...EARLIER.slice(0, 4), again, NOTED];
+    const other =
+      'There is a feed between, when the band was somewhere else. Strike it out instead.';
+    expect(message(LOOKED, { at: at(11) }, all, NOW)).toEqual([other]);
+    expect(message(LOOKED, { at: at(12) }, all, NOW)).toEqual([other]);
+    expect(message(LOOKED, { at: at(12.1) }, all, NOW)).toBeUndefined();
+    expect(message(LOOKED, { at: at(24) }, all, NOW)).toBeUndefined();
+    // Words alone go anywhere.
+    const words = { ...LOOKED, height: undefined } as JarEvent;
+    const seen = all.map((one) => (one === LOOKED ? words : one));
+    expect(message(words, { at: at(11) }, seen, NOW)).toBeUndefined();
+    expect(message(NOTED, { at: at(13) }, all, NOW)).toBeUndefined();
+
+    const between = 'A look or another feed was logged in between. Put that right first.';
+    expect(message(FED, { at: at(17) }, all, NOW)).toEqual([between]);
+    expect(message(FED, { at: at(18) }, all, NOW)).toBeUndefined();
+    expect(message(again, { at: at(19) }, all, NOW)).toEqual([between]);
+    expect(message(again, { at: at(17) }, all, NOW)).toBeUndefined();
+    // Past a feed, but past no look at it.
+    expect(message(again, { at: at(25) }, [...EARLIER.slice(0, 3), again], NOW)).toEqual([between]);
+    expect(
+      message(FED, { at: at(9) }, [...EARLIER.slice(0, 3), words, NOTED], NOW),
+    ).toBeUndefined();
   });
 });
