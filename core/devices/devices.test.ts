@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 
-import { type OnTheScale, type Post, arrived, isPoured, nothingWeighed, playedScale, portionOn, weighedOn } from '.'; // prettier-ignore
+import { type OnTheScale, type Post, arrived, isPoured, nothingWeighed, playedScale, portionOn, slackOf, weighedOn } from '.'; // prettier-ignore
 
 /** A played scale at the bench, with what the bench makes of its numbers. */
 function bench(seed: number, without: number | null = null) {
@@ -174,6 +174,86 @@ describe('a scale at the bench', () => {
     at.pass(4);
     at.scale.pour(80, 10);
     expect(Math.abs(at.pass(12).portionG - 80)).toBeLessThan(1.6);
+  });
+});
+
+describe('when a portion is in', () => {
+  const at = (portionG: number, over: Partial<OnTheScale> = {}): OnTheScale => ({
+    ...nothingWeighed(0),
+    rests: portionG,
+    since: 0,
+    portionG,
+    ...over,
+  });
+
+  it.each([
+    ['as asked, and it has rested', at(100), 100, 1200, true],
+    ['a fiftieth less', at(98), 100, 1200, true],
+    ['a fiftieth more', at(102), 100, 1200, true],
+    ['more than that off', at(97.9), 100, 5000, false],
+    ['and over', at(102.1), 100, 5000, false],
+    ['of a little, a gram off', at(11), 10, 1200, true],
+    ['of a little, more', at(11.1), 10, 5000, false],
+    ['hardly rested', at(100), 100, 1199, false],
+    ['still moving', at(100, { rests: null, since: null }), 100, 5000, false],
+    ['the jar off', at(100, { lifted: true }), 100, 5000, false],
+    // Of a single gram nothing at all would do by the gram it may be off.
+    ['nothing of hardly anything', at(0), 1, 5000, false],
+    ['half of hardly anything', at(0.5), 1, 5000, false],
+    ['most of hardly anything', at(0.6), 1, 5000, true],
+  ])('%s', (_, state, wanted, now, is) => {
+    expect(isPoured(state, wanted, now)).toBe(is);
+  });
+
+  it('may be a fiftieth off, and a gram of little', () => {
+    expect([5, 50, 100, 400].map(slackOf)).toEqual([1, 1, 2, 8]);
+  });
+});
+
+describe('what a scale shows', () => {
+  /** Numbers a fifth of a second apart. */
+  const shows = (numbers: readonly number[], without: number | null = null, every = 200) =>
+    numbers.reduce(
+      (state, grams, i) => weighedOn(state, { at: every * i, grams }),
+      nothingWeighed(without),
+    );
+  const times = (grams: number, n = 12) => Array<number>(n).fill(grams);
+
+  it('is rest after four numbers in more than half a second, no further apart than a gram', () => {
+    expect(shows(times(412, 3)).rests).toBeNull();
+    expect(shows(times(412, 4)).rests).toBe(412);
+    expect(shows(times(412, 4), null, 199).rests).toBeNull();
+    expect(shows([412, 413, 412, 413]).rests).toBe(412.5);
+    expect(shows([412, 414, 412, 413]).rests).toBeNull();
+    // Of the last second alone.
+    expect(shows([300, ...times(412, 5)]).rests).toBe(412);
+  });
+
+  it('counts from nought once it was set so, and from before when that was a mistake', () => {
+    const tared = shows([...times(412), ...times(0)]);
+    expect(tared).toMatchObject({ without: 0, former: 412, portionG: 0, lifted: false });
+    expect(shows([...times(412), ...times(0), ...times(25)]).portionG).toBe(25);
+    expect(shows([...times(412), ...times(0), ...times(411)])).toMatchObject({ without: 411, former: null, portionG: 0 }); // prettier-ignore
+    // With a portion on it nought is a jar that was lifted.
+    expect(shows([...times(412), ...times(437), ...times(0)])).toMatchObject({ lifted: true, portionG: 25 }); // prettier-ignore
+    // A jar that is lighter by what hangs on a spoon is not.
+    expect(shows([...times(412), ...times(409)]).lifted).toBe(false);
+    expect(shows([...times(412), ...times(408)]).lifted).toBe(true);
+  });
+
+  it('on an empty scale nought is nothing new', () => {
+    expect(shows([...times(1), ...times(0)]).former).toBeNull();
+    expect(shows([...times(5), ...times(0)], 5).former).toBeNull();
+    expect(shows([...times(7), ...times(0)], 7).former).toBe(7);
+  });
+
+  it('is taken again for two seconds where it was taken from a rest, and by no more than two grams', () => {
+    // It leans by a gram on its way to rest; after that a gram is a gram.
+    expect(shows([...times(411, 5), ...times(412)]).without).toBeCloseTo(412, 6);
+    expect(shows([...times(411, 20), ...times(412)])).toMatchObject({ without: 411, portionG: 1 });
+    expect(shows([...times(411, 5), ...times(414)])).toMatchObject({ without: 411, portionG: 3 });
+    // What is known is not taken from anywhere.
+    expect(shows(times(413), 412)).toMatchObject({ without: 412, portionG: 1 });
   });
 });
 

@@ -91,6 +91,72 @@ describe('a lid over a night', () => {
   });
 });
 
+describe('what a lid makes of a level', () => {
+  type Read = readonly [minute: number, level: number, expected?: number];
+  /** Levels above the floor in millimetres, each five times over; the band is at 50. */
+  const after = (reads: readonly Read[]) => {
+    let watch = watchFeed(0);
+    const heights: (readonly [number, number])[] = [];
+    for (const [minute, level, expected = level / 50] of reads)
+      for (let i = 0; i < 5; i++) {
+        const read = lidRead(watch, { at: minute * MINUTE, mm: FLOOR - level }, FLOOR, expected);
+        watch = read.watch;
+        if (read.height !== null) heights.push([minute, read.height]);
+      }
+    return { watch, heights };
+  };
+  const BEGUN: Read = [1, 50];
+
+  it('is the band’s until three quarters of an hour after the feed', () => {
+    expect(after([[45, 50]]).watch).toMatchObject({ bandMm: 50, doubt: null });
+    expect(after([[45.1, 50]]).watch).toMatchObject({ bandMm: null, doubt: 'late' });
+    // Below the floor there is no mix.
+    expect(after([[1, 0]]).watch).toMatchObject({ bandMm: null, doubt: 'late' });
+    expect(after([[1, 0.5]]).watch.bandMm).toBe(0.5);
+  });
+
+  it('is told when it changed by a sixteenth within a quarter of an hour, or a little in an hour and a half', () => {
+    expect(after([BEGUN, [16, 53]]).heights).toEqual([[16, 1.06]]);
+    expect(after([BEGUN, [15, 53]]).heights).toEqual([]);
+    expect(after([BEGUN, [16, 52.9]]).heights).toEqual([]);
+    expect(after([BEGUN, [91, 51]]).heights).toEqual([[91, 1.02]]);
+    expect(after([BEGUN, [90, 51]]).heights).toEqual([]);
+    expect(after([BEGUN, [91, 50.9]]).heights).toEqual([]);
+    // From what was told last.
+    expect(after([BEGUN, [16, 53], [30, 58]]).heights).toHaveLength(1);
+    expect(after([BEGUN, [16, 53], [31, 58]]).heights).toHaveLength(2);
+    // It falls as well.
+    expect(after([BEGUN, [16, 53], [40, 49]]).heights.at(-1)).toEqual([40, 0.98]);
+  });
+
+  it('is a jump where it is a fifth off within five minutes, against where it should be', () => {
+    expect(after([BEGUN, [6, 60.1, 1]]).watch.doubt).toBe('jumped');
+    expect(after([BEGUN, [6, 60, 1]]).watch.doubt).toBeNull();
+    expect(after([BEGUN, [6, 39.9, 1]]).watch.doubt).toBe('jumped');
+    // As it should, it may.
+    expect(after([BEGUN, [6, 62, 1.24]]).watch.doubt).toBeNull();
+  });
+
+  it('is believed again when it is back, near where it would be by now', () => {
+    const jumped: readonly Read[] = [BEGUN, [6, 90, 1]];
+    expect(after([...jumped, [60, 56, 1]]).watch.doubt).toBeNull();
+    expect(after([...jumped, [60, 56.1, 1]]).watch.doubt).toBe('jumped');
+    expect(after([...jumped, [60, 80, 1.5]]).watch.doubt).toBeNull();
+    expect(after([...jumped, [60, 90, 1]]).heights).toEqual([]);
+  });
+
+  it('hangs when it has not moved for three hours that should have moved it', () => {
+    const still = (minutes: number, expected: number, level = 50) =>
+      after([BEGUN, [60, 50, 1], [minutes, level, expected]]).watch.doubt;
+    expect(still(181, 1.35)).toBe('stuck');
+    expect(still(180, 1.35)).toBeNull();
+    expect(still(181, 1.34)).toBeNull();
+    expect(still(181, 1.35, 50.5)).toBeNull();
+    expect(still(181, 1.35, 50.3)).toBe('stuck');
+    expect(after([BEGUN, [60, 50, 1], [181, 50, 1.35]]).heights).toEqual([]);
+  });
+});
+
 describe('played', () => {
   it('a thermometer follows its room slowly, and remembers how far it went', () => {
     const played = playedThermometer(5, 20);
