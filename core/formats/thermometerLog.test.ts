@@ -11,17 +11,18 @@ const kitchen = { time, now: NOW, order: 'dayFirst' as DayOrder };
 const read = (text: string, asked = {}) => readThermometerLog(text, kitchen, asked);
 
 const two = (n: number) => String(n).padStart(2, '0');
+const WALL = new Intl.DateTimeFormat('en-GB', {
+  timeZone: ZONE,
+  year: 'numeric',
+  month: '2-digit',
+  day: '2-digit',
+  hour: '2-digit',
+  minute: '2-digit',
+  hourCycle: 'h23',
+});
 /** The clock on the wall of the zone, as the platform itself has it. */
 function wall(at: number) {
-  const parts = new Intl.DateTimeFormat('en-GB', {
-    timeZone: ZONE,
-    year: 'numeric',
-    month: '2-digit',
-    day: '2-digit',
-    hour: '2-digit',
-    minute: '2-digit',
-    hourCycle: 'h23',
-  }).formatToParts(at);
+  const parts = WALL.formatToParts(at);
   const of = (type: string) => Number(parts.find((part) => part.type === type)!.value);
   return { y: of('year'), m: of('month'), d: of('day'), h: of('hour'), min: of('minute') };
 }

@@ -84,7 +84,8 @@ export function someJarPicture(seed: number, width = 180, height = 240): DrawnJa
         if (v >= 0 && v <= top) {
           colour = mix.map((one) => one * edge);
           for (const { u: bu, v: bv, r, dark } of bubbles)
-            if (Math.hypot(u - bu, v - bv) < r) colour = mix.map((one) => one * edge + dark);
+            if (Math.abs(u - bu) < r && Math.hypot(u - bu, v - bv) < r)
+              colour = mix.map((one) => one * edge + dark);
         }
         if (Math.abs(v - bandUp) <= bandThick / 2)
           colour = band.map((one) => one * (0.9 + 0.1 * edge));
