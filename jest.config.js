@@ -34,7 +34,7 @@ module.exports = {
       },
       // these ship only ES modules
       transformIgnorePatterns: [
-        '/node_modules/(?!(@react-native-async-storage/.*|d3-.*|internmap|@date-fns/tz|ml-.*|is-any-array|cheminfo-types|ical-generator|ical.js)/)',
+        '/node_modules/(?!(@noble/.*|@react-native-async-storage/.*|d3-.*|internmap|@date-fns/tz|ml-.*|is-any-array|cheminfo-types|ical-generator|ical.js)/)',
       ],
     },
     {

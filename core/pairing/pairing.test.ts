@@ -69,7 +69,7 @@ describe('a picture on its way', () => {
 
   it('is the same when its pieces are together again, however large', () => {
     for (const length of [0, 1, 239_999, 240_000, 240_001, 700_000])
-      expect(joined(piecesOf(bytes(length)))).toEqual(bytes(length));
+      expect(Buffer.from(joined(piecesOf(bytes(length)))).equals(bytes(length))).toBe(true);
   });
 
   it('goes in pieces that the hub takes, sealed', () => {
