@@ -4,6 +4,7 @@ import { NOW, PLACES, iso, kitchenStore, tern } from '../tests/kitchenStore';
 import { pictureAdded, pictureOf, pictureRead, picturesLogged } from './pictures';
 import { undoNotice } from './actions';
 import { selectLiveEvents } from './selectors';
+import { strayPicturesDropped } from './strayPictures';
 
 /** Pictures that are kept, by kitchen and name; full, nothing more is. */
 const mockKept = new Map<string, Blob>();
@@ -148,5 +149,38 @@ describe('looks off pictures', () => {
     mockFull = true;
     expect(await store.dispatch(picturesLogged('tern', [look(1.5, null)], 'x'))).toMatch(/no room/);
     expect(told(store)).toEqual([]);
+  });
+});
+
+describe('pictures that nothing speaks of', () => {
+  const DAYS = 24;
+  const pictured = (id: string, picture: string, over = {}): JournalEvent =>
+    ({ kind: 'pictured', id, jar: 'tern', at: iso(-1), picture, width: 4, height: 3, ...over }); // prettier-ignore
+  const withdrew = (entries: readonly string[], days: number, id = `back ${entries.join()} ${days}`) =>
+    ({ kind: 'withdrew', id, at: iso(-days * DAYS), entries }) as JournalEvent; // prettier-ignore
+  const left = async (...events: readonly JournalEvent[]) => {
+    for (const one of ['a', 'b']) mockKept.set(`own/${one}`, SMALL);
+    mockKept.set('demo/a', SMALL);
+    const store = kitchen(...events);
+    await store.dispatch(strayPicturesDropped());
+    return [...mockKept.keys()];
+  };
+
+  it('are dropped a month after they were taken back', async () => {
+    const both = [pictured('of a', 'a'), pictured('of b', 'b')];
+    const all = ['own/a', 'own/b', 'demo/a'];
+    expect(await left(...both)).toEqual(all);
+    expect(await left(...both, withdrew(['of a'], 30))).toEqual(all);
+    expect(await left(...both, withdrew(['of a'], 30.1))).toEqual(['own/b', 'demo/a']);
+  });
+
+  it('stay where another entry speaks of them, or did a day ago, or the taking back was taken back', async () => {
+    const entries = [pictured('of a', 'a'), pictured('again', 'a', { corrects: 'of a' })];
+    expect(await left(...entries, withdrew(['of a'], 40))).toContain('own/a');
+    expect(await left(...entries, withdrew(['of a'], 40), withdrew(['again'], 1))).toContain('own/a'); // prettier-ignore
+    expect(await left(entries[0]!, withdrew(['of a'], 40, 'back'), withdrew(['back'], 39))).toContain('own/a'); // prettier-ignore
+    expect(await left(...entries, withdrew(['of a'], 40), withdrew(['again'], 35))).not.toContain('own/a'); // prettier-ignore
+    // What is not written down yet is not taken back.
+    expect(await left()).toContain('own/b');
   });
 });

@@ -69,18 +69,25 @@ export function Kitchen({ children }: { readonly children: ReactNode }) {
   );
 }
 
-/** Devices are listened to once the page has done what is asked of it first, ms. */
-const LISTENS_AFTER = 2500;
+/** What nobody waits for is done once the page has done what is asked of it first, ms. */
+const LATER = 2500;
 
-/** Where there is a key to the hub, its devices and the other device are listened to. @returns a function that stops waiting */
+/**
+ * Pictures that nothing speaks of are dropped; where there is a key to the hub, its devices and the other device are listened
+ * to. @returns a function that stops waiting
+ */
 function listenLater(store: Store): () => void {
   const timer = setTimeout(() => {
     void (async () => {
+      // Where that cannot be fetched now, at the next opening.
+      await import('@state/strayPictures')
+        .then(({ strayPicturesDropped }) => store.dispatch(strayPicturesDropped()))
+        .catch(() => undefined);
       if ((await readHubKey()) === null) return;
       const { keepHub } = await import('../devices');
       keepHub(store);
     })();
-  }, LISTENS_AFTER);
+  }, LATER);
   return () => clearTimeout(timer);
 }
 
