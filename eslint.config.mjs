@@ -39,14 +39,17 @@ export default defineConfig([
       '@typescript-eslint/switch-exhaustiveness-check': 'error',
       // The React Compiler is not used here, so memoization by hand is what counts.
       'react-hooks/preserve-manual-memoization': 'off',
-      'import/no-named-as-default-member': 'off',
       // The compiler checks it.
       'import/export': 'off',
     },
   },
   {
     // They read every module that is imported, packages too: what they find the compiler finds, and quicker.
-    rules: { 'import/namespace': 'off', 'import/no-named-as-default': 'off' },
+    rules: {
+      'import/namespace': 'off',
+      'import/no-named-as-default': 'off',
+      'import/no-named-as-default-member': 'off',
+    },
   },
   {
     // Where nothing is drawn, or only for a test, there is nothing of React's to look for, which takes long.
