@@ -86,10 +86,19 @@ async function dial() {
   });
 }
 
+const joining = new Set<() => void>();
+
+/** Is told when this tab joins the hub or leaves it; what another one does is told by it. @returns a function that stops it */
+export function whenHubIsJoined(told: () => void): () => void {
+  joining.add(told);
+  return () => joining.delete(told);
+}
+
 /** The key of the hub of this kitchen; null forgets it. */
 export async function setHubKey(key: string | null): Promise<void> {
   await keepHubKey(key);
   tellOfHub();
+  for (const told of joining) told();
   await anew();
 }
 

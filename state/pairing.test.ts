@@ -6,6 +6,7 @@ import { BUCKETS, haveOf, joined, newPair, codeOf, piecesOf, seal, unseal } from
 import { NOW, PLACES, iso, kitchenStore, tern } from '../tests/kitchenStore';
 import { logEntries } from './actions';
 import { type BoxLine } from './door/hub';
+import { setHubKey } from './hub';
 import { arrived, opened } from './kitchen';
 import { keepPaired, pairWith, pairedNow, unpair, watchPaired } from './pairing';
 import { whenPictureComes } from './picturesCame';
@@ -27,7 +28,14 @@ jest.mock('./door/hub', () => ({
     return Promise.resolve(mockTaken);
   },
 }));
-jest.mock('./door/hubKey', () => ({ readHubKey: () => Promise.resolve('key') }));
+let mockKey: string | null = 'key';
+jest.mock('./door/hubKey', () => ({
+  readHubKey: () => Promise.resolve(mockKey),
+  keepHubKey: (key: string | null) => {
+    mockKey = key;
+    return Promise.resolve();
+  },
+}));
 const mockRead = (text: string) => Promise.resolve(readKitchenFile(text, NOW));
 jest.mock('../workers/read', () => ({ readInWorker: (text: string) => mockRead(text) }));
 /** Pictures of this device by name; there is no other store of theirs here. */
@@ -84,6 +92,7 @@ beforeEach(() => {
   mockSaid.length = 0;
   mockPictures.clear();
   mockTaken = true;
+  mockKey = 'key';
 });
 afterEach(async () => {
   await unpair(store);
@@ -228,6 +237,19 @@ describe('two devices of a kitchen', () => {
     await settled(6000);
     expect(said()).toEqual([]);
     expect(ids()).toContain('a');
+  });
+
+  it('have no way to each other without the hub, and find it again with its key', async () => {
+    await paired();
+    await hear(have());
+    const last = line();
+    await setHubKey(null);
+    await settled();
+    expect(last.up).toBe(false);
+    expect(pairedNow()).toMatchObject({ pair: PAIR, is: 'away' });
+    await setHubKey('key');
+    await settled();
+    expect(line().box).toBe(PAIR.box);
   });
 
   it('are those of one kitchen: in another one nothing is said or heard', async () => {

@@ -22,6 +22,7 @@ import { keepPairCode, readPairCode } from './door/pair';
 import { type KitchenName } from './door/shelf';
 import { sharedBetweenTabs, tellOfHub, whenHubIsTold } from './door/tabs';
 import { arrivalOf, takeIn } from './exchange';
+import { whenHubIsJoined } from './hub';
 import { inOneTabOfKitchen, whenKitchenChanges } from './kitchenChanges';
 import { type PictureMessage, picturesOver } from './pairedPictures';
 import { selectZone } from './selectors';
@@ -130,11 +131,14 @@ export function keepPaired(store: Store): void {
       if (mine !== turn) return;
       const pair = code === null ? null : pairFrom(code);
       if (pair?.box !== paired.pair?.box) set({ pair, is: pair ? 'away' : 'none' });
-      if (pair && key !== null) end = exchange(store, pair, key, again);
+      if (!pair) return;
+      // Without the hub there is no way to the other device.
+      if (key === null) set({ is: 'away' });
+      else end = exchange(store, pair, key, again);
     };
     again = () => void begin();
     again();
-    const stops = [whenHubIsTold(again), watchPaired(tell)];
+    const stops = [whenHubIsTold(again), whenHubIsJoined(again), watchPaired(tell)];
     return () => {
       keeps = false;
       turn++;
