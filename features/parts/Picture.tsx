@@ -45,6 +45,7 @@ function usePictureUrl(id: string): string | null | undefined {
     const read = () =>
       void dispatch(pictureOf(id)).then((picture) => {
         if (gone) return;
+        if (held) letGo(held);
         held = picture && pictureUrl(picture);
         setUrl(held);
       });

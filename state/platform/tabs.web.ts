@@ -41,8 +41,10 @@ export function inOneTabOf(name: string, run: () => () => void): () => void {
         };
       });
     })
-    // It was not waited for any longer.
-    .catch(() => undefined);
+    .catch((cause: unknown) => {
+      // It was not waited for any longer; anything else is a fault.
+      if (!waiting.signal.aborted) throw cause;
+    });
   return () => {
     waiting.abort();
     end();
