@@ -37,8 +37,6 @@ export default defineConfig([
     rules: {
       '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
       '@typescript-eslint/switch-exhaustiveness-check': 'error',
-      // The React Compiler is not used here, so memoization by hand is what counts.
-      'react-hooks/preserve-manual-memoization': 'off',
       // The compiler checks it.
       'import/export': 'off',
     },

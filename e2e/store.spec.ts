@@ -94,7 +94,7 @@ test('a mistyped year is told beside its field, and an old starter is drawn @pho
     await kitchen.button('Put it on the shelf').click();
     await expect(page.getByText('Check the year: that is before 1990.')).toBeVisible();
   }
-  await page.getByRole('textbox', { name: 'Fed at' }).fill('2001-03-13T09:00');
+  await page.getByRole('textbox', { name: 'Fed at' }).fill('2016-03-13T09:00');
   await kitchen.button('Put it on the shelf').click();
   await expect(page.getByRole('heading', { name: 'Tern', exact: true }).first()).toBeVisible();
   for (const path of ['/', '/journal', '/larder', '/plan', '/trouble']) {
@@ -103,19 +103,26 @@ test('a mistyped year is told beside its field, and an old starter is drawn @pho
   }
 });
 
-for (const name of ['Constructor', '__proto__', 'toString'])
-  test(`a starter may be called ${name} @phone`, async ({ page, kitchen }) => {
+test('starters may be called Constructor, __proto__ and toString @phone', async ({
+  page,
+  kitchen,
+}) => {
+  const names = ['Constructor', '__proto__', 'toString'];
+  for (const name of names) {
     await addJar(page, kitchen, name);
     await page.getByLabel('Rise above the band').fill('40');
     await kitchen.button('Log this look').click();
-    await page.reload();
     await expect(page.getByText('looked: + 40 %')).toBeVisible();
-    for (const path of ['/', '/settings', '/journal', `/jar/${name}`]) {
-      await kitchen.open(path, 'own');
-      await expect(page.getByRole('heading').first()).toBeVisible();
-    }
+  }
+  for (const path of ['/', '/settings', '/journal', ...names.map((name) => `/jar/${name}`)]) {
+    await kitchen.open(path, 'own');
+    await expect(page.getByRole('heading').first()).toBeVisible();
+    if (!path.startsWith('/jar')) continue;
+    const name = path.slice('/jar/'.length);
     await expect(page.getByRole('heading', { name, exact: true }).first()).toBeVisible();
-  });
+    await expect(page.getByText('looked: + 40 %')).toBeVisible();
+  }
+});
 
 test('a page that fails says so, leaves the others alone, and offers a way on @phone', async ({
   page,

@@ -3,12 +3,12 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import { gramsFromText } from '@core/bench';
-import { type Standing, contentOf } from '@core/journal';
+import { type FeedAmounts, gramsFromText } from '@core/bench';
+import { type Jar, type Standing, contentOf } from '@core/journal';
 import { feedFlour } from '@core/larder';
-import { mainFlour } from '@core/measure';
+import { type Instant, mainFlour } from '@core/measure';
 import { type Step } from '@core/plan';
-import { atBench, benchTrial, buildInBowl } from '@core/verbs';
+import { type BenchTrial, atBench, benchTrial, buildInBowl } from '@core/verbs';
 import { PageTitle, Button, Choice, Field, Page, Panel, Words, FieldRow } from '@kit';
 import {
   byField,
@@ -73,7 +73,6 @@ function Build({
   const beingRead = useAppSelector(selectBeingRead).has(jar.id);
   const places = useAppSelector(selectPlaces);
   const tubs = useAppSelector(selectTubs);
-  const context = useContextOf(jar.id);
   const inBowls = useAppSelector(selectWishesInBowls);
   const bakes = useAppSelector(selectBakes).filter(
     ({ id, jar: of, until }) => of === jar.id && until > now && !inBowls.has(id),
@@ -101,15 +100,7 @@ function Build({
     waterG: gramsFromText(form.water, 'water'),
   };
   const { keepG, flourG, waterG } = amounts;
-  const bench = useMemo(() => atBench(jar, context, places, now), [jar, context, places, now]);
-  const readable = keepG > 0 && flourG > 0 && waterG >= 0;
-  const trial = useMemo(
-    () =>
-      readable
-        ? benchTrial(bench, { amounts: { keepG, flourG, waterG }, flour }, { place: form.place })
-        : null,
-    [readable, bench, keepG, flourG, waterG, flour, form.place],
-  );
+  const trial = useTrial(jar, amounts, form.place, now);
 
   const build = () => {
     const bowl = nanoid();
@@ -214,6 +205,24 @@ function Build({
       </Button>
     </>
   );
+}
+
+/** What it comes to as it stands in the fields; null while no levain can be mixed of that. */
+function useTrial(
+  jar: Jar,
+  { keepG, flourG, waterG }: FeedAmounts,
+  place: string,
+  now: Instant,
+): BenchTrial | null {
+  const context = useContextOf(jar.id);
+  const places = useAppSelector(selectPlaces);
+  const tubs = useAppSelector(selectTubs);
+  const bench = useMemo(() => atBench(jar, context, places, now), [jar, context, places, now]);
+  return useMemo(() => {
+    if (!(keepG > 0 && flourG > 0 && waterG >= 0)) return null;
+    const { flour } = feedFlour(jar, tubs);
+    return benchTrial(bench, { amounts: { keepG, flourG, waterG }, flour }, { place });
+  }, [bench, jar, tubs, keepG, flourG, waterG, place]);
 }
 
 const NO_BAKE = 'none';

@@ -85,20 +85,12 @@ export function JournalScreen({
       </View>
     </>
   );
-  const narrowed =
-    [
-      SORTS.find(({ is }) => is === sort && is !== ALL)?.text,
-      said.trim() && `“${said.trim()}”`,
-      until && 'up to a day',
-    ]
-      .filter(Boolean)
-      .join(', ') || 'Everything is shown';
   const list = (
     <>
       {wide ? (
         filters
       ) : (
-        <Folded title="Narrow it" said={narrowed} open={false}>
+        <Folded title="Narrow it" said={narrowedWords(sort, said, until)} open={false}>
           {filters}
         </Folded>
       )}
@@ -245,6 +237,15 @@ function useToldOf(chapters: readonly Chapter[], asked: Asked, entries: number) 
   const dateOf = useCallback((at: number) => words.fieldText(at).slice(0, 10), [words]);
   return useTold(found, ofChapter, dateOf, entries);
 }
+
+const narrowedWords = (sort: Sort | typeof ALL, said: string, until: string): string =>
+  [
+    SORTS.find(({ is }) => is === sort && is !== ALL)?.text,
+    said.trim() && `“${said.trim()}”`,
+    until && 'up to a day',
+  ]
+    .filter(Boolean)
+    .join(', ') || 'Everything is shown';
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 12 },
