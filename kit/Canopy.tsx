@@ -52,7 +52,10 @@ export function Canopy({
   const clip = useId();
   const across = usePlotWidth();
   const { width } = across;
-  const shown = points.filter((point) => point.hours <= until + 1e-6);
+  const shown = thinned(
+    points.filter((point) => point.hours <= until + 1e-6),
+    until / Math.max(1, width),
+  );
   const highest = Math.max(
     2.3,
     ...shown.map((point) => point.high),
@@ -88,15 +91,22 @@ export function Canopy({
     shown[0] ?? { hours: 0, height: 1, low: 1, high: 1 },
   );
   const nowX = x(Math.min(now.hours, until));
+  // A name at the right ends before the line of now.
+  const rightEnd =
+    now.hours <= until ? Math.min(width - MARGIN.right, nowX - 4) : width - MARGIN.right;
   /** A height is named where the dome is not: at the left if its name fits there, else on the side with more room. */
   const placeOf = (of: number) => {
     const above = shown.filter((point) => point.high >= of);
     const [first, last] = [above[0], above.at(-1)];
     const left = first ? x(first.hours) : width;
     const right = last ? width - x(last.hours) : width;
-    return left > MARGIN.left + (of === 2 ? LONG_NAME : NAME) || left >= right
-      ? { x: MARGIN.left, textAnchor: 'start' as const }
-      : { x: width - MARGIN.right, textAnchor: 'end' as const };
+    const name = of === 2 ? LONG_NAME : NAME;
+    if (left > MARGIN.left + name || left >= right)
+      return { x: MARGIN.left, textAnchor: 'start' as const };
+    return {
+      x: rightEnd - name > width - right ? rightEnd : width - MARGIN.right,
+      textAnchor: 'end' as const,
+    };
   };
   return (
     <Plot label={label} height={height} across={across} style={styles.box} opens>
@@ -211,6 +221,20 @@ export function Canopy({
       )}
     </Plot>
   );
+}
+
+/** The highest point of every stretch of `apart` hours: a jar that was left for a year has far more of them than pixels. */
+function thinned(points: readonly CanopyPoint[], apart: number): readonly CanopyPoint[] {
+  const kept: CanopyPoint[] = [];
+  let stretch = -1;
+  for (const point of points) {
+    const here = Math.floor(point.hours / apart);
+    const before = kept.length - 1;
+    if (here !== stretch) kept.push(point);
+    else if (point.height > kept[before]!.height) kept[before] = point;
+    stretch = here;
+  }
+  return kept;
 }
 
 /** Each bound as the mean of what lies around it: few draws make it, and their steps mean nothing. */

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { STAGES } from '@core/ferment';
 
 import { went } from '../tests/kitchenRouter';
+import { Canopy } from './Canopy';
 import { Choice } from './Choice';
 import { Field } from './Field';
 import { LookProvider } from './LookProvider';
@@ -96,4 +97,23 @@ it('every stage has its umbrella', () => {
   expect(new Set(STAGES.map(umbrellaFor)).size).toBeGreaterThanOrEqual(6);
   expect(umbrellaFor('ripe')).toBe('open');
   expect(umbrellaFor('hooch')).toBe('dripping');
+});
+
+it('a canopy over a year is drawn of as many points as can be seen, and its dome of a day stays', () => {
+  const year = 365 * 24;
+  const points = Array.from({ length: 100_000 }, (_, i) => {
+    const hours = (i * year) / 99_999;
+    const height = 1 + 1.4 * Math.exp(-(((hours - 8) / 4) ** 2));
+    return { hours, height, low: 1, high: height };
+  });
+  const shape = { points, ripe: null, looks: [], ticks: [], until: year };
+  const { container } = show(
+    <Canopy {...shape} now={{ hours: year, text: 'now' }} label="Height over a year" />,
+  );
+  const drawn = [...container.querySelectorAll('path')].map((path) => path.getAttribute('d') ?? '');
+  const numbers = drawn.map((d) => d.match(/-?\d+(\.\d+)?/g) ?? []);
+  expect(Math.max(...numbers.map(({ length }) => length))).toBeLessThan(20_000);
+  const top = (of: readonly string[]) => Math.min(...of.filter((_, i) => i % 2 === 1).map(Number));
+  const longest = numbers.toSorted((a, b) => b.length - a.length);
+  for (const line of longest.slice(0, 3)) expect(top(line)).toBeLessThan(30);
 });

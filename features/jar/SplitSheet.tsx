@@ -59,7 +59,7 @@ export function SplitSheet({
               place,
               stage,
               ...(when.at === null ? {} : { when: when.at }),
-              origin: `Split off from ${jar.card.name}, which was kept since ${words.date(jar.started)} and fed ${jar.feeds} times.`,
+              origin: `Split off from ${jar.card.name}, which was kept since ${words.datedForGood(jar.started)} and fed ${jar.feeds} times.`,
             },
           ),
         `${given} is split off from ${jar.card.name}`,

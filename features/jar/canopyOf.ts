@@ -25,7 +25,7 @@ export function canopyOf(standing: Standing, words: KitchenWords): Omit<CanopyPr
   const ticks = [];
   for (let h = first; h < until; h += apart) {
     const at = jar.since + h * HOUR;
-    ticks.push({ hours: h, text: apart < 24 ? words.time(at) : words.date(at) });
+    ticks.push({ hours: h, text: apart < 24 ? words.time(at) : words.chartDate(at) });
   }
   return {
     points: curve.map((moment, i) => ({ ...moment, ...outlook.heights[i]! })),

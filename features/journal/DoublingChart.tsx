@@ -55,7 +55,7 @@ export function DoublingChart({
         }))}
         fromZero
         valueText={(hours) => `${hours} h`}
-        timeText={(at) => words.date(at)}
+        timeText={(at) => words.chartDate(at)}
         label={`Hours until it had doubled, over the months. ${said}`}
       />
     </ChartPanel>

@@ -79,7 +79,7 @@ export function PaceChart({
           changes.map(({ at, factor }) => ({ at, text: quicker(factor) })),
         )}
         valueText={(pace) => String(Math.round(100 * pace) / 100)}
-        timeText={(at) => words.date(at)}
+        timeText={(at) => words.chartDate(at)}
         label={`Pace of each feed, over the months. ${said}`}
       />
     </ChartPanel>

@@ -57,7 +57,7 @@ export function WeeksChart({ jars }: { readonly jars: Charted }) {
         }))}
         fromZero
         valueText={(grams) => `${grams} g`}
-        timeText={(at) => words.date(at)}
+        timeText={(at) => words.chartDate(at)}
         label={`Flour fed each week. ${said}`}
       />
     </ChartPanel>

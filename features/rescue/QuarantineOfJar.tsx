@@ -88,7 +88,7 @@ function useReachedName(): (reached: Reached) => string {
   const backups = useAppSelector(selectBackups);
   const tubs = useAppSelector(selectTubs);
   return ({ what, of, jar, at }) => {
-    const day = words.date(at).replace(' ', '\u00a0');
+    const day = words.date(at).replaceAll(' ', '\u00a0');
     switch (what) {
       case 'lot': {
         const lot = lots.find(({ id }) => id === of);

@@ -54,7 +54,7 @@ export function RecoveryPanel({ run: { jar, begun, run } }: { readonly run: JarR
   });
   const days = midnights(from, until - 6 * HOUR, time)
     .filter((at) => at >= from)
-    .map((at) => ({ at, text: words.date(at).replace(/ \w+$/, '') }));
+    .map((at) => ({ at, text: words.chartDate(at).replace(/ \w+$/, '') }));
   const said = foretold
     ? foretoldText(
         foretold,

@@ -106,7 +106,7 @@ function KnownSoFar({ place }: { readonly place: Place }) {
       <TimeChart
         series={[{ name: place.name, tone: 'rim', as: 'line', points: shown }]}
         valueText={(celsius) => words.celsius(celsius)}
-        timeText={(at) => words.date(at)}
+        timeText={(at) => words.chartDate(at)}
         label={`${place.name}, by the hour. ${said}`}
       />
     </View>

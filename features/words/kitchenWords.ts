@@ -27,15 +27,19 @@ export interface KitchenWords {
   stretch(from: Instant, until: Instant): string;
   /** How sure a forecast's hour is: "between 22:00 and tomorrow 01:00", or "some time that day" when it is far away. */
   between(low: Instant, high: Instant): string;
-  /** Day and time that are true whenever they are read: "Fri 13 Mar 18:20". */
+  /** Day and time that are true whenever they are read: "Fri 13 Mar 18:20", with the year as `day` has it. */
   dated(at: Instant): string;
   /** The time of what follows something else: with its day where that is another. */
   after(first: Instant, at: Instant): string;
   /** "Mon 16", for the days of a week under a chart. */
   weekday(at: Instant): string;
-  /** A day as short as it can be told: "24 Jan". */
+  /** A day as short as it can be told: "24 Jan", "24 Jan 2025" when that is half a year away or more. */
   date(at: Instant): string;
-  /** The day alone: "today", "tomorrow", "Mon 16 Mar". */
+  /** The same with its year, for what is read years later: "24 Jan 2026". */
+  datedForGood(at: Instant): string;
+  /** The same for a chart, whose other days tell the year. */
+  chartDate(at: Instant): string;
+  /** The day alone: "today", "tomorrow", "Mon 16 Mar"; half a year away or more with its year instead of its weekday. */
   day(at: Instant): string;
   /** A day whatever day it is read on: "Fri 13 Mar", with its year where that is another. */
   fullDay(at: Instant): string;
@@ -66,6 +70,8 @@ export interface KitchenWords {
 /** A forecast is not worth more than this, ms. */
 const FIVE_MINUTES = 300_000;
 const FAR = 36 * HOUR;
+/** From here on the same day and month could be meant of another year. */
+const HALF_A_YEAR = 183 * DAY;
 
 /**
  * Words for one kitchen at one moment.
@@ -76,14 +82,19 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
   const { times, days, dates, numbers, hours, local } = formats(zone, settings.clock);
   const dayNumber = (at: Instant) => Date.parse(`${numbers.format(at)}T00:00:00Z`) / DAY;
   const time = (at: Instant) => times.format(at).replace(/\u202f/g, ' ');
+  const datedForGood = (at: Instant) => `${dates.format(at)} ${numbers.format(at).slice(0, 4)}`;
+  const date = (at: Instant) =>
+    Math.abs(at - now) < HALF_A_YEAR ? dates.format(at) : datedForGood(at);
+  const someDay = (at: Instant) =>
+    Math.abs(at - now) < HALF_A_YEAR ? days.format(at).replace(',', '') : date(at);
   const day = (at: Instant) => {
     const ahead = dayNumber(at) - dayNumber(now);
     if (ahead === 0) return 'today';
     if (ahead === 1) return 'tomorrow';
     if (ahead === -1) return 'yesterday';
-    return days.format(at).replace(',', '');
+    return someDay(at);
   };
-  const dated = (at: Instant) => `${days.format(at).replace(',', '')} ${time(at)}`;
+  const dated = (at: Instant) => `${someDay(at)} ${time(at)}`;
   const moment = (at: Instant) => {
     const which = day(at);
     return which === 'today' ? time(at) : `${which} ${time(at)}`;
@@ -123,7 +134,9 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
       return told === null ? 'some time that day' : `between ${told}`;
     },
     weekday: (at) => days.format(at).replace(',', '').replace(/ \w+$/, ''),
-    date: (at) => dates.format(at),
+    date,
+    datedForGood,
+    chartDate: (at) => dates.format(at),
     dated,
     fullDay: (at) => {
       const year = numbers.format(at).slice(0, 4);
@@ -161,7 +174,7 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
   };
 }
 
-/** No sharper than a forecast is: five minutes within the hour, half hours within ten, then hours, days and weeks. */
+/** No sharper than a forecast is: five minutes within the hour, half hours within ten, then hours, days, weeks and years. */
 function span(hours: number): string {
   const minutes = Math.round(Math.abs(hours) * 12) * 5;
   if (minutes < 60) return `${minutes} min`;
@@ -172,7 +185,8 @@ function span(hours: number): string {
   }
   if (minutes < 48 * 60) return `${Math.round(minutes / 60)} hours`;
   const days = Math.round(minutes / 60 / 24);
-  return days < 21 ? `${days} days` : `${Math.round(days / 7)} weeks`;
+  if (days < 21) return `${days} days`;
+  return days < 500 ? `${Math.round(days / 7)} weeks` : `${Math.round(days / 365.25)} years`;
 }
 
 /** A price; a code that no list knows is written before it as it stands. */

@@ -68,7 +68,7 @@ export function careText(
   const hydration = Math.round((100 * ratio.water) / ratio.flour);
   const ripe = outlook.forecast.ripeFromH;
   return [
-    `This is a part of ${card.name}, kept since ${words.date(started)}${feeds > 0 ? ` and fed ${feeds} ${feeds === 1 ? 'time' : 'times'}` : ''}.`,
+    `This is a part of ${card.name}, kept since ${words.datedForGood(started)}${feeds > 0 ? ` and fed ${feeds} ${feeds === 1 ? 'time' : 'times'}` : ''}.`,
     '',
     `Keep ${words.grams(keepG)}, add ${words.grams(keepG * ratio.water)} water and ${words.grams(keepG * ratio.flour)} flour (${ratioText(ratio)}, ${hydration} % hydration). Flour: ${blendWords(flour, card.flourCalled)}${card.flourCalled ? `, much like ${blendWords(flour)}` : ''}.`,
     ripe === null

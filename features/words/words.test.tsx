@@ -15,6 +15,16 @@ it('times say their day only when it is another', () => {
   expect(words.moment(at('2026-03-16T07:00:00Z'))).toBe('Mon 16 Mar 07:00');
 });
 
+it('a day half a year away and more is told with its year', () => {
+  expect(words.moment(at('2025-12-20T07:00:00Z'))).toBe('Sat 20 Dec 07:00');
+  expect(words.moment(at('2025-03-13T09:00:00Z'))).toBe('13 Mar 2025 09:00');
+  expect(words.about(at('2025-03-13T09:00:00Z'))).toBe('13 Mar 2025');
+  expect(words.dated(at('2027-03-13T09:00:00Z'))).toBe('13 Mar 2027 09:00');
+  expect(words.date(at('2025-10-01T09:00:00Z'))).toBe('1 Oct');
+  expect(words.date(at('2025-08-01T09:00:00Z'))).toBe('1 Aug 2025');
+  expect(words.datedForGood(at('2026-03-01T09:00:00Z'))).toBe('1 Mar 2026');
+});
+
 it('a forecast is told to five minutes, and far away to the day', () => {
   expect(words.about(at('2026-03-13T20:33:00Z'))).toBe('20:35');
   expect(words.about(at('2026-03-17T09:18:00Z'))).toBe('Tue 17 Mar');
@@ -62,6 +72,8 @@ it('durations are as long as they need to be', () => {
   expect(words.span(30)).toBe('30 hours');
   expect(words.span(24 * 9)).toBe('9 days');
   expect(words.span(24 * 49)).toBe('7 weeks');
+  expect(words.span(24 * 365)).toBe('52 weeks');
+  expect(words.span(24 * 3650)).toBe('10 years');
 });
 
 it('blends and rises read as a baker says them', () => {
