@@ -230,7 +230,7 @@ describe('waking and beginning', () => {
 
   it('names what lies on the shelf with the share that should live', () => {
     show(<StartScreen />);
-    expect(screen.getByText(/^38 g of 7 May, about 27 % alive$/)).toBeVisible();
+    expect(screen.getByText(/^38 g of 7 May 2025, about 27 % alive$/)).toBeVisible();
   });
 
   it('refuses a name that stands on the shelf and more than there is, and keeps both', async () => {
