@@ -42,11 +42,23 @@ export default defineConfig([
     },
   },
   {
-    // They read every module that is imported, packages too: what they find the compiler finds, and quicker.
     rules: {
+      // They read every module that is imported, packages too: what they find the compiler finds, and quicker.
       'import/namespace': 'off',
       'import/no-named-as-default': 'off',
       'import/no-named-as-default-member': 'off',
+      // The compiler knows of it.
+      '@typescript-eslint/no-redeclare': 'off',
+      // They look for classes in every function, and there is one.
+      ...Object.fromEntries(
+        [
+          'no-direct-mutation-state',
+          'no-this-in-sfc',
+          'require-render-return',
+          'no-deprecated',
+          'display-name',
+        ].map((rule) => [`react/${rule}`, 'off']),
+      ),
     },
   },
   {

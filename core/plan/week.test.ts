@@ -11,6 +11,7 @@ import {
   type Step,
   type Wanted,
 } from './problem';
+import { claimsOf } from './comesOff.testing';
 import { inHands } from './slots';
 import { someWeek } from './someWeek.testing';
 
@@ -39,7 +40,7 @@ function follow(problem: Problem, jar: PlannedJar, steps: readonly Step[]) {
 }
 
 /** As many as there is time for beside the other tests; with 300 it held as well. */
-const KITCHENS = 20;
+const KITCHENS = 24;
 
 const chance = chanceFrom(2026);
 const weeks = Array.from({ length: KITCHENS }, () => {
@@ -149,6 +150,18 @@ describe(`a week, in ${KITCHENS} kitchens`, () => {
         expect(
           [...plan.wanted.map(({ id }) => id), ...planned.impossible.map((i) => i.wanted)].sort(),
         ).toEqual(problem.wanted.map(({ id }) => id).sort());
+  });
+
+  it('comes off as often as it says, from now on and through every feed before a levain', () => {
+    const fate = chanceFrom(77);
+    const claims = weeks.flatMap(({ problem, planned }) =>
+      planned.plans.flatMap((plan) => claimsOf(problem, plan, fate)),
+    );
+    const mean = (of: readonly number[]) => of.reduce((sum, x) => sum + x, 0) / of.length;
+    const gaps = claims.map(({ claimed, came }) => claimed - came);
+    expect(claims.length).toBeGreaterThan(20);
+    expect(Math.abs(mean(gaps))).toBeLessThan(0.04);
+    expect(mean(gaps.map(Math.abs))).toBeLessThan(0.08);
   });
 
   it('names only ways out that work when they are taken', () => {

@@ -1,16 +1,14 @@
-import { type Chance, chanceFrom } from '../measure/chance';
+import { type Chance } from '../measure/chance';
 import { type Mix, feed, forecast, simulate } from '../ferment';
 import { airOf } from '../journal';
 import { HOUR, type Instant } from '../measure';
-import { makePlans } from './makePlans';
-import { type PlannedJar, type Problem, type Step, type Wanted } from './problem';
-import { someWeek } from './someWeek.testing';
+import { type Plan, type PlannedJar, type Problem, type Step, type Wanted } from './problem';
 
 /** Feeds in the same kitchen go quicker or slower by so much, as a logarithm. */
 const MOOD = 0.08;
 /** How far starters differ in what hunger does to them, as a logarithm. */
 const FRAILTY = 0.4;
-const TRIALS = 120;
+const TRIALS = 400;
 
 /**
  * Whether a bake's levain is ripe through its window when the jar, its feeds and its thermometer are somewhere around what is
@@ -69,31 +67,14 @@ function comesOff(
   return ripeFrom <= bake.from && ripeUntil >= bake.until;
 }
 
-/** Claims of chances and how often they came true, for so many bakes. */
-export function reliability(bakes: number, seed: number) {
-  const chance = chanceFrom(seed);
-  const pairs: { readonly claimed: number; readonly came: number }[] = [];
-  while (pairs.length < bakes) {
-    const problem = someWeek(chance);
-    if (problem.wanted.length === 0) continue;
-    const [plan] = makePlans(problem).plans;
-    for (const { id, chance: claimed } of plan?.wanted ?? []) {
-      const bake = problem.wanted.find((wanted) => wanted.id === id)!;
-      const jar = problem.jars.find((one) => one.id === bake.jar)!;
-      const steps = plan!.steps.filter((step) => step.jar === jar.id);
-      let came = 0;
-      for (let trial = 0; trial < TRIALS; trial++)
-        if (comesOff(problem, jar, steps, bake, chance)) came += 1 / TRIALS;
-      pairs.push({ claimed, came });
-    }
-  }
-  return pairs;
-}
-
-it('chances come true as often as they say, from now on and through every feed before the levain', () => {
-  const pairs = reliability(24, 77);
-  const mean = (of: readonly number[]) => of.reduce((sum, x) => sum + x, 0) / of.length;
-  const gaps = pairs.map(({ claimed, came }) => claimed - came);
-  expect(Math.abs(mean(gaps))).toBeLessThan(0.04);
-  expect(mean(gaps.map(Math.abs))).toBeLessThan(0.07);
-});
+/** What a plan claims for its bakes, beside how often each of them comes off. */
+export const claimsOf = (problem: Problem, plan: Plan, chance: Chance) =>
+  plan.wanted.map(({ id, chance: claimed }) => {
+    const bake = problem.wanted.find((wanted) => wanted.id === id)!;
+    const jar = problem.jars.find((one) => one.id === bake.jar)!;
+    const steps = plan.steps.filter((step) => step.jar === jar.id);
+    let came = 0;
+    for (let trial = 0; trial < TRIALS; trial++)
+      if (comesOff(problem, jar, steps, bake, chance)) came += 1 / TRIALS;
+    return { claimed, came };
+  });
