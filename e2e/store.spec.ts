@@ -172,6 +172,25 @@ test('a page that fails says so, leaves the others alone, and offers a way on @p
   await expect(page.getByRole('heading', { name: 'Dunlin', exact: true }).first()).toBeVisible();
 });
 
+test('a clock that has gone back loses nothing, and says so until it is right @phone', async ({
+  page,
+  kitchen,
+}) => {
+  await addJar(page, kitchen, 'Tern');
+  await expect.poll(async () => Object.keys(await kitchen.stored('own/log/'))).not.toEqual([]);
+  for (let time = 0; time < 2; time++) {
+    await kitchen.later('/', '2025-01-02T08:00');
+    await expect(page.getByText('The clock of this device says 2 Jan 2025')).toBeVisible();
+    await expect(
+      page.getByText(/entries of the journal are from later, up to 13 Mar 2026/),
+    ).toBeVisible();
+  }
+  await kitchen.accessible();
+  await kitchen.later('/', '2026-03-13T18:25');
+  await expect(page.getByRole('link', { name: /^Tern,/ })).toBeVisible();
+  await expect(page.getByText(/^The clock of this device/)).toBeHidden();
+});
+
 test('whatever stands in the store, the settings and an export hold what was set aside @phone', async ({
   page,
   kitchen,

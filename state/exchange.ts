@@ -99,7 +99,7 @@ export async function takeIn(
   const known = new Set(setAside.map(({ id }) => id));
   const aside = file.setAside
     .filter(({ id }) => !known.has(id))
-    .map((item) => ({ ...item, byHand: false }));
+    .map((item) => ({ ...item, byHand: false, quiet: false }));
   // Before the entries that name them.
   if (pictures.length > 0) {
     const { keepPicture } = await import('./door/pictures');

@@ -13,6 +13,7 @@ import {
   keepCache,
   keepDrafts,
   leaveBehind,
+  leaveLaterAside,
   listenToTabs,
   readPages,
   stayedAfterAll,
@@ -22,13 +23,13 @@ import {
   writerFor,
 } from './door';
 import { doughDrafted } from './dough';
-import { arrived, deviceZoneFound, logged, opened, saveFailed, saved } from './kitchen';
+import { arrived, deviceZoneFound, laterLeft, logged, opened, saveFailed, saved } from './kitchen';
 import { forgetFirstPicture } from './firstPicture';
 import { learned } from './learnt';
 import { searchEnded } from './plan';
 import { askToKeep, whenPageGoes, whenPageHidesOrShows } from './platform';
 import { selectFollowed } from './decided';
-import { type Store, listenFor } from './store';
+import { type Dispatch, type RootState, type Store, listenFor } from './store';
 
 const FULL =
   'The browser has no room left to save in, or will not save. What you enter is kept until this page closes: export the kitchen now.';
@@ -55,6 +56,19 @@ export function writerOf(store: Store, name: KitchenName): Writer {
   if (!writer) own.set(name, (writer = writerFor(name)));
   return writer;
 }
+
+/** The clock is right: what is of a later hour was entered while it was not, stays aside and is told no more. */
+export const leaveLater =
+  () =>
+  async (dispatch: Dispatch, getState: () => RootState): Promise<void> => {
+    const { name } = getState().kitchen;
+    try {
+      await leaveLaterAside(name);
+      dispatch(laterLeft());
+    } catch {
+      dispatch(saveFailed(FULL));
+    }
+  };
 
 const keeping = new WeakMap<Store, Promise<void>>();
 

@@ -3,7 +3,7 @@ import { type Reducer, createAction } from '@reduxjs/toolkit';
 import { type JournalEvent } from '@core/journal';
 
 import { deviceZone } from './deviceZone';
-import { type FromStore, type KitchenName, type SetAside } from './door';
+import { type FromStore, type KitchenName, type Later, type SetAside } from './door';
 
 export interface KitchenState {
   readonly name: KitchenName;
@@ -19,8 +19,10 @@ export interface KitchenState {
   readonly unsaved: string | null;
   /** All that was ever set aside from this kitchen's store. */
   readonly setAside: readonly SetAside[];
-  /** Whether there is news of that which nobody has closed yet. */
-  readonly damaged: boolean;
+  /** So many lines of that are news, which nobody has closed yet. */
+  readonly damaged: number;
+  /** What waits aside until the clock of this device is right. */
+  readonly later: Later | null;
   /** Whether some of the journal was written by a newer version. */
   readonly newer: boolean;
 }
@@ -42,7 +44,8 @@ const initialState: KitchenState = {
   kept: false,
   unsaved: null,
   setAside: [],
-  damaged: false,
+  damaged: 0,
+  later: null,
   newer: false,
 };
 
@@ -62,6 +65,8 @@ export const saved = createAction<{
 export const saveFailed = createAction<string>('kitchen/saveFailed');
 export const setAsideAdded = createAction<readonly SetAside[]>('kitchen/setAsideAdded');
 export const damageSeen = createAction('kitchen/damageSeen');
+/** What waits for a later clock is told no more. */
+export const laterLeft = createAction('kitchen/laterLeft');
 export const deviceZoneFound = createAction<string>('kitchen/deviceZoneFound');
 
 /** No slice: drafts of a journal of decades would cost more than what is done with it. */
@@ -84,7 +89,8 @@ export const kitchenReducer: Reducer<KitchenState> = (state = initialState, acti
   if (saveFailed.match(action)) return { ...state, unsaved: action.payload };
   if (setAsideAdded.match(action))
     return { ...state, setAside: [...state.setAside, ...action.payload] };
-  if (damageSeen.match(action)) return { ...state, damaged: false };
+  if (damageSeen.match(action)) return { ...state, damaged: 0 };
+  if (laterLeft.match(action)) return { ...state, later: null };
   if (deviceZoneFound.match(action)) return { ...state, deviceZone: action.payload };
   return state;
 };
@@ -98,7 +104,8 @@ const openedAs = (kitchen: OpenedKitchen, zone: string): KitchenState => ({
   pending: kitchen.pending ?? [],
   kept: kitchen.kept ?? false,
   setAside: kitchen.setAside ?? [],
-  damaged: kitchen.damaged ?? false,
+  damaged: kitchen.damaged ?? 0,
+  later: kitchen.later ?? null,
   newer: kitchen.newer ?? false,
 });
 

@@ -40,10 +40,12 @@ export const moveLot = (
   now: Instant,
 ): Answer => answer([{ kind: 'lotMoved', at: isoOf(now), lot, store }]);
 
+const isFit = ({ keeping }: Lot): boolean => keeping !== 'gone';
+
 /**
- * Discard goes somewhere, the oldest first.
+ * Discard goes somewhere, the oldest first. What is too old for anything goes into no bake and to no animal.
  *
- * @returns objections to `grams`: more than there is cannot be taken
+ * @returns objections to `grams`: more than there is, or than is fit for it, cannot be taken
  * @example spendLots([], { grams: 30, to: 'bin' }, 0).objections.length // = 1
  */
 export function spendLots(
@@ -61,8 +63,15 @@ export function spendLots(
 ): Answer {
   const object = (message: string) => answer([], [{ field: 'grams', message }]);
   if (!(grams > 0)) return object('More than nothing, please.');
-  const { from, lacksG } = takeOldest(lots, grams);
-  const here = lots.reduce((sum, lot) => sum + lot.grams, 0);
+  const fit = to === 'bake' || to === 'animals' ? lots.filter(isFit) : lots;
+  const { from, lacksG } = takeOldest(fit, grams);
+  const here = fit.reduce((sum, lot) => sum + lot.grams, 0);
+  if (lacksG > 0.5 && fit.length < lots.length)
+    return object(
+      fit.length === 0
+        ? 'It is too old for that: compost it.'
+        : `Only ${Math.round(here)} g are fit for that. The rest is too old: compost it.`,
+    );
   if (lacksG > 0.5)
     return object(
       lots.length === 1

@@ -442,6 +442,28 @@ describe('the larder', () => {
     expect(objected(spendLots(lots, { grams: NaN, to: 'bin' }, NOW))).toEqual(['grams']);
   });
 
+  it('gives nothing that is too old for anything into a bake or to an animal', () => {
+    const gone = { ...lot('gone', 40, NOW - 60 * DAY), keeping: 'gone' as const };
+    const lots = [gone, lot('new', 60, NOW - DAY)];
+    for (const to of ['bake', 'animals'] as const) {
+      expect(spendLots(lots, { grams: 50, to }, NOW).entries).toMatchObject([
+        { lots: [{ lot: 'new', grams: 50 }] },
+      ]);
+      expect(spendLots(lots, { grams: 70, to }, NOW).objections).toMatchObject([
+        { field: 'grams', message: expect.stringContaining('Only 60 g') },
+      ]);
+      expect(objected(spendLots([gone], { grams: 10, to }, NOW))).toEqual(['grams']);
+    }
+    expect(spendLots(lots, { grams: 50, to: 'compost' }, NOW).entries).toMatchObject([
+      {
+        lots: [
+          { lot: 'gone', grams: 40 },
+          { lot: 'new', grams: 10 },
+        ],
+      },
+    ]);
+  });
+
   it('takes a tub for what the scale says, if a scale can say it', () => {
     expect(weighTub('mix', 0, NOW).entries).toMatchObject([{ kind: 'tubWeighed', grams: 0 }]);
     for (const grams of [-1, 50_001, NaN])

@@ -2,7 +2,8 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { type Lot } from '@core/larder';
-import { moveLot } from '@core/verbs';
+import { type Instant } from '@core/measure';
+import { moveLot, spendLots } from '@core/verbs';
 import { NumberField, Notice, Panel, Button, Words, useLook } from '@kit';
 import {
   done,
@@ -35,6 +36,7 @@ export function DiscardPanel({ making = false }: { readonly making?: boolean }) 
   const inFridge = lots.filter(({ store }) => store === 'fridge');
   const frozen = lots.filter(({ store }) => store === 'freezer');
   const grams = (of: readonly Lot[]) => of.reduce((sum, lot) => sum + lot.grams, 0);
+  const goneG = grams(inFridge.filter(({ keeping }) => keeping === 'gone'));
   return (
     <Panel label="Discard">
       <Words size="title" level={2}>
@@ -49,7 +51,7 @@ export function DiscardPanel({ making = false }: { readonly making?: boolean }) 
       )}
       {grams(inFridge) > FULL_SHARE * discardJarMl && (
         <Notice title="The discard jar is full">
-          {`${words.grams(grams(inFridge))} in ${discardJarMl} ml: use some, freeze some, or take a second jar. It still gives off gas: cover it loosely.`}
+          {`${words.grams(grams(inFridge))} in ${discardJarMl} ml: ${goneG > 0 ? `compost the ${words.grams(goneG)} that are too old` : 'use some, freeze some'}, or take a second jar. It still gives off gas: cover it loosely.`}
         </Notice>
       )}
       <Lots title="In the fridge" lots={inFridge} to="freezer" />
@@ -62,7 +64,7 @@ export function DiscardPanel({ making = false }: { readonly making?: boolean }) 
       )}
       {good.length > 0 && (
         <View style={styles.stack}>
-          {!making && (
+          {!making && good.some(({ keeping }) => keeping !== 'gone') && (
             <Button kind="main" href="/make">
               What can I make?
             </Button>
@@ -94,7 +96,6 @@ function Lots({
 }) {
   const words = useKitchenWords();
   const look = useLook();
-  const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);
   const nameOf = useJarName();
   const held = useAppSelector(selectQuarantined);
@@ -121,22 +122,7 @@ function Lots({
               </Words>
             )}
           </View>
-          <Button
-            kind="bare"
-            label={`${to === 'freezer' ? 'Freeze' : 'Thaw'} ${Math.round(lot.grams)} g of ${nameOf(lot.jar)}, ${words.date(lot.takenAt)}`}
-            onPress={() =>
-              dispatch(
-                done(
-                  (at) => moveLot(lot.id, to, at),
-                  to === 'freezer'
-                    ? `${words.grams(lot.grams)} frozen`
-                    : `${words.grams(lot.grams)} thaw overnight in the fridge`,
-                ),
-              )
-            }
-          >
-            {to === 'freezer' ? 'Freeze' : 'Thaw'}
-          </Button>
+          <LotButton lot={lot} to={to} />
         </View>
       ))}
       {lots.length > SHOWN_LOTS && (
@@ -145,6 +131,35 @@ function Lots({
         </Button>
       )}
     </View>
+  );
+}
+
+/** What is left to do with a lot: it changes its store, or is composted when it is too old for anything. */
+function LotButton({ lot, to }: { readonly lot: Lot; readonly to: 'fridge' | 'freezer' }) {
+  const words = useKitchenWords();
+  const dispatch = useAppDispatch();
+  const nameOf = useJarName();
+  const grams = words.grams(lot.grams);
+  const [does, verb, said] =
+    lot.keeping === 'gone'
+      ? [
+          'Compost',
+          (at: Instant) => spendLots([lot], { grams: lot.grams, to: 'compost' }, at),
+          `${grams} composted`,
+        ]
+      : [
+          to === 'freezer' ? 'Freeze' : 'Thaw',
+          (at: Instant) => moveLot(lot.id, to, at),
+          to === 'freezer' ? `${grams} frozen` : `${grams} thaw overnight in the fridge`,
+        ];
+  return (
+    <Button
+      kind="bare"
+      label={`${does} ${Math.round(lot.grams)} g of ${nameOf(lot.jar)}, ${words.date(lot.takenAt)}`}
+      onPress={() => dispatch(done(verb, said))}
+    >
+      {does}
+    </Button>
   );
 }
 

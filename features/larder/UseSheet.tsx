@@ -33,7 +33,9 @@ export function UseSheet({ onClose }: { readonly onClose: () => void }) {
   const [which, setWhich] = useState(OLDEST);
   const lots = which === OLDEST ? inFridge : inFridge.filter(({ id }) => id === which);
   const [text, setText] = useState(() => String(Math.round(lots[0]?.grams ?? 0)));
-  const [to, setTo] = useState<(typeof TO)[number]>('bake');
+  const [to, setTo] = useState<(typeof TO)[number]>(
+    inFridge[0]?.keeping === 'gone' ? 'compost' : 'bake',
+  );
   const [problem, setProblem] = useState<string | null>(null);
   const { claims, free } = useAppSelector(selectSpokenFor);
   const freeG = sumOf(free.filter(({ id }) => inFridge.some((lot) => lot.id === id)));

@@ -113,6 +113,22 @@ describe('the larder', () => {
       ]);
     });
 
+    it('has what is too old for anything composted, and gives it to no bake', async () => {
+      const store = show(
+        <LarderScreen />,
+        kitchenStore([...PLACES, { ...tern(), at: iso(-2000), massG: 900 }, out('tern', 60, 860)]),
+      );
+      expect(screen.getByText(/compost the 860 g that are too old/)).toBeVisible();
+      expect(screen.queryByText('What can I make?')).toBeNull();
+      await press('Take some');
+      await touch('radio', "today's bake");
+      await press('Take it');
+      expect(screen.getByText('It is too old for that: compost it.')).toBeVisible();
+      await press('Close');
+      await press(/^Compost 860 g of Tern/);
+      expect(here(store)).toEqual([]);
+    });
+
     it('makes something of one jar’s alone', async () => {
       const store = show(<MakeScreen />, two());
       expect(screen.getByText(/^270 g in the fridge, all together/)).toBeVisible();

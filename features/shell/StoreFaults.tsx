@@ -7,20 +7,24 @@ import {
   damageSeen,
   keepPending,
   kitchenToFile,
+  leaveLater,
   selectKitchen,
+  selectNow,
   useAppDispatch,
   useAppSelector,
 } from '@state';
 
+import { useKitchenWords } from '../words';
 import { saveAside } from './saveAside';
 
 /** Says when the store is damaged or full, and offers a way to lose nothing. */
 export function StoreFaults() {
-  const { setAside, damaged, unsaved, newer } = useAppSelector(selectKitchen);
+  const { setAside, damaged, later, unsaved, newer } = useAppSelector(selectKitchen);
   const store = useStore() as Store;
   const dispatch = useAppDispatch();
-  if (!damaged && !unsaved && !newer) return null;
-  const lines = setAside.reduce((sum, item) => sum + item.lines.length, 0);
+  const now = useAppSelector(selectNow);
+  const words = useKitchenWords();
+  if (damaged === 0 && !later && !unsaved && !newer) return null;
   return (
     <View role="region" aria-label="The store" style={styles.stack}>
       {unsaved && (
@@ -39,9 +43,25 @@ export function StoreFaults() {
           }
         />
       )}
-      {damaged && (
+      {later && (
         <Notice
-          title={`${lines === 1 ? 'One line' : `${lines} lines`} of the journal could not be read`}
+          title={`The clock of this device says ${words.datedForGood(now)}`}
+          actions={
+            <>
+              <Button onPress={() => reload()}>Look again</Button>
+              <Button onPress={() => void dispatch(leaveLater())}>The clock is right</Button>
+              <Button kind="bare" onPress={() => saveAside(setAside)}>
+                Export them
+              </Button>
+            </>
+          }
+        >
+          {`${later.entries === 1 ? 'One entry of the journal is' : `${later.entries} entries of the journal are`} from later, up to ${words.datedForGood(Date.parse(later.last))}. Nothing is lost: when the clock is put right they come back. If it is right already, they were entered while it was not, and stay aside.`}
+        </Notice>
+      )}
+      {damaged > 0 && (
+        <Notice
+          title={`${damaged === 1 ? 'One line' : `${damaged} lines`} of the journal could not be read`}
           actions={
             <>
               <Button onPress={() => saveAside(setAside)}>Export what was set aside</Button>

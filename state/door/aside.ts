@@ -10,6 +10,8 @@ export interface SetAside {
   readonly lines: readonly string[];
   /** Put aside by the baker: it does not come back by itself. */
   readonly byHand: boolean;
+  /** What of it waits for a later clock is not told any more. It comes back all the same, should that hour come. */
+  readonly quiet: boolean;
 }
 
 export const DAMAGED = 'Damaged, written only in part, or with a date or an amount that cannot be.';
@@ -22,7 +24,14 @@ export function toSetAside(
   because: string,
   byHand = false,
 ): { readonly item: SetAside; readonly key: string; readonly text: string } {
-  const item = { id: freshName(), at: new Date().toISOString(), because, lines, byHand };
+  const item = {
+    id: freshName(),
+    at: new Date().toISOString(),
+    because,
+    lines,
+    byHand,
+    quiet: false,
+  };
   return { item, ...stored(kitchen, item) };
 }
 
@@ -42,5 +51,6 @@ export function asideFrom(key: string, text: string): SetAside {
     because: typeof raw?.because === 'string' ? raw.because : DAMAGED,
     lines: lines.map((line) => (typeof line === 'string' ? line : JSON.stringify(line))),
     byHand: raw?.byHand === true,
+    quiet: raw?.quiet === true,
   };
 }

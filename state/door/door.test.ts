@@ -2,9 +2,9 @@ import fc from 'fast-check';
 
 import { type JournalEvent } from '@core/journal';
 import { someEntries } from '@core/journal/someEntries.testing';
-import { fingerprint } from '@core/measure';
+import { DAY, fingerprint } from '@core/measure';
 
-import { readKitchen } from './opening';
+import { leaveLaterAside, readKitchen } from './opening';
 import { pageText, readPage } from './pages';
 import { rawStore } from './raw';
 import { logPrefix, shelf } from './shelf';
@@ -89,7 +89,7 @@ describe('a damaged store', () => {
         // Opened again it is the same, and nothing of it has gone.
         const again = await readKitchen('own', NOW);
         expect(again.events).toEqual(kitchen.events);
-        expect(again.damaged).toBe(false);
+        expect(again.damaged).toBe(0);
         expect(again.setAside).toEqual(kitchen.setAside);
       }),
       { numRuns: 2000 },
@@ -120,6 +120,35 @@ describe('a damaged store', () => {
     expect(ids(kitchen.events)).toEqual(ids(ENTRIES.slice(0, 4)));
     expect(kitchen.setAside.map(({ lines }) => lines)).toEqual([['still nothing']]);
     expect(ids((await readKitchen('own', NOW)).events)).toEqual(ids(ENTRIES.slice(0, 4)));
+  });
+
+  it('keeps for a later clock what is of a later hour, says so each time, and has it back by itself', async () => {
+    await shelf.setItem(PAGE, pageText(ENTRIES));
+    const hours = ENTRIES.map(({ at }) => at).sort();
+    const early = Date.parse(hours[0]!) - 400 * DAY;
+    for (let opened = 0; opened < 2; opened++) {
+      const kitchen = await readKitchen('own', early);
+      expect(kitchen.events).toEqual([]);
+      expect(kitchen.damaged).toBe(0);
+      expect(kitchen.later).toEqual({ entries: ENTRIES.length, last: hours.at(-1) });
+    }
+    const back = await readKitchen('own', NOW);
+    expect(ids(back.events).toSorted()).toEqual(ids(ENTRIES).toSorted());
+    expect(back.later).toBeNull();
+    expect(back.setAside).toEqual([]);
+  });
+
+  it('is told no more, once the clock was said to be right, and comes back should its hour come', async () => {
+    const lost = JSON.stringify({ ...ENTRIES[3], id: 'far', at: '2062-01-01T00:00:00.000Z' });
+    await shelf.setItem(PAGE, `${pageText(ENTRIES)}\n${lost}`);
+    expect((await readKitchen('own', NOW)).later).toMatchObject({ entries: 1 });
+    await leaveLaterAside('own');
+    const kitchen = await readKitchen('own', NOW);
+    expect(kitchen.later).toBeNull();
+    expect(kitchen.events).toEqual(ENTRIES);
+    expect(kitchen.setAside.flatMap(({ lines }) => lines)).toEqual([lost]);
+    const then = await readKitchen('own', Date.parse('2062-01-02T00:00:00Z'));
+    expect(ids(then.events)).toContain('far');
   });
 
   it('has its newest entry set aside by hand, and that does not come back by itself', async () => {

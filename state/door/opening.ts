@@ -18,14 +18,23 @@ import {
   shelf,
 } from './shelf';
 
+/** Entries that are sound, but of a time that is still to come by this device's clock: most likely that clock is wrong. */
+export interface Later {
+  readonly entries: number;
+  /** When the last of them happened, ISO 8601. */
+  readonly last: string;
+}
+
 /** A kitchen as it comes out of the store. */
 export interface FromStore {
   readonly name: KitchenName;
   readonly events: readonly JournalEvent[];
   /** All that was ever set aside. */
   readonly setAside: readonly SetAside[];
-  /** Whether some of that was set aside just now. */
-  readonly damaged: boolean;
+  /** So many lines of that were set aside just now, of those that nothing brings back by itself. */
+  readonly damaged: number;
+  /** What waits aside for a later clock. */
+  readonly later: Later | null;
   /** Whether some of the journal was written by a newer version. */
   readonly newer: boolean;
   readonly drafts: { readonly bench: BenchDrafts; readonly trouble: Troubles };
@@ -96,11 +105,39 @@ export async function readKitchen(name: KitchenName, now: number): Promise<FromS
     name,
     events: [...events.values()],
     setAside: setAside.filter(({ lines }) => lines.length > 0),
-    damaged: bad.length > 0,
+    damaged: bad.filter((line) => !isSound(line)).length,
+    later: laterOf(setAside),
     newer,
     drafts: await readDrafts(name, keys, old?.bench ?? {}),
     ...caches,
   };
+}
+
+/** Whether a line is an entry at whatever hour. */
+const isSound = (line: string): boolean => isEntry(parsed(line), Infinity);
+
+function laterOf(setAside: readonly SetAside[]): Later | null {
+  const hours = setAside
+    .filter(({ byHand, quiet }) => !byHand && !quiet)
+    .flatMap(({ lines }) => lines.filter(isSound).map((line) => (parsed(line) as JournalEvent).at))
+    .sort();
+  const last = hours.at(-1);
+  return last === undefined ? null : { entries: hours.length, last };
+}
+
+/**
+ * What waits aside for a later clock is told no more: its hour is wrong, not the clock's.
+ *
+ * @throws when the store cannot be read or written
+ */
+export async function leaveLaterAside(name: KitchenName): Promise<void> {
+  const keys = (await shelf.getAllKeys()).filter((key) => key.startsWith(asidePrefix(name)));
+  const texts = await read(keys);
+  const left = [...texts]
+    .map(([key, text]) => asideFrom(key, text))
+    .filter(({ lines }) => lines.some(isSound))
+    .map((item) => stored(name, { ...item, quiet: true }));
+  await shelf.setMany(Object.fromEntries(left.map(({ key, text }) => [key, text])));
 }
 
 /** Entries on full pages, ready to be written. */
