@@ -60,6 +60,7 @@ export function keptOnTheCounter(
     return { at: toMinutes(lastFeed - back * DAY + wobble), back };
   }).filter(({ at, back }) => at > begin + HOUR && (back < 3 || chance.even() > 0.06));
 
+  let bakes = 0;
   for (const { at, back } of feeds) {
     const id = `demo-grebe-${back}`;
     const keepG = Math.max(18, Math.round(GREBE.keepG + chance.normal() * 2));
@@ -74,7 +75,7 @@ export function keptOnTheCounter(
       tell({ ...entry, kind: 'took', id: `${id}-took`, grams: forBake, note: 'two tin loaves' });
     if (left > 0)
       tell({ ...entry, kind: 'discarded', id: `${id}-out`, grams: left, to: whereTo(chance) });
-    const loaf = forBake > 0 && back > 2 ? LOAVES[Math.floor(back / 3) % LOAVES.length] : null;
+    const loaf = forBake > 0 && back > 2 ? LOAVES[bakes++ % LOAVES.length] : null;
     if (loaf)
       tell({
         kind: 'baked',

@@ -82,7 +82,7 @@ export function LookPanel({
             ...(seen.floats === null ? {} : { floats: seen.floats }),
             note: seen.note,
           }),
-        measured ? `Look logged: ${shown} % up` : 'Look logged',
+        measured ? `Look logged: ${riseText(shown)}` : 'Look logged',
       ),
     );
     const found = byField(objections);
@@ -110,7 +110,7 @@ export function LookPanel({
     <Panel label="Log a look">
       {doubted && (
         <Notice
-          title={`${doubted.said} %: is that right?`}
+          title={`${riseText(doubted.said)}: is that right?`}
           actions={
             <>
               <Button onPress={() => setDoubted(null)}>Yes, it was so</Button>
@@ -190,6 +190,12 @@ export function LookPanel({
       </View>
     </Panel>
   );
+}
+
+/** "80 % up", or "10 % below the band". */
+function riseText(typed: string): string {
+  const pct = parseNumber(typed);
+  return pct < 0 ? `${-pct} % below the band` : `${typed.trim()} % up`;
 }
 
 const styles = StyleSheet.create({

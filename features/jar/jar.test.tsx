@@ -64,7 +64,7 @@ describe('a jar', () => {
     const kinds = () => selectJarEvents(store.getState(), 'tern').map(({ kind }) => kind);
     await type('Rise above the band', '300');
     await press('Log this look');
-    expect(screen.getByText('300 %: is that right?')).toBeVisible();
+    expect(screen.getByText('300 % up: is that right?')).toBeVisible();
     await press('No, take it back');
     expect(kinds()).not.toContain('looked');
     expect(screen.getByLabelText('Rise above the band')).toHaveValue('300');
@@ -72,6 +72,13 @@ describe('a jar', () => {
     await press('Yes, it was so');
     expect(kinds()).toContain('looked');
     expect(screen.queryByText(/is that right/)).toBeNull();
+  });
+
+  it('is said to be below the band where it is', async () => {
+    ternShown(fed);
+    await type('Rise above the band', '-40');
+    await press('Log this look');
+    expect(screen.getByText('40 % below the band: is that right?')).toBeVisible();
   });
 
   it('leaves the height alone while somebody is in its field, and follows the forecast again after', () => {

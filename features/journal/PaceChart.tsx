@@ -32,7 +32,7 @@ export function PaceChart({
       if (feeds.length === 0) return `Of ${name} too little was seen.`;
       const usual = middle(feeds.map(({ pace }) => pace));
       const last = changes.at(-1);
-      return `${name} is ${Math.abs(usual - 1) < AS_QUICK ? 'as quick as usual' : `about ${quicker(usual)} than usual`}${last ? `; since ${words.date(last.at)} ${quicker(last.factor)} than before` : ''}.`;
+      return `The feeds of ${name} rose ${Math.abs(usual - 1) < AS_QUICK ? 'as quickly as' : `about ${quicker(usual)} than`} those of a usual starter${last ? `; since ${words.date(last.at)} ${quicker(last.factor)} than before` : ''}.`;
     })
     .join(' ');
   return (

@@ -120,7 +120,10 @@ export function MakeScreen() {
         <Choice
           label="For how many"
           options={[
-            ...[1, 2, 4, 6].map((is) => ({ is, text: is === 1 ? 'one' : String(is) })),
+            { is: 1, text: 'one' },
+            { is: 2, text: 'two' },
+            { is: 4, text: 'four' },
+            { is: 6, text: 'six' },
             { is: EVERYTHING, text: 'use it up' },
           ]}
           chosen={people}
