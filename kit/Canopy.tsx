@@ -7,6 +7,7 @@ import { TEXT_FONT, useLook } from './look';
 import { drawnType, useTextScale } from './textScale';
 import { Plot, usePlotWidth } from './Plot';
 import { apartEnough } from './apartEnough';
+import { highestOfEach } from './highestOfEach';
 
 /** A point of the height curve with its width; hours from the feed, heights against the band. */
 export interface CanopyPoint {
@@ -52,7 +53,7 @@ export function Canopy({
   const clip = useId();
   const across = usePlotWidth();
   const { width } = across;
-  const shown = thinned(
+  const shown = highestOfEach(
     points.filter((point) => point.hours <= until + 1e-6),
     until / Math.max(1, width),
   );
@@ -221,20 +222,6 @@ export function Canopy({
       )}
     </Plot>
   );
-}
-
-/** The highest point of every stretch of `apart` hours: a jar that was left for a year has far more of them than pixels. */
-function thinned(points: readonly CanopyPoint[], apart: number): readonly CanopyPoint[] {
-  const kept: CanopyPoint[] = [];
-  let stretch = -1;
-  for (const point of points) {
-    const here = Math.floor(point.hours / apart);
-    const before = kept.length - 1;
-    if (here !== stretch) kept.push(point);
-    else if (point.height > kept[before]!.height) kept[before] = point;
-    stretch = here;
-  }
-  return kept;
 }
 
 /** Each bound as the mean of what lies around it: few draws make it, and their steps mean nothing. */
