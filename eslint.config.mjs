@@ -47,18 +47,6 @@ export default defineConfig([
       'import/namespace': 'off',
       'import/no-named-as-default': 'off',
       'import/no-named-as-default-member': 'off',
-      // The compiler knows of it.
-      '@typescript-eslint/no-redeclare': 'off',
-      // They look for classes in every function, and there is one.
-      ...Object.fromEntries(
-        [
-          'no-direct-mutation-state',
-          'no-this-in-sfc',
-          'require-render-return',
-          'no-deprecated',
-          'display-name',
-        ].map((rule) => [`react/${rule}`, 'off']),
-      ),
     },
   },
   {

@@ -92,9 +92,6 @@ export function Canopy({
     shown[0] ?? { hours: 0, height: 1, low: 1, high: 1 },
   );
   const nowX = x(Math.min(now.hours, until));
-  // A name at the right ends before the line of now.
-  const rightEnd =
-    now.hours <= until ? Math.min(width - MARGIN.right, nowX - 4) : width - MARGIN.right;
   /** A height is named where the dome is not: at the left if its name fits there, else on the side with more room. */
   const placeOf = (of: number) => {
     const above = shown.filter((point) => point.high >= of);
@@ -104,10 +101,10 @@ export function Canopy({
     const name = of === 2 ? LONG_NAME : NAME;
     if (left > MARGIN.left + name || left >= right)
       return { x: MARGIN.left, textAnchor: 'start' as const };
-    return {
-      x: rightEnd - name > width - right ? rightEnd : width - MARGIN.right,
-      textAnchor: 'end' as const,
-    };
+    // A name that the line of now would cross ends before it, where there is room.
+    const end = width - MARGIN.right;
+    const crossed = now.hours <= until && nowX > end - name && nowX - name > width - right;
+    return { x: crossed ? nowX - 4 : end, textAnchor: 'end' as const };
   };
   return (
     <Plot label={label} height={height} across={across} style={styles.box} opens>

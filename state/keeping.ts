@@ -26,6 +26,7 @@ import { doughDrafted } from './dough';
 import { arrived, deviceZoneFound, laterLeft, logged, opened, saveFailed, saved } from './kitchen';
 import { forgetFirstPicture } from './firstPicture';
 import { learned } from './learnt';
+import { noticed } from './notice';
 import { searchEnded } from './plan';
 import { askToKeep, whenPageGoes, whenPageHidesOrShows } from './platform';
 import { selectFollowed } from './decided';
@@ -66,7 +67,9 @@ export const leaveLater =
       await leaveLaterAside(name);
       dispatch(laterLeft());
     } catch {
-      dispatch(saveFailed(FULL));
+      dispatch(
+        noticed({ text: 'That could not be saved. It is asked again next time.', undo: [] }),
+      );
     }
   };
 

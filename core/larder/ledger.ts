@@ -213,9 +213,12 @@ export function takeOldest(
 /** What suits sour discard, by the sourest that suits it. */
 const FOR_OLD = 18;
 
+/** Whether discard is of any use: not too old for anything. */
+export const isOfUse = ({ keeping }: Lot): boolean => keeping !== 'gone';
+
 /** The lots that go into a formula: what is past its time only where sour is welcome, what is gone into none. */
 export const lotsFor = ({ acidUpTo }: Formula, lots: readonly Lot[]): readonly Lot[] =>
-  lots.filter(({ keeping }) => keeping !== 'gone' && (keeping !== 'old' || acidUpTo >= FOR_OLD));
+  lots.filter((lot) => isOfUse(lot) && (lot.keeping !== 'old' || acidUpTo >= FOR_OLD));
 
 /**
  * Several lots poured together: their mass, hydration by weight, and the sourest taste by weight.

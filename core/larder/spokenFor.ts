@@ -1,5 +1,5 @@
 import { type Bake } from '../journal';
-import { type Lot, takeOldest } from './ledger';
+import { type Lot, isOfUse, takeOldest } from './ledger';
 
 /** Discard that a wish will take, and what is still wanting for it, grams. */
 export interface Claim {
@@ -31,7 +31,7 @@ export function spokenFor(lots: readonly Lot[], bakes: readonly Bake[], now: num
     .filter(({ anything, until }) => anything && until > now)
     .sort((a, b) => a.from - b.from);
   const claims = wishes.map(({ id, name, from: at, levainG }): Claim => {
-    const usable = free.filter(({ keeping }) => keeping !== 'gone');
+    const usable = free.filter(isOfUse);
     const { from, lacksG } = takeOldest(usable, levainG);
     const taken = new Map(from.map(({ lot, grams }) => [lot, grams]));
     free = free.flatMap((lot) => {

@@ -1,5 +1,5 @@
 import { HOUR } from '../measure';
-import { isNeglected, needOf } from './need';
+import { isNeglected, mayHaveDied, needOf } from './need';
 import { T0, someStanding as standing } from './someStanding.testing';
 
 describe('a jar on the counter', () => {
@@ -37,6 +37,17 @@ describe('a jar on the counter', () => {
       true,
     ]);
     expect(needOf(standing(24 * 9, 'counter')).reason).toBe('neglected');
+  });
+
+  it('may have died after two months, but not where it was in the cold meanwhile', () => {
+    expect(mayHaveDied(standing(24 * 58, 'counter'))).toBe(false);
+    const long = standing(24 * 62, 'counter');
+    expect(mayHaveDied(long)).toBe(true);
+    expect(mayHaveDied(standing(24 * 62, 'fridge'))).toBe(false);
+    const [fed] = long.jar.stays;
+    const cold = { ...fed!, place: 'fridge' };
+    const lately = { ...fed!, from: long.now - HOUR };
+    expect(mayHaveDied({ ...long, jar: { ...long.jar, stays: [cold, lately] } })).toBe(false);
   });
 });
 

@@ -1,5 +1,5 @@
 import { type Standing, graceOf } from '../journal';
-import { HOUR, type Instant } from '../measure';
+import { DAY, HOUR, type Instant } from '../measure';
 
 /** Why a jar asks for a feed. */
 export type FeedReason =
@@ -39,6 +39,18 @@ export function needOf(standing: Standing): Need {
   if (isNeglected(standing)) return { ...needByFood(standing), reason: 'neglected' };
   return needAfterCold(standing) ?? needByRhythm(standing) ?? needByFood(standing);
 }
+
+/** What stood warm for longer without a feed may have died: in the cold a year is survived. */
+const SURE_WHEN_WARM = 60 * DAY;
+
+/**
+ * Whether nobody can say that a jar still lives: unfed for two months, and in no fridge since it was fed. One that was moved
+ * has most likely been in the cold.
+ *
+ * @example mayHaveDied(standing) // false two days after a feed
+ */
+export const mayHaveDied = ({ jar, now, place }: Standing): boolean =>
+  now - jar.since > SURE_WHEN_WARM && jar.stays.length === 1 && place?.kind !== 'fridge';
 
 /** From the fridge a jar stands an hour or two before it is fed. */
 const CHILL_OFF = HOUR;

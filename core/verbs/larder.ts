@@ -6,7 +6,7 @@ import {
   answer,
   isoOf,
 } from '../journal';
-import { type Lot, takeOldest } from '../larder';
+import { type Lot, isOfUse, takeOldest } from '../larder';
 import { type Instant } from '../measure';
 
 /** Flour comes into a tub. */
@@ -40,8 +40,6 @@ export const moveLot = (
   now: Instant,
 ): Answer => answer([{ kind: 'lotMoved', at: isoOf(now), lot, store }]);
 
-const isFit = ({ keeping }: Lot): boolean => keeping !== 'gone';
-
 /**
  * Discard goes somewhere, the oldest first. What is too old for anything goes into no bake and to no animal.
  *
@@ -63,7 +61,7 @@ export function spendLots(
 ): Answer {
   const object = (message: string) => answer([], [{ field: 'grams', message }]);
   if (!(grams > 0)) return object('More than nothing, please.');
-  const fit = to === 'bake' || to === 'animals' ? lots.filter(isFit) : lots;
+  const fit = to === 'bake' || to === 'animals' ? lots.filter(isOfUse) : lots;
   const { from, lacksG } = takeOldest(fit, grams);
   const here = fit.reduce((sum, lot) => sum + lot.grams, 0);
   if (lacksG > 0.5 && fit.length < lots.length)

@@ -5,7 +5,14 @@ import { HOUR } from '@core/measure';
 import { Canopy, Panel, Words } from '@kit';
 import { ofJar, selectBeingRead, useAppSelector } from '@state';
 
-import { type KitchenWords, paceWords, roughSpan, STAGE_WORDS, useKitchenWords } from '../words';
+import {
+  type KitchenWords,
+  paceWords,
+  roughSpan,
+  STAGE_WORDS,
+  upWords,
+  useKitchenWords,
+} from '../words';
 import { canopyOf } from './canopyOf';
 
 /** The canopy of the present feed, and what it says in words. */
@@ -41,7 +48,7 @@ export function CanopyPanel({ standing }: { readonly standing: Standing }) {
       </View>
       <Canopy
         {...canopyOf(standing, words)}
-        label={`Height since ${words.moment(jar.since)}: ${[title, between].filter(Boolean).join(', ')}. Now ${STAGE_WORDS[standing.stage]}, ${Math.round((standing.moment.height - 1) * 100)} % up.`}
+        label={`Height since ${words.moment(jar.since)}: ${[title, between].filter(Boolean).join(', ')}. Now ${STAGE_WORDS[standing.stage]}, ${upWords(Math.round((standing.moment.height - 1) * 100))}.`}
       />
       <Words size="small" tone="quiet">
         {`Height above the band, by the clock. Line: forecast. Pale: likely range. Yellow: ripe.${

@@ -18,7 +18,7 @@ import {
 } from '@kit';
 import { byField, doneTo, useAppDispatch, withdrawEntries } from '@state';
 
-import { SMELL_WORDS, riseWords, useKitchenWords } from '../words';
+import { SMELL_WORDS, riseWords, upWords, useKitchenWords } from '../words';
 import { MoreSeen, NOTHING_ELSE, type Seen, hasMore } from './MoreSeen';
 import { SurfaceDrag } from './SurfaceDrag';
 
@@ -82,7 +82,7 @@ export function LookPanel({
             ...(seen.floats === null ? {} : { floats: seen.floats }),
             note: seen.note,
           }),
-        measured ? `Look logged: ${riseText(shown)}` : 'Look logged',
+        measured ? `Look logged: ${upWords(pct)}` : 'Look logged',
       ),
     );
     const found = byField(objections);
@@ -110,7 +110,7 @@ export function LookPanel({
     <Panel label="Log a look">
       {doubted && (
         <Notice
-          title={`${riseText(doubted.said)}: is that right?`}
+          title={`${upWords(parseNumber(doubted.said))}: is that right?`}
           actions={
             <>
               <Button onPress={() => setDoubted(null)}>Yes, it was so</Button>
@@ -190,12 +190,6 @@ export function LookPanel({
       </View>
     </Panel>
   );
-}
-
-/** "80 % up", or "10 % below the band". */
-function riseText(typed: string): string {
-  const pct = parseNumber(typed);
-  return pct < 0 ? `${-pct} % below the band` : `${typed.trim()} % up`;
 }
 
 const styles = StyleSheet.create({

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import { type Lot } from '@core/larder';
+import { type Lot, isOfUse } from '@core/larder';
 import { type Instant } from '@core/measure';
 import { moveLot, spendLots } from '@core/verbs';
 import { NumberField, Notice, Panel, Button, Words, useLook } from '@kit';
@@ -36,7 +36,7 @@ export function DiscardPanel({ making = false }: { readonly making?: boolean }) 
   const inFridge = lots.filter(({ store }) => store === 'fridge');
   const frozen = lots.filter(({ store }) => store === 'freezer');
   const grams = (of: readonly Lot[]) => of.reduce((sum, lot) => sum + lot.grams, 0);
-  const goneG = grams(inFridge.filter(({ keeping }) => keeping === 'gone'));
+  const goneG = grams(inFridge.filter((lot) => !isOfUse(lot)));
   return (
     <Panel label="Discard">
       <Words size="title" level={2}>
@@ -51,7 +51,7 @@ export function DiscardPanel({ making = false }: { readonly making?: boolean }) 
       )}
       {grams(inFridge) > FULL_SHARE * discardJarMl && (
         <Notice title="The discard jar is full">
-          {`${words.grams(grams(inFridge))} in ${discardJarMl} ml: ${goneG > 0 ? `compost the ${words.grams(goneG)} that are too old` : 'use some, freeze some'}, or take a second jar. It still gives off gas: cover it loosely.`}
+          {`${words.grams(grams(inFridge))} in ${discardJarMl} ml: ${goneG > 0 ? `compost the ${words.grams(goneG)} that are too old, ` : ''}${goneG < grams(inFridge) ? 'use some, freeze some, ' : ''}or take a second jar. It still gives off gas: cover it loosely.`}
         </Notice>
       )}
       <Lots title="In the fridge" lots={inFridge} to="freezer" />
@@ -64,7 +64,7 @@ export function DiscardPanel({ making = false }: { readonly making?: boolean }) 
       )}
       {good.length > 0 && (
         <View style={styles.stack}>
-          {!making && good.some(({ keeping }) => keeping !== 'gone') && (
+          {!making && good.some(isOfUse) && (
             <Button kind="main" href="/make">
               What can I make?
             </Button>
@@ -140,18 +140,17 @@ function LotButton({ lot, to }: { readonly lot: Lot; readonly to: 'fridge' | 'fr
   const dispatch = useAppDispatch();
   const nameOf = useJarName();
   const grams = words.grams(lot.grams);
-  const [does, verb, said] =
-    lot.keeping === 'gone'
-      ? [
-          'Compost',
-          (at: Instant) => spendLots([lot], { grams: lot.grams, to: 'compost' }, at),
-          `${grams} composted`,
-        ]
-      : [
-          to === 'freezer' ? 'Freeze' : 'Thaw',
-          (at: Instant) => moveLot(lot.id, to, at),
-          to === 'freezer' ? `${grams} frozen` : `${grams} thaw overnight in the fridge`,
-        ];
+  const [does, verb, said] = !isOfUse(lot)
+    ? [
+        'Compost',
+        (at: Instant) => spendLots([lot], { grams: lot.grams, to: 'compost' }, at),
+        `${grams} composted`,
+      ]
+    : [
+        to === 'freezer' ? 'Freeze' : 'Thaw',
+        (at: Instant) => moveLot(lot.id, to, at),
+        to === 'freezer' ? `${grams} frozen` : `${grams} thaw overnight in the fridge`,
+      ];
   return (
     <Button
       kind="bare"

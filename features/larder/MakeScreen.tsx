@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import { type Lot, lotsFor, together } from '@core/larder';
+import { type Lot, isOfUse, lotsFor, together } from '@core/larder';
 import {
   FORMULAS,
   type Formula,
@@ -50,8 +50,8 @@ export function MakeScreen() {
   const inFridge = (spent ? good : free).filter(
     ({ store, thawedAt }) => store === 'fridge' && (thawedAt === null || thawedAt <= now),
   );
-  const gone = inFridge.filter(({ keeping }) => keeping === 'gone');
-  const thawed = inFridge.filter(({ keeping }) => keeping !== 'gone');
+  const gone = inFridge.filter((lot) => !isOfUse(lot));
+  const thawed = inFridge.filter(isOfUse);
   const [whose, setWhose] = useState(EVERYBODYS);
   const jars = [...new Set(thawed.map(({ jar }) => jar))];
   // What is used up is chosen no more.

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 
 import { gramsFromText } from '@core/bench';
-import { type Lot } from '@core/larder';
+import { type Lot, isOfUse } from '@core/larder';
 import { spendLots } from '@core/verbs';
 import { Choice, Button, Sheet, Words } from '@kit';
 import {
@@ -34,7 +34,7 @@ export function UseSheet({ onClose }: { readonly onClose: () => void }) {
   const lots = which === OLDEST ? inFridge : inFridge.filter(({ id }) => id === which);
   const [text, setText] = useState(() => String(Math.round(lots[0]?.grams ?? 0)));
   const [to, setTo] = useState<(typeof TO)[number]>(
-    inFridge[0]?.keeping === 'gone' ? 'compost' : 'bake',
+    inFridge[0] && !isOfUse(inFridge[0]) ? 'compost' : 'bake',
   );
   const [problem, setProblem] = useState<string | null>(null);
   const { claims, free } = useAppSelector(selectSpokenFor);

@@ -105,6 +105,10 @@ export const riseWords = (height: number): string => {
   return `${pct < 0 ? '−' : '+'} ${Math.abs(pct)} %`;
 };
 
+/** "80 % up", or "10 % below the band". */
+export const upWords = (pct: number): string =>
+  pct < 0 ? `${-pct} % below the band` : `${pct} % up`;
+
 /** "100 %": water over flour, no sharper than a scale and a rounded feed make it. */
 export const hydrationWords = (pct: number): string => `${Math.round(pct / 5) * 5} %`;
 
@@ -119,7 +123,7 @@ export function jarSentence(standing: Standing, words: KitchenWords): string {
   const facts = [
     jar.card.name,
     stage === 'hooch' ? 'hungry, liquid on top' : STAGE_WORDS[stage],
-    `${Math.round((moment.height - 1) * 100)} % up`,
+    upWords(Math.round((moment.height - 1) * 100)),
   ];
   if (stage === 'ripe' && ripeUntilH !== null)
     facts.push(`until about ${words.about(jar.since + ripeUntilH * HOUR)}`);

@@ -186,7 +186,7 @@ function span(hours: number): string {
   if (minutes < 48 * 60) return `${Math.round(minutes / 60)} hours`;
   const days = Math.round(minutes / 60 / 24);
   if (days < 21) return `${days} days`;
-  return days < 500 ? `${Math.round(days / 7)} weeks` : `${Math.round(days / 365.25)} years`;
+  return days < 2 * 365 ? `${Math.round(days / 7)} weeks` : `${Math.round(days / 365.25)} years`;
 }
 
 /** A price; a code that no list knows is written before it as it stands. */

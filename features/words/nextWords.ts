@@ -1,6 +1,6 @@
 import { type Standing } from '@core/journal';
-import { DAY, HOUR, type Instant } from '@core/measure';
-import { type WhatNext, isForgotten } from '@core/next';
+import { HOUR, type Instant } from '@core/measure';
+import { type WhatNext, isForgotten, mayHaveDied } from '@core/next';
 import { type Run } from '@core/rescue';
 
 import { STAGE_WORDS, isEmptied } from './jarWords';
@@ -117,9 +117,6 @@ function doughReason(next: WhatNext, { now, jar, stage }: Standing): string {
     : 'Ripe in its bowl, full of gas.';
 }
 
-/** What stood warm for longer without a feed may have died: in the cold a year is survived. */
-const SURE_WHEN_WARM = 60 * DAY;
-
 function feedReason(
   { because, from, by }: WhatNext,
   standing: Standing,
@@ -141,8 +138,8 @@ function feedReason(
     case 'hungry':
       return `Out of food${since(emptyAtH)}.`;
     case 'neglected':
-      if (standing.place?.kind !== 'fridge' && now - jar.since > SURE_WHEN_WARM)
-        return `Last fed ${words.span((now - jar.since) / HOUR)} ago, and not in the cold. It may still be alive: say what you see, and you get the way back.`;
+      if (mayHaveDied(standing))
+        return `Last fed ${words.span((now - jar.since) / HOUR)} ago, and never in the cold since. It may still be alive: say what you see, and you get the way back.`;
       return `Last fed ${words.span((now - jar.since) / HOUR)} ago. Most likely it is alive, but one feed may not be enough: say what you see, and you get the way back.`;
     case 'ripe':
       return by === null

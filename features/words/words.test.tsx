@@ -73,6 +73,8 @@ it('durations are as long as they need to be', () => {
   expect(words.span(24 * 9)).toBe('9 days');
   expect(words.span(24 * 49)).toBe('7 weeks');
   expect(words.span(24 * 365)).toBe('52 weeks');
+  expect(words.span(24 * 520)).toBe('74 weeks');
+  expect(words.span(24 * 730)).toBe('2 years');
   expect(words.span(24 * 3650)).toBe('10 years');
 });
 

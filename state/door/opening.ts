@@ -119,7 +119,8 @@ const isSound = (line: string): boolean => isEntry(parsed(line), Infinity);
 function laterOf(setAside: readonly SetAside[]): Later | null {
   const hours = setAside
     .filter(({ byHand, quiet }) => !byHand && !quiet)
-    .flatMap(({ lines }) => lines.filter(isSound).map((line) => (parsed(line) as JournalEvent).at))
+    .flatMap(({ lines }) => lines.map(parsed))
+    .flatMap((entry) => (isEntry(entry, Infinity) ? [entry.at] : []))
     .sort();
   const last = hours.at(-1);
   return last === undefined ? null : { entries: hours.length, last };
