@@ -13,5 +13,6 @@ export * from './pace';
 export * from './rates';
 export * from './simulate';
 export * from './stage';
+export * from './usuallyRipe';
 export * from './vessel';
 export * from './place';

@@ -29,6 +29,7 @@ import {
   isPromise,
 } from './events';
 import { type Places, type Stay, airOf, celsiusOf } from './air';
+import { guessedHours } from './guess';
 
 /** A jar as its journal tells it, up to its last event. */
 export interface Jar {
@@ -137,10 +138,6 @@ export const asRipe = ({ fedMix }: Jar): Mix => ({
   gas: 0,
   hunger: 0,
 });
-
-/** Hours in the middle of a guess: between weeks and months nobody thinks in sums. */
-const guessedHours = (guess: readonly [number, number] | undefined): number =>
-  guess === undefined ? 0 : Math.sqrt(Math.max(1, guess[0]) * Math.max(1, guess[1]));
 
 /** What came into the kitchen: by its condition, or as freshly fed so long before, where somebody guessed how long. */
 function asItCame(event: Started): Mix {

@@ -14,6 +14,7 @@ export { firstIdOf } from './entry';
 export * from './events';
 export * from './fedHow';
 export * from './fold';
+export { isAnybodysGuess } from './guess';
 export * from './hands';
 export * from './homeOf';
 export * from './ifFed';

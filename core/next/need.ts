@@ -1,4 +1,4 @@
-import { type Standing, graceOf } from '../journal';
+import { type Standing, graceOf, isAnybodysGuess } from '../journal';
 import { DAY, HOUR, type Instant } from '../measure';
 
 /** Why a jar asks for a feed. */
@@ -95,6 +95,7 @@ function needByFood(standing: Standing): Need {
   const { jar, now, stage, outlook, moment } = standing;
   const { ripeFromH, ripeUntilH, emptyAtH, peaksAtH } = outlook.forecast;
   const at = (hours: number | null) => (hours === null ? null : jar.since + hours * HOUR);
+  if (jar.unfedH) return needByGuess(standing, at(emptyAtH));
   const harmAt = harmOf(standing);
   const atRest = moment.celsius < AT_REST_CELSIUS;
   const best = atRest ? harmAt : (at(ripeUntilH) ?? at(emptyAtH) ?? harmAt);
@@ -107,8 +108,7 @@ function needByFood(standing: Standing): Need {
   switch (stage) {
     case 'hooch':
     case 'hungry':
-      // Where nobody knows how long it starved, nobody knows by when it should have been fed.
-      return need(stage, now, jar.unfedH ? now : (best ?? now));
+      return need(stage, now, best ?? now);
     case 'ripe':
       return need('ripe', at(ripeFromH) ?? now, at(ripeUntilH) ?? harmAt);
     case 'past':
@@ -127,6 +127,21 @@ function needByFood(standing: Standing): Need {
   }
 }
 
+/** So far ahead a guess still tells the day. */
+const KNOWN_TO_DAYS = 2 * DAY;
+
+/**
+ * The feed of a jar whose last one was guessed at: at once where it looks starved, and else when its food should be gone. No
+ * hour of its rise is known, and none by which it is best fed.
+ */
+function needByGuess({ now, stage }: Standing, emptyAt: Instant | null): Need {
+  const need = { by: null, harmAt: null };
+  if (stage === 'hungry' || stage === 'hooch')
+    return { ...need, reason: stage, from: now, by: now };
+  const inDays = emptyAt !== null && emptyAt - now > KNOWN_TO_DAYS;
+  return { ...need, reason: 'resting', from: inDays ? emptyAt : now };
+}
+
 /** When half of its yeast has starved, as far as that is known. */
 const harmOf = ({ jar, outlook }: Standing): Instant | null => {
   const { feedByH } = outlook.forecast;
@@ -139,14 +154,15 @@ const LONG_STARVED = 72 * HOUR;
 const LONG_UNFED_H = 10 * 24;
 
 /**
- * Whether a jar has starved for so long that a usual feed may not bring it back: it is looked over first, and most often
- * comes back by a programme. A rest that it came through before is none.
+ * Whether a jar has starved for so long that a usual feed may not bring it back, or nobody can say that it has not: it is
+ * looked over first, and most often comes back by a programme. A rest that it came through before is none.
  *
  * @example isNeglected(standing) // true after six weeks in a warm cupboard
  */
 export function isNeglected(standing: Standing): boolean {
   const { jar, now, hours } = standing;
-  if (jar.unfedH) return jar.unfedH[0] + (now - jar.started) / HOUR >= LONG_UNFED_H;
+  if (jar.unfedH)
+    return isAnybodysGuess(jar) || jar.unfedH[0] + (now - jar.started) / HOUR >= LONG_UNFED_H;
   const harmAt = harmOf(standing);
   return harmAt !== null && now - harmAt > LONG_STARVED && jar.borneH < NEARLY * hours;
 }

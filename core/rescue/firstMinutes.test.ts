@@ -40,6 +40,21 @@ describe('a jar nobody knows exactly how long unfed', () => {
     expect(needOf(standing).from).toBe(standing.now);
   });
 
+  it('asks for no hour of a rise that nobody saw', () => {
+    const { standing } = justAdded([12, 36], 'larder');
+    expect(standing.stage).toBe('ripe');
+    expect(needOf(standing)).toMatchObject({ reason: 'resting', by: null, harmAt: null });
+  });
+
+  it('is looked over first where nobody knows even about, and asked how long it went unfed', () => {
+    const signs = ([least, most]: [number, number]) => {
+      const { standing, events } = justAdded([least, most], 'fridge');
+      return [needOf(standing).reason, knownSigns(standing, events).unfed];
+    };
+    expect(signs([48, 1440])).toEqual(['neglected', undefined]);
+    expect(signs([168, 720])).toEqual(['hungry', 'weeks']);
+  });
+
   it('forgets the guess with its first feed', () => {
     const events = [
       someStart(iso(0), { condition: 'hungry', unfedH: [36, 168] }),

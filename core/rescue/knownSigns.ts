@@ -6,6 +6,7 @@ import {
   type Standing,
   instantOf,
   contentOf,
+  isAnybodysGuess,
 } from '../journal';
 import { FLOURS, blendShares, DAY, HOUR, type Instant, doubledHeight, highest } from '../measure';
 import { type SignAnswer, type Signs } from './signs';
@@ -46,7 +47,7 @@ export function knownSigns(standing: Standing, events: readonly JarEvent[]): Sig
     ...(seenLiquid ? { liquid } : {}),
     ...(smell === undefined ? {} : { smell: SMELL_SIGNS[smell] }),
     ...riseSign(jar.looks, doubledHeight(jar.fedMix.flour)),
-    ...(jar.lastFed || hours > 24 ? { unfed: unfedSign(hours) } : {}),
+    ...((jar.lastFed || hours > 24) && !isAnybodysGuess(jar) ? { unfed: unfedSign(hours) } : {}),
     ...(hours >= KNOWN_PLACE_H ? { stood: stoodSign(mean) } : {}),
     heat: hottest >= 60 ? 'killed' : hottest >= 45 ? 'harmed' : hottest >= 35 ? 'stalled' : 'none',
     ...ageSign(jar, isNew, now),

@@ -1,4 +1,3 @@
-import { type Condition } from '../ferment';
 import {
   type Answer,
   type JarCard,
@@ -24,9 +23,8 @@ export type Past =
   | {
       readonly kind: 'came';
       readonly massG: number;
-      readonly condition: Condition;
-      /** Where the last feed is only guessed at: from and to, hours before. */
-      readonly unfedH?: readonly [number, number];
+      /** The guess of how long ago it was fed last: from and to, hours. */
+      readonly unfedH: readonly [number, number];
     };
 
 /** A starter that joins the kitchen. */
@@ -45,23 +43,21 @@ export interface NewJar {
  * @example addJar({ id: 'tern', card, hydrationPct: 100, place: 'counter', past }, now).objections
  */
 export function addJar({ id, card, hydrationPct, place, past }: NewJar, now: Instant): Answer {
-  const started = (at: Instant, massG: number, condition: Condition): NewEntryOf<'started'> => ({
+  const started = (at: Instant, massG: number): NewEntryOf<'started'> => ({
     kind: 'started',
     jar: id,
     at: isoOf(at),
     card,
     massG,
     hydrationPct,
-    condition,
+    condition: 'hungry',
     place,
   });
-  if (past.kind === 'came') {
-    const came = started(now, past.massG, past.condition);
+  if (past.kind === 'came')
     return answer(
-      [past.unfedH ? { ...came, unfedH: past.unfedH } : came],
+      [{ ...started(now, past.massG), unfedH: past.unfedH }],
       weightObjections('mass', past.massG),
     );
-  }
   const { at, keepG, flourG, waterG } = past;
   const fed = {
     kind: 'fed' as const,
@@ -78,5 +74,5 @@ export function addJar({ id, card, hydrationPct, place, past }: NewJar, now: Ins
     ...weightObjections('water', waterG),
     ...objectionsTo({ ...fed, id: 'new' }, null, [], now).filter(({ field }) => field === 'at'),
   ];
-  return answer([started(at - MINUTE, keepG, 'hungry'), fed], found);
+  return answer([started(at - MINUTE, keepG), fed], found);
 }

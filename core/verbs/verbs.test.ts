@@ -399,9 +399,9 @@ it('a starter that joins was fed a minute after it came in, or came as somebody 
   expect(
     objected(addJar({ ...jar, past: { ...fed, keepG: NaN, waterG: -1, at: NaN } }, NOW)),
   ).toEqual(['keep', 'water', 'at']);
-  const came = { kind: 'came' as const, massG: 90, condition: 'hungry' as const };
-  expect(addJar({ ...jar, past: { ...came, unfedH: [36, 168] } }, NOW).entries).toMatchObject([
-    { kind: 'started', at: iso(0), massG: 90, unfedH: [36, 168] },
+  const came = { kind: 'came' as const, massG: 90, unfedH: [36, 168] as const };
+  expect(addJar({ ...jar, past: came }, NOW).entries).toMatchObject([
+    { kind: 'started', at: iso(0), massG: 90, condition: 'hungry', unfedH: [36, 168] },
   ]);
   expect(objected(addJar({ ...jar, past: { ...came, massG: 0 } }, NOW))).toEqual(['mass']);
 });

@@ -5,7 +5,8 @@ import { StyleSheet, View } from 'react-native';
 
 import { gramsFromText } from '@core/bench';
 import { MINUTE, type Instant } from '@core/measure';
-import { addJar } from '@core/verbs';
+import { BEGINNINGS } from '@core/rescue';
+import { addJar, beginJar } from '@core/verbs';
 import {
   PageTitle,
   Choice,
@@ -20,6 +21,7 @@ import {
 import {
   byField,
   done,
+  selectJars,
   selectNow,
   selectPlaces,
   selectSettings,
@@ -61,6 +63,9 @@ function usualFeedOf(form: JarForm): LastFeed {
   return { keep: text(keepG), flour: text(flourG), water: text(waterG) };
 }
 
+/** Dried flakes and the water they are put into. */
+const SOAK = BEGINNINGS.flakesInStages!;
+
 type Guess = keyof typeof GUESSED;
 type Past = 'fed' | Guess | 'dried';
 
@@ -91,6 +96,7 @@ export function AddJarScreen({
   const now = useAppSelector(selectNow);
   const settings = useAppSelector(selectSettings);
   const places = useAppSelector(selectPlaces);
+  const jars = useAppSelector(selectJars);
   const [form, setForm] = useState<JarForm>(() => ({
     name: '',
     flour: 'white',
@@ -117,37 +123,36 @@ export function AddJarScreen({
   const fed = { ...usualFeedOf(form), ...typedFed };
   const setFed = (typed: Partial<LastFeed>) => setTypedFed({ ...typedFed, ...typed });
   const [mass, setMass] = useState('100');
+  const [flakes, setFlakes] = useState('10');
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
 
+  const flakesG = gramsFromText(flakes, 'starter');
+  const fedThen = () => ({
+    kind: 'fed' as const,
+    at: words.instantOf(fedAt),
+    keepG: gramsFromText(fed.keep, 'starter'),
+    flourG: gramsFromText(fed.flour, form.flour),
+    waterG: gramsFromText(fed.water, 'water'),
+  });
+  const cameAs = (guess: Guess) => ({
+    kind: 'came' as const,
+    massG: gramsFromText(mass, 'starter'),
+    unfedH: GUESSED[guess],
+  });
   const add = () => {
-    const wrong = cardProblems(form);
+    const names = jars.map((jar) => jar.card.name);
+    const wrong = cardProblems(form, names);
     const id = nanoid();
     const card = cardFrom(form);
+    const wet = { id, card, hydrationPct: parseNumber(form.hydrationPct), place };
     const verb = (clock: Instant) =>
-      addJar(
-        {
-          id,
-          card,
-          hydrationPct: parseNumber(form.hydrationPct),
-          place,
-          past:
-            past === 'fed'
-              ? {
-                  kind: 'fed',
-                  at: words.instantOf(fedAt),
-                  keepG: gramsFromText(fed.keep, 'starter'),
-                  flourG: gramsFromText(fed.flour, form.flour),
-                  waterG: gramsFromText(fed.water, 'water'),
-                }
-              : {
-                  kind: 'came',
-                  massG: gramsFromText(mass, 'starter'),
-                  condition: past === 'dried' ? 'dried' : 'hungry',
-                  ...(past === 'dried' ? {} : { unfedH: GUESSED[past] }),
-                },
-        },
-        clock,
-      );
+      past === 'dried'
+        ? beginJar(
+            { programme: 'flakesInStages', jar: id, card, place, grams: flakesG, backup: null },
+            names,
+            clock,
+          )
+        : addJar({ ...wet, past: past === 'fed' ? fedThen() : cameAs(past) }, clock);
     // All faults are shown at once: those of the card, and those of what happened last.
     const objections =
       Object.keys(wrong).length > 0
@@ -156,7 +161,7 @@ export function AddJarScreen({
     const found = { ...wrong, ...byField(objections) };
     setProblems(found);
     if (Object.keys(found).length > 0) return;
-    if (more === 0) return router.replace(`/jar/${id}`);
+    if (more === 0) return router.replace(`/jar/${id}${past === 'dried' ? '/programme' : ''}`);
     router.replace(`/add?${lives ? `lives=${lives}&` : ''}more=${more - 1}`);
   };
 
@@ -225,6 +230,24 @@ export function AddJarScreen({
                 problem={problems.water ?? null}
               />
             </FieldRow>
+          </>
+        ) : past === 'dried' ? (
+          <>
+            <WeightField
+              label="Grams of flakes"
+              text={flakes}
+              onText={setFlakes}
+              problem={problems.grams ?? null}
+              hint={
+                flakesG > 0
+                  ? `With ${words.grams((flakesG * SOAK.waterG) / SOAK.dryG)} of lukewarm water.`
+                  : ''
+              }
+            />
+            <Words size="small" tone="quiet">
+              The days in which it wakes begin with this soak. Until you are ready for it, leave the
+              flakes where they are.
+            </Words>
           </>
         ) : (
           <WeightField

@@ -8,7 +8,7 @@ import { ofJar, selectBeingRead, useAppSelector } from '@state';
 import {
   type KitchenWords,
   paceWords,
-  roughSpan,
+  guessedFeed,
   STAGE_WORDS,
   upWords,
   useKitchenWords,
@@ -18,7 +18,6 @@ import { canopyOf } from './canopyOf';
 /** The canopy of the present feed, and what it says in words. */
 export function CanopyPanel({ standing }: { readonly standing: Standing }) {
   const words = useKitchenWords();
-  const { title, between } = peakWords(standing, words);
   const { jar } = standing;
   const lesson = useAppSelector((state) => ofJar(state.learnt, jar.id));
   const beingRead = useAppSelector(selectBeingRead).has(jar.id);
@@ -34,6 +33,18 @@ export function CanopyPanel({ standing }: { readonly standing: Standing }) {
         </Words>
       </Panel>
     );
+  if (jar.unfedH)
+    return (
+      <Panel label="Forecast" style={styles.panel}>
+        <Words strong level={2}>
+          {guessedFeed(standing, words)}
+        </Words>
+        <Words size="small" tone="quiet">
+          {`Joined the kitchen ${words.moment(jar.started)}. Its first feed here sets the band, and from then on its rise is foretold.`}
+        </Words>
+      </Panel>
+    );
+  const { title, between } = peakWords(standing, words);
   return (
     <Panel label="Forecast" style={styles.panel}>
       <View style={styles.wrap}>
@@ -63,7 +74,7 @@ export function CanopyPanel({ standing }: { readonly standing: Standing }) {
       <Words size="small" tone="quiet">
         {jar.lastFed
           ? `Fed ${words.moment(jar.since)}, ${jar.lastFed.rough ? 'by eye, about ' : ''}${words.feed(jar.lastFed)}.`
-          : `Joined the kitchen ${words.moment(jar.started)}${jar.unfedH ? ', last fed some time before' : ''}. Its first feed here sets the band, and the forecast gets better from then on.`}
+          : `Joined the kitchen ${words.moment(jar.started)}. Its first feed here sets the band, and the forecast gets better from then on.`}
       </Words>
     </Panel>
   );
@@ -71,15 +82,11 @@ export function CanopyPanel({ standing }: { readonly standing: Standing }) {
 
 /** "Peak about 19:30" and its width, or what stands in its place. */
 function peakWords(
-  { jar, outlook, hours, now, stage }: Standing,
+  { jar, outlook, hours, stage }: Standing,
   words: KitchenWords,
 ): { readonly title: string; readonly between: string | null } {
   const at = (h: number) => words.about(jar.since + h * HOUR);
   const { peaksAtH, ripeFromH } = outlook.forecast;
-  if (jar.unfedH) {
-    const [least, most] = jar.unfedH.map((h) => h + (now - jar.started) / HOUR) as [number, number];
-    return { title: `Last fed ${roughSpan(least, most, words)} ago`, between: 'drawn as a guess' };
-  }
   if (peaksAtH === null)
     return {
       title:

@@ -5,7 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import { type Jar } from '@core/journal';
 import { changeCard } from '@core/verbs';
 import { PageTitle, Page, Button } from '@kit';
-import { doneTo, selectJar, useAppDispatch, useAppSelector } from '@state';
+import { doneTo, selectJar, selectJars, useAppDispatch, useAppSelector } from '@state';
 
 import { CardFields } from './CardFields';
 import { type JarForm, type Problems, cardFrom, cardProblems, formFrom } from './jarForm';
@@ -26,11 +26,14 @@ export function EditJarScreen({ id }: { readonly id: string }) {
 function CardEditor({ jar }: { readonly jar: Jar }) {
   const router = useRouter();
   const dispatch = useAppDispatch();
+  const jars = useAppSelector(selectJars);
   const [form, setForm] = useState(() => formFrom(jar.card));
   const [problems, setProblems] = useState<Problems<JarForm>>({});
   const back = () => router.navigate(`/jar/${jar.id}`);
   const save = () => {
-    const found = cardProblems(form);
+    // Two jars may have had the same name before.
+    const same = form.name.trim() === jar.card.name;
+    const found = cardProblems(form, same ? [] : jars.map(({ card }) => card.name));
     setProblems(found);
     if (Object.keys(found).length > 0) return;
     const card = cardFrom(form, jar.card);

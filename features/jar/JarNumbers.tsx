@@ -5,7 +5,13 @@ import { type Standing } from '@core/journal';
 import { HOUR, risesUpward } from '@core/measure';
 import { Icon, Panel, TOUCH, TouchArea, Words, useLook } from '@kit';
 
-import { type KitchenWords, fullRiseWords, riseWords, useKitchenWords } from '../words';
+import {
+  type KitchenWords,
+  fullRiseWords,
+  guessedFeed,
+  riseWords,
+  useKitchenWords,
+} from '../words';
 
 interface ExplainedNumber {
   readonly name: string;
@@ -76,6 +82,12 @@ function numbersOf(standing: Standing, words: KitchenWords): readonly ExplainedN
   const after = (h: number) => `${words.span(h)} after the feed`;
   const warmth = place ? `in “${place.name}”` : 'in its place';
   const mean = forecast.curve.reduce((sum, m) => sum + m.celsius, 0) / forecast.curve.length;
+  const sourness = {
+    name: 'Sourness',
+    reads: `${sournessWord(moment.ph)}, pH ${moment.ph.toFixed(1)}`,
+    because: `Acid so far: ${moment.acid.toFixed(1)} ml by titration of 10 g. Warmth, whole grain and time make it sourer; a feed with a small keep makes it milder.`,
+  };
+  if (jar.unfedH) return [...guessedNumbers(standing, words), sourness];
   return [
     {
       name: 'Height now',
@@ -134,16 +146,29 @@ function numbersOf(standing: Standing, words: KitchenWords): readonly ExplainedN
           ? 'How much is left of the sugars that flour gives it. They last beyond the forecast.'
           : `How much is left of the sugars that flour gives it. All but gone ${at(forecast.emptyAtH)}; then its yeast begins to starve.`,
     },
-    {
-      name: 'Sourness',
-      reads: `${sournessWord(moment.ph)}, pH ${moment.ph.toFixed(1)}`,
-      because: `Acid so far: ${moment.acid.toFixed(1)} ml by titration of 10 g. Warmth, whole grain and time make it sourer; a feed with a small keep makes it milder.`,
-    },
+    sourness,
     {
       name: 'Half starved',
       reads: forecast.feedByH === null ? 'not in sight' : at(forecast.feedByH),
       because:
         'The moment when half of the yeast that this feed raised has starved. It is best fed well before; later it still comes back, but it may take more than one feed.',
+    },
+  ];
+}
+
+/** What can be said of a jar whose last feed was guessed at: neither the hours of its rise nor where its band was are known. */
+function guessedNumbers(standing: Standing, words: KitchenWords): readonly ExplainedNumber[] {
+  const { food } = standing.moment;
+  return [
+    {
+      name: 'Height now',
+      reads: 'no band yet',
+      because: 'Its first feed here sets the band. From then on heights are told against it.',
+    },
+    {
+      name: 'Food left',
+      reads: food < 0.02 ? 'most likely none' : `perhaps ${Math.round(food * 10) * 10} %`,
+      because: `${guessedFeed(standing, words)}: this is for the middle of that. Its look and its smell tell more.`,
     },
   ];
 }

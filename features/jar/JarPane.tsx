@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 
-import { type Standing, contentOf } from '@core/journal';
+import { type Standing, contentOf, isAnybodysGuess } from '@core/journal';
 import { mainFlour } from '@core/measure';
 import { Button, PageTitle, UmbrellaMark, Words, umbrellaFor } from '@kit';
 import { selectNow, selectStanding, useAppSelector } from '@state';
@@ -56,7 +56,8 @@ function JarHeader({ standing, back }: { readonly standing: Standing; readonly b
   const warmth = useWarmth();
   const now = useAppSelector(selectNow);
   const { jar, stage, place } = standing;
-  const stands = (
+  // Of what nobody knows, the look of it tells and not a guess.
+  const stands = !isAnybodysGuess(jar) && (
     <>
       <UmbrellaMark umbrella={umbrellaFor(stage)} size={34} />
       <Words strong>

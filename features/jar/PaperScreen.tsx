@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { type Standing } from '@core/journal';
 import { PageTitle, Page, Panel, Button, Words, printDrawings, printText, saveFile } from '@kit';
 import { labelSvg } from '@kit/labelSvg';
-import { selectNextOf, selectStanding, useAppSelector } from '@state';
+import { selectNextOf, selectStanding, useAppSelector, useContextOf } from '@state';
 
 import { useCopy } from '../parts/useCopy';
 import { useKitchenWords } from '../words';
@@ -30,9 +30,10 @@ function Paper({ standing }: { readonly standing: Standing }) {
   const { id, card } = standing.jar;
   const [splitting, setSplitting] = useState(false);
   const next = useAppSelector((state) => selectNextOf(state, id));
+  const { pace } = useContextOf(id);
   const label = useMemo(() => labelText(standing, next, words), [standing, next, words]);
   const svg = useMemo(() => labelSvg(label), [label]);
-  const care = useMemo(() => careText(standing, next, words), [standing, next, words]);
+  const care = useMemo(() => careText(standing, next, pace, words), [standing, next, pace, words]);
   const copy = useCopy();
   return (
     <>

@@ -1,10 +1,11 @@
-import { screen } from '@testing-library/react';
+import { cleanup, screen } from '@testing-library/react';
 
 import { type JournalEvent } from '@core/journal';
 import { selectJar, selectJarEvents, selectJars, selectJarAt } from '@state';
 
 import { AddJarScreen } from './AddJarScreen';
 import { EditJarScreen } from './EditJarScreen';
+import { JarPane } from './JarPane';
 import { PaperScreen } from './PaperScreen';
 import { PLACES, iso, kitchenStore, show, tern, touch, type, went } from '../../tests/kitchen';
 
@@ -114,6 +115,38 @@ describe('a starter that joins', () => {
     expect(
       selectJarEvents(store.getState(), selectJarAt(store.getState(), 'puffin')!),
     ).toMatchObject([{ kind: 'started', unfedH: [168, 720], massG: 140 }]);
+  });
+
+  it('of which nobody knows when it was fed is told by nothing but what is seen', async () => {
+    const store = add();
+    await type('Name', 'Puffin');
+    await pick('nobody knows');
+    await press('Put it on the shelf');
+    const puffin = selectJarAt(store.getState(), 'puffin')!;
+    cleanup();
+    show(<JarPane id={puffin} />, store);
+    expect(screen.getByText(/^Nobody knows when it was last fed: say what you see/)).toBeVisible();
+    expect(screen.getByText('no band yet')).toBeVisible();
+    expect(screen.queryByText(/^Peak|^Doubled|^Half starved/)).toBeNull();
+  });
+
+  it('as flakes begins with the soak that wakes them, at so many grams', async () => {
+    const store = add();
+    await type('Name', 'Puffin');
+    await pick('it is dried flakes');
+    await type('Grams of flakes', '15');
+    expect(screen.getByText('With 30 g of lukewarm water.')).toBeVisible();
+    await type('Grams of flakes', '0');
+    await press('Put it on the shelf');
+    problemOf('Grams of flakes').toHaveAccessibleDescription(/At least a gram/);
+    await type('Grams of flakes', '15');
+    await press('Put it on the shelf');
+    const puffin = selectJarAt(store.getState(), 'puffin')!;
+    expect(selectJarEvents(store.getState(), puffin)).toMatchObject([
+      { kind: 'started', massG: 45, condition: 'dried' },
+      { kind: 'programmeBegun', programme: 'flakesInStages' },
+    ]);
+    expect(went).toEqual([`/jar/${puffin}/programme`]);
   });
 
   it('counts the fields that want another look, and joins nothing', async () => {

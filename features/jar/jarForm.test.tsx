@@ -1,4 +1,4 @@
-import { cardFrom, cardProblems, formFrom } from './jarForm';
+import { type JarForm, cardFrom, cardProblems, formFrom } from './jarForm';
 
 const CARD = {
   name: 'Grebe',
@@ -8,6 +8,7 @@ const CARD = {
   flour: { white: 0.8, wholeWheat: 0.2 },
   archived: false,
 };
+const problemsOf = (form: JarForm) => cardProblems(form, ['Dunlin']);
 
 it('a card goes into its form and comes out the same', () => {
   expect(cardFrom(formFrom(CARD))).toEqual(CARD);
@@ -17,20 +18,22 @@ it('a card goes into its form and comes out the same', () => {
 
 it('everything that is wrong is said at once', () => {
   const form = { ...formFrom(CARD), name: '  ', keepG: 'x', capacityMl: '-1', hydrationPct: '900' };
-  expect(Object.keys(cardProblems(form)).sort()).toEqual([
+  expect(Object.keys(problemsOf(form)).sort()).toEqual([
     'capacityMl',
     'hydrationPct',
     'keepG',
     'name',
   ]);
-  expect(cardProblems(formFrom(CARD))).toEqual({});
+  expect(problemsOf(formFrom(CARD))).toEqual({});
+});
+
+it('a name is not given twice on a shelf', () => {
+  expect(problemsOf({ ...formFrom(CARD), name: 'dunlin ' })).toHaveProperty('name');
 });
 
 it('a name may be an emoji, and is counted as people count', () => {
-  expect(cardProblems({ ...formFrom(CARD), name: '🫙'.repeat(60) })).toEqual({});
-  expect(cardProblems({ ...formFrom(CARD), name: '🫙'.repeat(61) }).name).toContain(
-    '61 characters',
-  );
+  expect(problemsOf({ ...formFrom(CARD), name: '🫙'.repeat(60) })).toEqual({});
+  expect(problemsOf({ ...formFrom(CARD), name: '🫙'.repeat(61) }).name).toContain('61 characters');
 });
 
 it('a card may have three flours, a tub and a jar that widens upward', () => {
@@ -61,8 +64,8 @@ it('another flour has a name of its own, what it is most like, and is strong by 
   expect(cardFrom(formFrom(card))).toEqual(card);
   expect(cardFrom({ ...form, protein: '11' }).flour).toMatchObject({ white: 0.8 });
   expect(cardFrom({ ...form, flour: 'rye', others: [], protein: '13' }).flour).toEqual({ rye: 1 });
-  expect(cardProblems({ ...form, called: ' ' }).called).toBe('What is it called?');
-  expect(cardProblems({ ...form, protein: '60' }).protein).toMatch(/^Between 5 and 25/);
+  expect(problemsOf({ ...form, called: ' ' }).called).toBe('What is it called?');
+  expect(problemsOf({ ...form, protein: '60' }).protein).toMatch(/^Between 5 and 25/);
 });
 
 it('shares of flours must leave some for the main one', () => {
@@ -70,12 +73,12 @@ it('shares of flours must leave some for the main one', () => {
     { kind: 'rye' as const, pct: '60' },
     { kind: 'spelt' as const, pct: '50' },
   ];
-  expect(cardProblems({ ...formFrom(CARD), others }).others).toBe(
+  expect(problemsOf({ ...formFrom(CARD), others }).others).toBe(
     'The shares leave no room for the white flour.',
   );
-  expect(
-    cardProblems({ ...formFrom(CARD), others: [{ kind: 'rye', pct: 'some' }] }).others,
-  ).toMatch(/between 1 and 99/);
+  expect(problemsOf({ ...formFrom(CARD), others: [{ kind: 'rye', pct: 'some' }] }).others).toMatch(
+    /between 1 and 99/,
+  );
 });
 
 it.each([
@@ -90,7 +93,7 @@ it.each([
 
 it('hours of a rhythm that no jar is fed at are refused', () => {
   const form = { ...formFrom(CARD), often: 'hours' as const };
-  expect(cardProblems({ ...form, everyH: '0.5' })).toHaveProperty('everyH');
-  expect(cardProblems({ ...form, everyH: 'often' })).toHaveProperty('everyH');
-  expect(cardProblems({ ...form, everyH: '9' })).toEqual({});
+  expect(problemsOf({ ...form, everyH: '0.5' })).toHaveProperty('everyH');
+  expect(problemsOf({ ...form, everyH: 'often' })).toHaveProperty('everyH');
+  expect(problemsOf({ ...form, everyH: '9' })).toEqual({});
 });

@@ -50,9 +50,9 @@ export const NO_RHYTHM: Pick<JarForm, 'often' | 'everyH' | 'at' | 'on' | 'buildU
 export type Problems<T> = { readonly [K in keyof T]?: string };
 
 /** What is wrong with a card as typed, by field. Shows all at once, so that nobody corrects one fault at a time. */
-export function cardProblems(form: JarForm): Problems<JarForm> {
+export function cardProblems(form: JarForm, others: readonly string[]): Problems<JarForm> {
   const found: { -readonly [K in keyof JarForm]?: string } = {};
-  const [unnamed] = nameObjections(form.name, []);
+  const [unnamed] = nameObjections(form.name, others);
   if (unnamed) found.name = unnamed.message;
   const number = (key: NumberKey, unit: string) => {
     const [low, high] = CARD_LIMITS[key];

@@ -51,8 +51,9 @@ export function MoveSheet({
       {places.map((place, i) => {
         const { ripeFromH, ripeUntilH } = outcomes[i]!;
         const hourOf = (h: number) => words.about(jar.since + h * HOUR);
-        const then =
-          ripeFromH === null
+        const then = jar.unfedH
+          ? null
+          : ripeFromH === null
             ? 'not ripe within three days'
             : standing.hours > (ripeUntilH ?? Infinity)
               ? 'past its ripe hours'
@@ -79,9 +80,11 @@ export function MoveSheet({
             >
               {place.id === here?.id ? `${place.name}, where it stands` : place.name}
             </Button>
-            <Words size="small" tone="quiet" center>
-              {then}
-            </Words>
+            {then !== null && (
+              <Words size="small" tone="quiet" center>
+                {then}
+              </Words>
+            )}
           </View>
         );
       })}

@@ -1,4 +1,5 @@
 import { USUAL_DOUGH, type DoughCard, doughCard, turned } from '@core/bench';
+import { USUAL_PACE } from '@core/ferment';
 import { compareJars } from '@core/journal';
 import { labelSvg } from '@kit/labelSvg';
 import { selectNextOf, selectStandings, usualSettings } from '@state';
@@ -92,8 +93,11 @@ describe('a jar on paper', () => {
   });
 
   it('tells whoever gets a part how to keep it, and what to mind', () => {
-    const text = careText(dunlin, null, words);
+    const text = careText(dunlin, null, USUAL_PACE, words);
     expect(text).toContain('Keep 15 g, add 75 g water and 75 g flour (1 : 5 : 5');
+    expect(text).toMatch(
+      /It is ripe about 8½ hours after such a feed in a room of 22 °C: full of holes/,
+    );
     expect(text).toMatch(/tight lid/);
     expect(text).toMatch(/throw all of it out/);
     expect(text).toMatch(/Do not taste it raw/);

@@ -120,11 +120,10 @@ export function jarSentence(standing: Standing, words: KitchenWords): string {
   const { jar, moment, stage, outlook } = standing;
   const { ripeFromH, ripeUntilH } = outlook.forecast;
   if (isEmptied(jar)) return `${jar.card.name}, emptied but for what sticks to the glass`;
-  const facts = [
-    jar.card.name,
-    stage === 'hooch' ? 'hungry, liquid on top' : STAGE_WORDS[stage],
-    upWords(Math.round((moment.height - 1) * 100)),
-  ];
+  const state = stage === 'hooch' ? 'hungry, liquid on top' : STAGE_WORDS[stage];
+  // Neither height nor hour is known.
+  if (jar.unfedH) return `${jar.card.name}, most likely ${state}`;
+  const facts = [jar.card.name, state, upWords(Math.round((moment.height - 1) * 100))];
   if (stage === 'ripe' && ripeUntilH !== null)
     facts.push(`until about ${words.about(jar.since + ripeUntilH * HOUR)}`);
   else if (ripeFromH !== null && standing.hours < ripeFromH)

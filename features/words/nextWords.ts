@@ -1,5 +1,5 @@
-import { type Standing } from '@core/journal';
-import { HOUR, type Instant } from '@core/measure';
+import { type Standing, isAnybodysGuess } from '@core/journal';
+import { DAY, HOUR, type Instant } from '@core/measure';
 import { type WhatNext, isForgotten, mayHaveDied } from '@core/next';
 import { type Run } from '@core/rescue';
 
@@ -61,6 +61,9 @@ function programmeTitle(
   if (late) return `Feed ${name} now: it was due ${words.at(from)}`;
   return from <= now ? `Feed ${name} now` : `Feed ${name} ${words.at(from)}`;
 }
+
+/** Food for longer than this is food for weeks. */
+const FOR_WEEKS = 14 * DAY;
 
 /** Why, in a sentence or two; and what it costs where it is late. */
 export function nextReason(next: WhatNext, standing: Standing, words: KitchenWords): string {
@@ -125,8 +128,7 @@ function feedReason(
   const { jar, outlook, now, outAt } = standing;
   const { emptyAtH, hoochAtH } = outlook.forecast;
   const reason = because.is === 'feed' ? because.reason : 'ripe';
-  if (jar.unfedH && ['hooch', 'hungry', 'neglected'].includes(reason))
-    return guessedReason(standing, jar.unfedH, words);
+  if (jar.unfedH && reason !== 'warming') return guessedReason(standing, jar.unfedH, words);
   const since = (hours: number | null) =>
     // What came without food has been so for nobody knows how long.
     hours === null || hours === 0
@@ -151,7 +153,9 @@ function feedReason(
       return `Ripe about ${words.about(from)}. Until then it needs nothing${jar.coming ? ' but its move' : ''}.`;
     case 'asleep':
       return by === null
-        ? 'Asleep in the cold, with food for weeks.'
+        ? from - now > FOR_WEEKS
+          ? 'Asleep in the cold, with food for weeks.'
+          : `Asleep in the cold, with food until about ${words.day(from)}. It comes to no harm for weeks after that.`
         : `Asleep in the cold. Feed it by ${words.day(by)}, before its yeast begins to starve.`;
     case 'warming':
       return outAt! > now
@@ -227,7 +231,8 @@ export function shelfWords(standing: Standing, next: WhatNext | null, words: Kit
     case 'feed':
       break;
   }
-  if (because.reason === 'neglected') return 'long unfed, look at it';
+  if (because.reason === 'neglected')
+    return isAnybodysGuess(standing.jar) ? 'look it over' : 'long unfed, look at it';
   if (because.reason === 'onlyForBakes' && (by === null || from > standing.now)) return 'at rest';
   if (late || stage === 'hungry' || stage === 'hooch') return `${state}, feed it`;
   if (because.reason === 'rhythm' && stage !== 'ripe' && stage !== 'waking' && stage !== 'rising')
@@ -247,17 +252,28 @@ function inBowl({ jar, stage, outlook }: Standing, words: KitchenWords): string 
     : STAGE_WORDS[stage];
 }
 
+/** "Last fed 2 to 7 days ago", for a jar whose last feed was guessed at. */
+export function guessedFeed({ jar, now }: Standing, words: KitchenWords): string {
+  const [least, most] = jar.unfedH!.map((h) => h + (now - jar.started) / HOUR) as [number, number];
+  return isAnybodysGuess(jar)
+    ? 'Nobody knows when it was last fed'
+    : `Last fed ${roughSpan(least, most, words)} ago`;
+}
+
 /** What is known of a jar whose last feed was guessed at: as much as the guess bears. */
 function guessedReason(
-  { jar, outlook, now }: Standing,
+  standing: Standing,
   [least, most]: readonly [number, number],
   words: KitchenWords,
 ): string {
+  const { jar, outlook, now } = standing;
+  if (isAnybodysGuess(jar))
+    return `${guessedFeed(standing, words)}: say what you see and smell, and you get what it needs.`;
   const here = (now - jar.started) / HOUR;
   const empty = outlook.forecast.emptyAtH ?? 0;
   const from = Math.max(0, least + here - empty);
   const until = Math.max(0, most + here - empty);
-  const unfed = `Last fed ${roughSpan(least + here, most + here, words)} ago, as you said`;
+  const unfed = `${guessedFeed(standing, words)}, as you said`;
   if (until <= 0) return `${unfed}. It should have food left.`;
   return from < 12
     ? `${unfed}: out of food for up to ${roughSpan(until, until, words).replace('about ', '')}.`
@@ -265,7 +281,7 @@ function guessedReason(
 }
 
 /** "2 to 7 days", "3 to 5 weeks": no sharper than it is known. */
-export function roughSpan(fromH: number, untilH: number, words: KitchenWords): string {
+function roughSpan(fromH: number, untilH: number, words: KitchenWords): string {
   if (untilH < 36) return `about ${words.span(Math.round(untilH))}`;
   const unit = untilH < 15 * 24 ? 'day' : untilH < 75 * 24 ? 'week' : 'month';
   const hours = { day: 24, week: 7 * 24, month: 30 * 24 }[unit];

@@ -1,6 +1,7 @@
 import { ratioText } from '@core/bench';
+import { type Pace, usuallyRipeH } from '@core/ferment';
 import { type Standing } from '@core/journal';
-import { isGlutenFree } from '@core/measure';
+import { type Blend, doubledHeight, isGlutenFree, risesUpward } from '@core/measure';
 import { type WhatNext } from '@core/next';
 import { type LabelText } from '@kit/labelSvg';
 
@@ -57,25 +58,48 @@ function dueLine(
   }
 }
 
-/** How to keep a starter, for whoever gets a part of it. */
+/** What a ripe starter looks like: rye and flours without gluten make no dome, and dough makes cracks. */
+function ripeLook(flour: Blend, hydrationPct: number): string {
+  if (!risesUpward(hydrationPct)) return 'swollen, cracked on top and light when cut';
+  return doubledHeight(flour) > STRETCHES
+    ? 'domed and full of bubbles'
+    : `full of holes and ${fullRiseWords(flour)} or more`;
+}
+
+/** A flour that rises higher stretches into a dome. */
+const STRETCHES = 1.75;
+/** A rhythm of about a week or more, hours. */
+const WEEKLY_H = 144;
+/** Where whoever gets a part of a starter will keep it, as far as anybody can say, °C. */
+const IN_A_ROOM = 22;
+
+/**
+ * How to keep a starter, for whoever gets a part of it.
+ *
+ * @param pace its own
+ */
 export function careText(
-  { jar, outlook }: Standing,
+  { jar }: Standing,
   next: WhatNext | null,
+  pace: Pace,
   words: KitchenWords,
 ): string {
   const { card, feeds, started } = jar;
   const { keepG, ratio, flour } = card;
   const hydration = Math.round((100 * ratio.water) / ratio.flour);
-  const ripe = outlook.forecast.ripeFromH;
+  const usual = { keepG, flourG: keepG * ratio.flour, waterG: keepG * ratio.water, flour };
+  const ripe = usuallyRipeH(usual, pace, IN_A_ROOM);
   return [
     `This is a part of ${card.name}, kept since ${words.datedForGood(started)}${feeds > 0 ? ` and fed ${feeds} ${feeds === 1 ? 'time' : 'times'}` : ''}.`,
     '',
     `Keep ${words.grams(keepG)}, add ${words.grams(keepG * ratio.water)} water and ${words.grams(keepG * ratio.flour)} flour (${ratioText(ratio)}, ${hydration} % hydration). Flour: ${blendWords(flour, card.flourCalled)}${card.flourCalled ? `, much like ${blendWords(flour)}` : ''}.`,
     ripe === null
-      ? `It is ripe when it is domed, full of bubbles and has about ${fullRiseWords(flour)}.`
-      : `It is ripe about ${words.span(ripe)} after a feed in a kitchen like this one: domed, full of bubbles.`,
+      ? `It is ripe when it is ${ripeLook(flour, hydration)}.`
+      : `It is ripe about ${words.span(ripe)} after such a feed in a room of ${words.celsius(IN_A_ROOM)}: ${ripeLook(flour, hydration)}.`,
     ...(card.rhythm ? [`I feed it ${rhythmWords(card.rhythm, words)}.`] : []),
-    'In the fridge: feed it once a week, an hour or two out before and after.',
+    (card.rhythm?.everyH ?? 0) < WEEKLY_H
+      ? 'In the fridge: feed it once a week, an hour or two out before and after.'
+      : 'In the fridge: an hour or two out before and after its feed.',
     ...(next?.because.is === 'feed' && next.by !== null && !next.late
       ? [`Its next feed is due by ${words.date(next.by)}; sooner is better.`]
       : []),

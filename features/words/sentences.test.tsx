@@ -1,3 +1,4 @@
+import { USUAL_PACE } from '@core/ferment';
 import {
   type Jar,
   type JarEvent,
@@ -28,6 +29,12 @@ const PLACES = ['counter', 'fridge', 'larder'] as const;
 const AGES = [0.1, 1.4, 5, 8, 11, 16, 23, 31, 50, 90, 170, 400, 1000];
 /** How it got there: fed once, fed to a rhythm, fed by eye, or put on the shelf with a guess and never fed. */
 const HISTORIES = ['fed', 'rhythm', 'byEye', 'onlyForBakes', 'guessed'] as const;
+/** What was guessed of a flour's jars, hours: a day, some days, or anything. */
+const GUESSES = [
+  [12, 36],
+  [48, 168],
+  [48, 1440],
+] as const;
 type History = (typeof HISTORIES)[number];
 
 function eventsOf(flour: FlourKind, place: string, history: History): readonly JarEvent[] {
@@ -38,7 +45,7 @@ function eventsOf(flour: FlourKind, place: string, history: History): readonly J
   });
   const start = someStart(iso(-1), {
     card,
-    ...(history === 'guessed' && { unfedH: [48, 168] as const }),
+    ...(history === 'guessed' && { unfedH: GUESSES[FLOUR_KINDS.indexOf(flour) % 3]! }),
   });
   const fed = someFeed('fed', iso(0), {
     flour: { [flour]: 1 },
@@ -88,7 +95,7 @@ function tell(of: string, jar: Jar, outlook: Outlook, hours: number): Told {
       jarSentence(standing, words),
       ripeWords(standing, words),
       ...label.lines,
-      careText(standing, next, words),
+      careText(standing, next, USUAL_PACE, words),
     ],
   };
 }
@@ -130,6 +137,14 @@ it('title, reason and shelf agree', () => {
   expect(
     offenders(({ standing, reason }) => /^Ripe now/.test(reason) && standing.stage !== 'ripe'),
   ).toEqual([]);
+});
+
+it('no hour is told of a jar that nobody saw fed, and nobody is said to have known what nobody knows', () => {
+  const bad = ({ standing: { jar }, sentences: [title, reason, shelf, drawn] }: Told) =>
+    jar.unfedH &&
+    (/\d:\d\d|\d % up/.test([title, reason, shelf, drawn].join(' ')) ||
+      (jar.unfedH[1] === 1440 && /as you said|unfed/.test(`${reason} ${shelf}`)));
+  expect(offenders(bad)).toEqual([]);
 });
 
 it('late stays by its hour, and no deadline that is told lies in the past without being told as late', () => {
