@@ -49,9 +49,11 @@ const dated = (record: object): Record<string, unknown> =>
         ? (v as readonly number[]).map((at) => new Date(at).toISOString())
         : k === 'then'
           ? dated(v as object)
-          : DATED.includes(k) && typeof v === 'number'
-            ? new Date(v).toISOString()
-            : (v as unknown),
+          : k === 'raisedBy'
+            ? (v as readonly object[]).map(dated)
+            : DATED.includes(k) && typeof v === 'number'
+              ? new Date(v).toISOString()
+              : (v as unknown),
     ]),
   );
 

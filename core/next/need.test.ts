@@ -51,6 +51,63 @@ describe('a jar on the counter', () => {
   });
 });
 
+describe('a jar with a rhythm', () => {
+  const weekly = { rhythm: { everyH: 168 } };
+  /** As one that came through so many hours without a feed before. */
+  const borne = (given: ReturnType<typeof standing>, borneH: number) =>
+    needOf({ ...given, jar: { ...given.jar, borneH } });
+
+  it('is fed by it, a little before its hour at the earliest', () => {
+    const { reason, from, by } = needOf(standing(100, 'fridge', 'tern', weekly));
+    expect([reason, by]).toEqual(['rhythm', T0 + 168 * HOUR]);
+    expect(from).toBeLessThan(by!);
+  });
+
+  it('is fed by its need where its rhythm would starve it, but not where it came through that before', () => {
+    const onTheCounter = standing(30, 'counter', 'tern', weekly);
+    expect(borne(onTheCounter, 0).reason).toBe('hungry');
+    expect(borne(onTheCounter, 140).reason).toBe('hungry');
+    expect(borne(onTheCounter, 155).reason).toBe('rhythm');
+    // A week later it has starved for days, as often before.
+    const later = standing(24 * 9, 'counter', 'tern', weekly);
+    expect(borne(later, 0).reason).toBe('neglected');
+    expect(borne(later, 24 * 9).reason).toBe('rhythm');
+  });
+
+  it('of a bake alone presses for nothing that it has borne', () => {
+    const card = { rhythm: { everyH: null } };
+    const given = standing(20, 'counter', 'tern', card);
+    const pressed = borne(given, 0);
+    expect(pressed).toMatchObject({ reason: 'onlyForBakes', by: pressed.harmAt });
+    expect(borne(given, 30)).toMatchObject({ reason: 'onlyForBakes', by: null });
+  });
+});
+
+describe('a jar whose last feed was guessed at', () => {
+  const guessed = (unfedH: readonly [number, number], since: number, hours: number) => {
+    const given = standing(hours, 'counter');
+    return { ...given, jar: { ...given.jar, unfedH, started: given.now - since * HOUR } };
+  };
+
+  it('is looked over once it has gone ten days at least, those here counted', () => {
+    expect(isNeglected(guessed([168, 720], 1, 30))).toBe(false);
+    expect(isNeglected(guessed([168, 720], 73, 30))).toBe(true);
+    expect(isNeglected(guessed([240, 720], 0, 30))).toBe(true);
+    expect(isNeglected(guessed([48, 490], 0, 30))).toBe(true);
+  });
+
+  it('is fed at once where it should be starving, and has no hour of harm', () => {
+    const { now } = standing(30, 'counter');
+    expect(needOf(guessed([36, 168], 1, 30))).toEqual({
+      reason: 'hungry',
+      from: now,
+      by: now,
+      harmAt: null,
+    });
+    expect(needOf(guessed([12, 36], 1, 13))).toMatchObject({ reason: 'resting', by: null });
+  });
+});
+
 it('a jar in the fridge sleeps, with weeks before it must be fed', () => {
   const { reason, by } = needOf(standing(48, 'fridge'));
   expect(reason).toBe('asleep');

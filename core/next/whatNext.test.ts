@@ -97,6 +97,35 @@ describe('the one answer', () => {
     });
   });
 
+  it('of a programme is late four hours after its feed, and presses no more once it has ended', () => {
+    const late = (hoursAgo: number, verdict: Run['verdict'] = 'going') => {
+      const { run, next } = programme(now - hoursAgo * HOUR);
+      const answer = whatNext(ahead(ripe, { programme: { run: { ...run, verdict }, next } }));
+      return [answer.from - now, answer.by === null ? null : answer.late];
+    };
+    expect(late(3)).toEqual([-3 * HOUR, false]);
+    expect(late(5)).toEqual([-5 * HOUR, true]);
+    expect(late(5, 'well')).toEqual([0, null]);
+  });
+
+  it('of a bake nobody has planned is wanted a day before it, and of a move within the hour', () => {
+    const by = (over: Partial<JarAhead>) => whatNext(ahead(ripe, over)).by;
+    expect(by({ wishes: [wish(now + 30 * HOUR)] })).toBe(now + 6 * HOUR);
+    expect(by({ wishes: [wish(now + 20 * HOUR)] })).toBe(now);
+    expect(by({ promise: { ...promise, from: now - 3 * HOUR } })).toBe(now - 2 * HOUR);
+  });
+
+  it('of a jar that starved for weeks is to look it over, whatever is planned or wished of it', () => {
+    const given = {
+      plan: plan([step('tern', T0)], ['tern'], T0),
+      wishes: [wish(T0 + 24 * 40 * HOUR)],
+    };
+    expect(whatNext(ahead(someStanding(24 * 30, 'counter'), given)).because).toEqual({
+      is: 'feed',
+      reason: 'neglected',
+    });
+  });
+
   it('once late stays late, by the same hour, until the jar is fed', () => {
     const by = whatNext(ahead(someStanding(3, 'counter'))).by!;
     fc.assert(

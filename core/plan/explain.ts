@@ -73,7 +73,8 @@ export function explain(task: JarTask): Impossible {
   return { wanted: bake.id, because, nearest };
 }
 
-function planFor(
+/** The cheapest plan of a jar for some bakes in a problem like its own; null where there is none. */
+export function planFor(
   task: JarTask,
   problem: Problem,
   bakes: readonly Wanted[],
@@ -85,7 +86,11 @@ function planFor(
 }
 
 /** Every moment at which a plan needs hands that are not there. */
-function touchesLacking({ steps }: JarPlan, { hands }: Problem, bake: Wanted): readonly Instant[] {
+export function touchesLacking(
+  { steps }: JarPlan,
+  { hands }: Problem,
+  bake: Wanted,
+): readonly Instant[] {
   const touches = steps.map(({ kind, at }) => (kind === 'take' ? bake.from : at));
   return [...new Set(touches)].filter((at) => !inHands(hands, at));
 }

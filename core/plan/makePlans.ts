@@ -14,12 +14,14 @@ import {
   type PlannedJar,
   type Problem,
   type Prospect,
+  type Raise,
   type Step,
   type Wanted,
   type Weights,
   inTurn,
 } from './problem';
 import { keepRhythm, lastState } from './rhythm';
+import { raisesOf, withRaises } from './raising';
 import { prospectOf } from './risk';
 import { savingsOf } from './savings';
 import { type OnProgress } from './search';
@@ -70,7 +72,22 @@ export function makePlans(
   const impossible = prepared.flatMap((jar) => jar.impossible);
   if (plans.length === 0 && flourShort !== null)
     return { plans, impossible: [...impossible, ...shortOfFlour(problem, flourShort)] };
-  return { plans: worthALook(bestFirst(plans, problem.weights)), impossible };
+  const offered = worthALook(bestFirst(plans, problem.weights));
+  const raises = offered[0] ? allRaises(problem, prepared, offered[0]) : new Map();
+  return { plans: offered.map((plan) => withRaises(plan, raises)), impossible };
+}
+
+/** What would make the unlikely bakes of all jars likelier. */
+function allRaises(
+  { weights }: Problem,
+  prepared: readonly PreparedJar[],
+  { wanted }: Plan,
+): ReadonlyMap<string, readonly Raise[]> {
+  return new Map(
+    prepared.flatMap(({ jar, problem, start, bakes, lived }) => [
+      ...raisesOf({ jar, problem, start, bakes, weights, touched: new Set(), lived }, wanted),
+    ]),
+  );
 }
 
 const affordable = ({ flourG }: Plan, { limits }: Problem) =>

@@ -362,7 +362,14 @@ describe('what leaner keeps save', () => {
     ];
     // 40 more for ten instead of twenty, 48 for eight.
     expect(savingsOf([jar], lean)).toEqual([
-      { jar: 'tern', keepG: 10, insteadOfG: 20, flourG: 88, until: NOW + 30 * HOUR },
+      {
+        jar: 'tern',
+        keepG: 10,
+        insteadOfG: 20,
+        flourG: 88,
+        from: NOW + 2 * HOUR,
+        until: NOW + 30 * HOUR,
+      },
     ]);
   });
 

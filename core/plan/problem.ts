@@ -126,7 +126,17 @@ export interface Prospect {
   readonly peakAt: Instant;
   readonly low: Instant;
   readonly high: Instant;
+  /** Where it is not likely, what would make it likelier; the best first. */
+  readonly raisedBy?: readonly Raise[];
 }
+
+/** A change that makes a bake likelier, and the chance that it has then. */
+export type Raise = { readonly chance: number } & (
+  | { readonly kind: 'otherHour' | 'shorter'; readonly from: Instant; readonly until: Instant }
+  | { readonly kind: 'handsAt'; readonly times: readonly Instant[] }
+  /** Two heights logged while it rises after a feed before the levain's. */
+  | { readonly kind: 'looks' }
+);
 
 /** A jar through a plan: its height against the band each hour, and when it is ripe. */
 export interface PlanCurve {
@@ -149,12 +159,13 @@ export interface Plan {
   readonly savings: readonly Saving[];
 }
 
-/** A jar kept leaner than its card says until an instant, and the flour that saves. Grams. */
+/** A jar kept leaner than its card says, from a feed to a feed, and the flour that saves. Grams. */
 export interface Saving {
   readonly jar: string;
   readonly keepG: number;
   readonly insteadOfG: number;
   readonly flourG: number;
+  readonly from: Instant;
   readonly until: Instant;
 }
 

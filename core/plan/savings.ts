@@ -1,4 +1,4 @@
-import { highest } from '../measure';
+import { highest, lowest } from '../measure';
 import { type PlannedJar, type Saving, type Step } from './problem';
 
 /** What feeding leaner than the cards say saves, for each jar that is fed so. */
@@ -18,6 +18,7 @@ export function savingsOf(jars: readonly PlannedJar[], steps: readonly Step[]): 
         keepG: highest(lean.map(({ keepG = 0 }) => keepG)),
         insteadOfG: jar.keepG,
         flourG: Math.round(flourG),
+        from: lowest(lean.map(({ at }) => at)),
         until: highest(lean.map(({ at }) => at)),
       },
     ];

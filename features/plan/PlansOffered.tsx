@@ -17,6 +17,7 @@ import {
   planLine,
   savingWords,
   unlikelyWords,
+  unsureWords,
   useKitchenWords,
 } from '../words';
 
@@ -40,52 +41,57 @@ export function PlansOffered({
   if (plans.length === 0 || !shown) return null;
   const follows = chosen === shown.name;
   const jarName = (id: string) => jars.find((jar) => jar.id === id)?.card.name ?? id;
-  const unlikely = unlikelyWords(
-    shown,
-    (id) => bakes.find((bake) => bake.id === id)?.name ?? 'This bake',
+  const bakeName = (id: string) => bakes.find((bake) => bake.id === id)?.name ?? 'This bake';
+  const unlikely = unlikelyWords(shown, bakeName, words);
+  const warning = unlikely && (
+    <Notice tone="beet" title="This may well not work">
+      {unlikely}
+    </Notice>
   );
   return (
-    <Folded
-      title="Plans to choose from"
-      open={!settled}
-      said={`${PLAN_WORDS[shown.name]}, followed. ${planLine(shown, words)}`}
-    >
-      <View role="radiogroup" aria-label="Plan to look at" style={styles.stack}>
-        {plans.map((plan) => (
-          <PlanRow
-            key={plan.name}
-            plan={plan}
-            on={plan === shown}
-            followed={plan.name === chosen}
-            onShow={() => onShow(plan.name)}
-          />
-        ))}
-      </View>
-      {unlikely && (
-        <Notice tone="beet" title="This may well not work">
-          {unlikely}
-        </Notice>
-      )}
-      {savingWords(shown, jarName, words).map((saving) => (
-        <Words key={saving} size="small" tone="quiet">
-          {saving}
-        </Words>
-      ))}
-      {follows ? (
-        <Button onPress={() => dispatch(planChosen(null, 'No plan is followed'))}>
-          Leave this plan
-        </Button>
-      ) : (
-        <Button
-          kind="main"
-          onPress={() =>
-            dispatch(planChosen(shown.name, `Followed: ${PLAN_WORDS[shown.name].toLowerCase()}`))
-          }
-        >
-          {chosen === null ? 'Follow it' : 'Follow this one instead'}
-        </Button>
-      )}
-    </Folded>
+    <>
+      {/* What is folded away warns nobody. */}
+      {settled && warning}
+      <Folded
+        title="Plans to choose from"
+        open={!settled}
+        said={`${PLAN_WORDS[shown.name]}, followed. ${planLine(shown, words)}`}
+      >
+        <View role="radiogroup" aria-label="Plan to look at" style={styles.stack}>
+          {plans.map((plan) => (
+            <PlanRow
+              key={plan.name}
+              plan={plan}
+              on={plan === shown}
+              followed={plan.name === chosen}
+              onShow={() => onShow(plan.name)}
+            />
+          ))}
+        </View>
+        {!settled && warning}
+        {[...unsureWords(shown, bakeName, words), ...savingWords(shown, jarName, words)].map(
+          (said) => (
+            <Words key={said} size="small" tone="quiet">
+              {said}
+            </Words>
+          ),
+        )}
+        {follows ? (
+          <Button onPress={() => dispatch(planChosen(null, 'No plan is followed'))}>
+            Leave this plan
+          </Button>
+        ) : (
+          <Button
+            kind="main"
+            onPress={() =>
+              dispatch(planChosen(shown.name, `Followed: ${PLAN_WORDS[shown.name].toLowerCase()}`))
+            }
+          >
+            {chosen === null ? 'Follow it' : 'Follow this one instead'}
+          </Button>
+        )}
+      </Folded>
+    </>
   );
 }
 

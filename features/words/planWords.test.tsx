@@ -1,5 +1,5 @@
 import { USUAL_BELIEF } from '@core/ferment';
-import { type Plan, type Step } from '@core/plan';
+import { type Plan, type Step, type Prospect } from '@core/plan';
 import { usualSettings } from '@state';
 
 import { kitchenWords } from './kitchenWords';
@@ -12,6 +12,9 @@ import {
   plannedTitle,
   slackWords,
   stepWords,
+  savingWords,
+  unlikelyWords,
+  unsureWords,
 } from './planWords';
 
 const NOW = Date.parse('2026-03-13T18:20:00Z');
@@ -74,6 +77,42 @@ it('a plan is told in a line', () => {
   expect(planLine(plan({ wanted: [], touches: 3 }), words)).toBe(
     '3 times at the jar, 100 g flour, 40 g discard.',
   );
+});
+
+it('leaner keeps are told with when, jars that are kept alike together', () => {
+  const lean = { keepG: 10, insteadOfG: 20, flourG: 40, from: at('23:00'), until: at('23:00') };
+  const later = { ...lean, until: lean.until + 3 * 86_400_000 };
+  const savings = [
+    { ...lean, jar: 'Grebe' },
+    { ...lean, jar: 'Dunlin' },
+    { ...later, jar: 'Skua' },
+    { ...lean, jar: 'Tern', flourG: 4 },
+  ];
+  expect(savingWords(plan({ savings }), (id) => id, words)).toEqual([
+    'Keeps 10 g of Grebe and Dunlin each instead of 20 g today: 80 g less flour, and as lively.',
+    'Keeps 10 g of Skua instead of 20 g until Mon 16 Mar: 40 g less flour, and as lively.',
+  ]);
+});
+
+it('a bake that may be missed says what would help, as far as something does', () => {
+  const named = () => 'Tins';
+  const wanted = (chance: number, raisedBy: Prospect['raisedBy'] = []) =>
+    plan({ wanted: [{ ...plan().wanted[0]!, chance, raisedBy }] });
+  const ways = [
+    { kind: 'otherHour', from: at('21:00'), until: at('22:00'), chance: 0.8 },
+    { kind: 'shorter', from: at('20:30'), until: at('21:30'), chance: 0.71 },
+    { kind: 'handsAt', times: [at('19:30')], chance: 0.7 },
+    { kind: 'looks', chance: 0.69 },
+  ] as const;
+  const told =
+    '80 % likely if it is wanted 21:00 to 22:00 instead, 71 % if it has to be ripe only 20:30 to 21:30, 70 % with somebody there at 19:30 and 69 % once two heights are logged while it rises, after the feed before';
+  expect(unlikelyWords(wanted(0.44, ways), named, words)).toBe(
+    `Tins is 44 % likely to be ripe in time. It would be ${told}.`,
+  );
+  expect(unlikelyWords(wanted(0.44), named, words)).toMatch(/would help little\.$/);
+  expect(unlikelyWords(wanted(0.6, ways), named, words)).toBeNull();
+  expect(unsureWords(wanted(0.6, ways), named, words)).toEqual([`Tins would be ${told}.`]);
+  expect(unsureWords(wanted(0.44, ways), named, words)).toEqual([]);
 });
 
 it('slack that begins or ends on another day says which', () => {

@@ -1,5 +1,13 @@
 import { ratioOf, ratioText } from '@core/bench';
-import { type Impossible, type Nearest, type Plan, type PlanName, type Step } from '@core/plan';
+import {
+  type Impossible,
+  type Nearest,
+  type Plan,
+  type PlanName,
+  type Step,
+  type Prospect,
+  type Raise,
+} from '@core/plan';
 
 import { type KitchenWords } from './kitchenWords';
 import { capital } from './rhythmWords';
@@ -99,25 +107,80 @@ const warmthWords = ({ waterCelsius }: Step, words: KitchenWords) =>
 const thenWords = ({ at, then }: Step, placeName: (id: string) => string, words: KitchenWords) =>
   then === undefined ? '' : `, and ${placeName(then.place)} at ${words.after(at, then.at)}`;
 
-/** What leaner keeps save, a sentence for each jar. */
-export const savingWords = (
+/** What leaner keeps save, a sentence for all jars that are kept alike. */
+export function savingWords(
   { savings }: Plan,
   jarName: (id: string) => string,
   words: KitchenWords,
-): readonly string[] =>
-  savings
+): readonly string[] {
+  const kept = savings
     .filter(({ flourG }) => flourG >= 5)
-    .map(
-      ({ jar, keepG, insteadOfG, flourG, until }) =>
-        `Keeps ${words.grams(keepG)} of ${jarName(jar)} instead of ${words.grams(insteadOfG)} ${words.day(until) === 'today' ? 'today' : `until ${words.day(until)}`}: ${words.grams(flourG)} less flour, and as lively.`,
-    );
+    .map(({ jar, keepG, insteadOfG, flourG, from, until }) => {
+      const [first, last] = [words.day(from), words.day(until)];
+      const when = first !== last ? `until ${last}` : /^to/.test(last) ? last : `on ${last}`;
+      const keep = `Keeps ${words.grams(keepG)} of`;
+      const less = `instead of ${words.grams(insteadOfG)} ${when}`;
+      return { name: jarName(jar), flourG, keep, less, alike: `${keep} ${less}` };
+    });
+  return [...new Set(kept.map(({ alike }) => alike))].map((alike) => {
+    const same = kept.filter((one) => one.alike === alike);
+    const [{ keep, less }] = same as [(typeof kept)[0]];
+    const flourG = same.reduce((sum, one) => sum + one.flourG, 0);
+    const names = NAMES.format(same.map(({ name }) => name));
+    return `${keep} ${names}${same.length > 1 ? ' each' : ''} ${less}: ${words.grams(flourG)} less flour, and as lively.`;
+  });
+}
 
-/** A bake that is more likely to miss than not, and what would help. Null where none is. */
-export function unlikelyWords({ wanted }: Plan, bakeName: (id: string) => string): string | null {
-  const unlikely = wanted.filter(({ chance }) => chance < 0.5);
+const NAMES = new Intl.ListFormat('en-GB');
+
+/** Bakes that are more likely to miss than not, and what would help. Null where none is. */
+export function unlikelyWords(
+  { wanted }: Plan,
+  bakeName: (id: string) => string,
+  words: KitchenWords,
+): string | null {
+  const unlikely = wanted.filter(isUnlikely);
   if (unlikely.length === 0) return null;
-  const names = unlikely.map(({ id, chance }) => `${bakeName(id)} (${pct(chance)})`).join(', ');
-  return `Not likely to work: ${names}. A longer window, a feed the day before, or two heights logged while it rises may help.`;
+  const each = unlikely.map((prospect) => {
+    const said = `${bakeName(prospect.id)} is ${pct(prospect.chance)} likely to be ripe in time.`;
+    const raised = raisedWords(prospect, words);
+    return `${said} ${raised ? `It would be ${raised}.` : 'Hours nearby were tried, and would help little.'}`;
+  });
+  return each.join(' ');
+}
+
+/** What would help bakes that are rather likely, but not sure: a sentence each. */
+export const unsureWords = (
+  { wanted }: Plan,
+  bakeName: (id: string) => string,
+  words: KitchenWords,
+): readonly string[] =>
+  wanted.flatMap((prospect) => {
+    const raised = isUnlikely(prospect) ? null : raisedWords(prospect, words);
+    return raised ? [`${bakeName(prospect.id)} would be ${raised}.`] : [];
+  });
+
+const isUnlikely = ({ chance }: Prospect) => chance < 0.5;
+
+/** "78 % likely if it may be ripe 10:00 to 12:00, and 70 % with somebody there at 14:00"; null where nothing helps. */
+function raisedWords({ raisedBy = [] }: Prospect, words: KitchenWords): string | null {
+  const ways = raisedBy.map(
+    (raise, i) => `${pct(raise.chance)}${i === 0 ? ' likely' : ''} ${raiseWords(raise, words)}`,
+  );
+  return ways.length > 0 ? NAMES.format(ways) : null;
+}
+
+function raiseWords(raise: Raise, words: KitchenWords): string {
+  switch (raise.kind) {
+    case 'otherHour':
+      return `if it is wanted ${words.stretch(raise.from, raise.until)} instead`;
+    case 'shorter':
+      return `if it has to be ripe only ${words.stretch(raise.from, raise.until)}`;
+    case 'handsAt':
+      return `with somebody there ${NAMES.format(raise.times.map((at) => words.at(at)))}`;
+    case 'looks':
+      return 'once two heights are logged while it rises, after the feed before';
+  }
 }
 
 /** "any time from 19:10 to 21:40", or nothing when the hour is the hour. */
@@ -213,7 +276,10 @@ export function mendedWords(
         `it is ${pct(prospect.chance)} likely to be ripe in time instead of ${pct(was.chance)}`,
       );
   }
-  return said.length > 0 ? `The plan has changed: ${said.join('; ')}.` : null;
+  if (said.length === 0) return null;
+  const unlikely = after.wanted.find(isUnlikely);
+  const raised = unlikely && raisedWords(unlikely, words);
+  return `The plan has changed: ${said.join('; ')}.${raised ? ` It would be ${raised}.` : ''}`;
 }
 
 /** The place to which a levain is moved before its bake takes it. */

@@ -1,0 +1,146 @@
+import { HOUR } from '../measure';
+import { type CourseBook, courseBookOf } from './courseBook';
+import { planFor, touchesLacking } from './explain';
+import { servedBy, withOneLevain } from './oneLevain';
+import { type JarTask } from './price';
+import { type Plan, type Problem, type Prospect, type Raise, type Wanted } from './problem';
+import { prospectOf } from './risk';
+import { isOddHour } from './slots';
+import { solvedOtherwise } from './solveJar';
+import { nothingLived } from './walk';
+
+/** A bake likelier than this needs no advice. */
+const LIKELY = 0.65;
+/** A change that gains less is none. */
+const WORTH_CHANGING = 0.12;
+/** Hours by which its window is moved, the least first. */
+const SHIFTS = [1, -1, 2, -2, 3, -3, 4, 6, 9, 12, 24];
+/** A window shorter than this is as short as people say one. */
+const SHORT_WINDOW = HOUR;
+/** Two heights of a rise leave about so much of what was not known of a pace. */
+const AFTER_LOOKS = 0.5;
+/** A pace known as well as this is not known better by two heights. */
+const WELL_KNOWN = 0.1;
+
+/**
+ * What would make each unlikely bake of a jar likelier, and how likely then. Whatever is named was tried: a plan was found
+ * with it, and its levain followed through all draws.
+ *
+ * @param prospects of the jar's bakes in one plan
+ * @returns the raises of each bake by its id, the best first; none of a bake that is likely enough
+ * @example raisesOf(task, prospects).get('saturday')?.[0] // { kind: 'shorter', from, until, chance: 0.81 }
+ */
+export function raisesOf(
+  task: JarTask,
+  prospects: readonly Prospect[],
+): ReadonlyMap<string, readonly Raise[]> {
+  const bakes = task.bakes.flatMap(servedBy);
+  return new Map(
+    bakes.flatMap((bake) => {
+      const chance = prospects.find(({ id }) => id === bake.id)?.chance ?? 1;
+      if (chance >= LIKELY) return [];
+      const raises = raisesOfOne({ ...task, bakes }, bake).filter(
+        (raise) => raise.chance >= chance + WORTH_CHANGING,
+      );
+      return [[bake.id, raises.toSorted((one, other) => other.chance - one.chance)]];
+    }),
+  );
+}
+
+/**
+ * A plan whose unlikely bakes say what would make them likelier than they are in it.
+ *
+ * @example withRaises(plan, raises).wanted[0].raisedBy
+ */
+export const withRaises = (plan: Plan, raises: ReadonlyMap<string, readonly Raise[]>): Plan => ({
+  ...plan,
+  wanted: plan.wanted.map((prospect) => {
+    const raisedBy = raises
+      .get(prospect.id)
+      ?.filter(({ chance }) => chance >= prospect.chance + WORTH_CHANGING);
+    return raisedBy?.length && prospect.chance < LIKELY ? { ...prospect, raisedBy } : prospect;
+  }),
+});
+
+function raisesOfOne(task: JarTask, bake: Wanted): readonly Raise[] {
+  const { problem, jar } = task;
+  const book = courseBookOf(problem, jar, task.start);
+  const tried = (given: Problem, other: Wanted, as = task) =>
+    triedWith({ ...as, problem: given }, other, book);
+  const raises: Raise[] = [];
+
+  const wide = bake.until - bake.from;
+  if (wide > SHORT_WINDOW) {
+    const [from, until] = [bake.from + wide / 4, bake.until - wide / 4];
+    raises.push({
+      kind: 'shorter',
+      from,
+      until,
+      chance: tried(problem, { ...bake, from, until }).chance,
+    });
+  }
+
+  const hours = otherHour(task, bake, book);
+  if (hours) raises.push({ kind: 'otherHour', ...hours });
+
+  const always = { ...problem, hands: [{ from: problem.now, until: problem.until }] };
+  const withHands = tried(always, { ...bake });
+  const times = withHands.plan ? touchesLacking(withHands.plan, problem, bake) : [];
+  const sleepless = times.some((at) => isOddHour(problem.time, at));
+  if (times.length > 0 && !sleepless)
+    raises.push({ kind: 'handsAt', times, chance: withHands.chance });
+
+  const asItIs = tried(problem, { ...bake });
+  if (asItIs.levain?.before?.step && jar.paceSd > WELL_KNOWN) {
+    const known = { ...jar, paceSd: AFTER_LOOKS * jar.paceSd };
+    const { chance } = tried(problem, { ...bake }, { ...task, jar: known, lived: nothingLived() });
+    raises.push({ kind: 'looks', chance });
+  }
+  return raises;
+}
+
+/** The nearest window in which a bake is likely, or the one in which it is likeliest. Null where it can be had in none. */
+function otherHour(task: JarTask, bake: Wanted, book: CourseBook) {
+  const { problem } = task;
+  const windows = SHIFTS.map((hours) => ({
+    ...bake,
+    from: bake.from + hours * HOUR,
+    until: bake.until + hours * HOUR,
+  })).filter(({ from, until }) => from > problem.now && until < problem.until);
+  const found: (Wanted & { readonly chance: number })[] = [];
+  for (const window of windows) {
+    const { chance } = triedWith(task, window, book, 'quickly');
+    if (chance >= LIKELY) return { from: window.from, until: window.until, chance };
+    found.push({ ...window, chance });
+  }
+  const thorough = found
+    .toSorted((one, other) => other.chance - one.chance)
+    .slice(0, LOOKED_INTO)
+    .map(({ chance: _, ...window }) => {
+      const { from, until } = window;
+      return { from, until, chance: triedWith(task, window, book).chance };
+    })
+    .toSorted((one, other) => other.chance - one.chance);
+  return thorough[0] ?? null;
+}
+
+/** Windows that are tried in other ways than the first that is found. */
+const LOOKED_INTO = 3;
+
+/** A jar's plan with one of its bakes had otherwise, that bake's levain, and how likely it is in time; nought without a plan. */
+function triedWith(task: JarTask, other: Wanted, book: CourseBook, how?: 'quickly') {
+  const { problem, jar } = task;
+  const bakes = withOneLevain(
+    problem,
+    jar,
+    task.bakes
+      .map((one) => (one.id === other.id ? other : one))
+      .toSorted((a, b) => a.from - b.from),
+  );
+  const first = planFor(task, problem, bakes, book);
+  if (!first) return { plan: null, levain: null, chance: 0 };
+  const plan = how === 'quickly' ? first : solvedOtherwise({ ...task, bakes }, first);
+  const { id } = bakes.find((bake) => servedBy(bake).some((one) => one.id === other.id))!;
+  const levain = plan.levains.get(id)!.stretch.beginning;
+  return { plan, levain, chance: prospectOf(problem, jar, levain, other).chance };
+}
