@@ -1,6 +1,6 @@
 import { DAY, HOUR, kitchenTime } from '../measure';
 import { type JarEvent } from './events';
-import { someFeed, someStart } from './someJar.testing';
+import { someCard, someFeed, someStart } from './someJar.testing';
 import { yearOf } from './yearOf';
 
 const T0 = Date.parse('2026-01-01T00:00:00Z');
@@ -27,7 +27,15 @@ describe('a year of a jar', () => {
 
   it('counts what lies in it, and nothing before or after', () => {
     expect(year).toMatchObject({ feeds: 4, flourG: 320, looks: 1, usualHour: 7 });
-    expect(year.longestRestH).toBe(7 * 24);
+  });
+
+  it('rested longest between two feeds, or since the last: to its end, or until the jar was put away', () => {
+    const longest = (...of: readonly JarEvent[]) => yearOf(of, span, time).longestRestH;
+    expect(longest(...feeds)).toBeCloseTo(21 * 24 - 1.5);
+    const card = someCard({ archived: true });
+    const putAway: JarEvent = { kind: 'described', id: 'put', jar: 'tern', at: iso(24 * 10), card };
+    expect(longest(...feeds, putAway)).toBeCloseTo(7 * 24);
+    expect(longest(feeds[0]!)).toBeCloseTo(30 * 24 - 1.5);
   });
 
   it('has the highest, the peak, and each bake with how it turned out', () => {

@@ -10,7 +10,7 @@ export interface JarYear {
   readonly looks: number;
   /** The hour of the day at which it was most often fed; null without a feed. */
   readonly usualHour: number | null;
-  /** The longest it went from one feed to the next, hours; null with fewer than two. */
+  /** The longest it went without a feed, hours: from one to the next, or from the last until it was put away or the stretch ends. */
   readonly longestRestH: number | null;
   /** The highest it was seen, 1 at the band, and when; null where nobody saw it rise. */
   readonly highest: { readonly at: Instant; readonly height: number } | null;
@@ -47,7 +47,12 @@ export function yearOf(
     const hour = Math.floor(time.hourOfDay(instantOf(feed)));
     hours.set(hour, (hours.get(hour) ?? 0) + 1);
   }
-  const rests = feeds.slice(1).map((feed, i) => (instantOf(feed) - instantOf(feeds[i]!)) / HOUR);
+  const putAway = own.findLast((event) => event.kind === 'described' && event.card.archived);
+  const rests = feeds.map((feed, i) => {
+    const gone = putAway && instantOf(putAway) > instantOf(feed) ? instantOf(putAway) : until;
+    const next = feeds[i + 1];
+    return (Math.min(next ? instantOf(next) : until, gone) - instantOf(feed)) / HOUR;
+  });
   let highest: JarYear['highest'] = null;
   for (const chapter of chapters) {
     const rise = riseOf(chapter);

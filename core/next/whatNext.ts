@@ -1,5 +1,5 @@
 import { type BowlBuild, type Promised, type Standing } from '../journal';
-import { HOUR, type Instant } from '../measure';
+import { DAY, HOUR, type Instant } from '../measure';
 import { type Plan, type Step } from '../plan';
 import { type NextFeed, type Run } from '../rescue';
 import { type FeedReason, needOf } from './need';
@@ -40,6 +40,8 @@ export interface WhatNext {
   readonly by: Instant | null;
   /** When waiting longer begins to do harm; null when that is far, or nobody knows. */
   readonly harmAt: Instant | null;
+  /** Its times are forecast over so long that only their days are known. */
+  readonly toDay?: true;
   /** The time for it has passed. It stays so until it is done, put off or overtaken. */
   readonly late: boolean;
 }
@@ -107,8 +109,14 @@ export function whatNext(ahead: JarAhead): WhatNext {
   // What the plan leaves to rest keeps well by its reckoning; harm is told all the same.
   if (until !== undefined && until > now && (harmAt === null || harmAt > until))
     return answer({ is: 'rests', until }, until, null);
-  return answer({ is: 'feed', reason: need.reason }, need.from, need.by);
+  const feed = answer({ is: 'feed', reason: need.reason }, need.from, need.by);
+  return need.reason !== 'rhythm' && (need.by ?? need.from) - standing.jar.since > HOURS_KNOWN
+    ? { ...feed, toDay: true }
+    : feed;
 }
+
+/** A forecast over longer than this tells the day and not the hour. */
+const HOURS_KNOWN = 7 * DAY;
 
 /** A levain is for its dough while it is ripe, or for its next build. */
 function intoDough({ jar, outlook, now }: Standing, wish: WishAhead | null): WhatNext {

@@ -15,12 +15,23 @@ describe('going away', () => {
   const jar = {
     mix: starterIn('ripe', { white: 1 }, 100, 180),
     keepG: 20,
+    hydrationPct: 100,
     flour: { white: 1 },
     vessel: { emptyG: 300, capacityMl: 500 },
     pace: USUAL_PACE,
     roomCelsius: 22,
     fridgeCelsius: 5,
   };
+
+  it('is left as wet as it is kept, or stiffer', () => {
+    const water = (hydrationPct: number) =>
+      (['leanFeed', 'stiffBall'] as const).map(
+        (leaving) => leave({ ...jar, hydrationPct }, leaving, 7).before!.waterG,
+      );
+    expect(water(60)).toEqual([60, 50]);
+    expect(water(45)).toEqual([45, 45]);
+    expect(water(125)).toEqual([125, 50]);
+  });
 
   it('for longer needs more feeds afterwards, and takes longer to be ripe', () => {
     const [week, month, season] = [7, 30, 90].map((days) => leave(jar, 'leanFeed', days));

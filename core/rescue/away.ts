@@ -31,6 +31,8 @@ export interface LeavingOutcome {
 export interface LeavingJar {
   readonly mix: Mix;
   readonly keepG: number;
+  /** Of its usual feed. */
+  readonly hydrationPct: number;
   readonly flour: Blend;
   readonly vessel: Vessel;
   readonly pace: Pace;
@@ -41,6 +43,8 @@ export interface LeavingJar {
 /** Out for so long before the fridge, hours: it goes to sleep neither hungry nor bursting. */
 const OUT_BEFORE_H = 1.5;
 const IN_TIME_H = 14;
+/** Water over flour of a stiff ball. */
+const BALL = 0.5;
 const MOST_FEEDS = 8;
 
 /** Feeds that keepers give what was dried or frozen, and the days they take. */
@@ -54,10 +58,12 @@ const WOKEN = { dry: { feedsAfter: 4, readyH: 4 * 24 }, freeze: { feedsAfter: 3,
 export function leave(jar: LeavingJar, leaving: Leaving, days: number): LeavingOutcome {
   if (leaving === 'dry' || leaving === 'freeze') return asBackup(leaving, days);
   const keepG = Math.min(jar.keepG, 20);
-  const before =
-    leaving === 'leanFeed'
-      ? { keepG, flourG: 5 * keepG, waterG: 5 * keepG }
-      : { keepG, flourG: 5 * keepG, waterG: Math.round(2.5 * keepG) };
+  const wet = jar.hydrationPct / 100;
+  const before = {
+    keepG,
+    flourG: 5 * keepG,
+    waterG: Math.round(5 * keepG * (leaving === 'leanFeed' ? wet : Math.min(BALL, wet))),
+  };
   const conditions = (celsius: (hours: number) => number) => ({
     air: celsius,
     vessel: jar.vessel,
@@ -71,7 +77,7 @@ export function leave(jar: LeavingJar, leaving: Leaving, days: number): LeavingO
   let mix = away;
   let hours = 0;
   for (let feeds = 1; feeds <= MOST_FEEDS; feeds++) {
-    mix = feed(mix, { keepG: 20, flourG: 40, waterG: 40, flour: jar.flour });
+    mix = feed(mix, { keepG: 20, flourG: 40, waterG: 40 * wet, flour: jar.flour });
     const inRoom = conditions(() => jar.roomCelsius);
     const { doublesAtH, ripeFromH, peaksAtH } = forecast(mix, inRoom, 48);
     if (ripeFromH !== null && doublesAtH !== null && doublesAtH <= IN_TIME_H)

@@ -142,7 +142,7 @@ function AfterWords({
         </Words>
       )}
       <Words>
-        {`It takes ${feeds}, one part to two and two in a room. Begun on the day of return, ripe about ${words.about(home + readyH * HOUR)}.`}
+        {`It takes ${feeds}, one part to two of flour, in a room. Begun on the day of return, ripe about ${words.about(home + readyH * HOUR)}.`}
       </Words>
       {begin && ripeBy !== null && (
         <Words strong tone={begin.inTime ? 'ink' : 'crust'}>
@@ -169,6 +169,7 @@ function useOutcomes(jar: Jar, days: number): Readonly<Record<Leaving, LeavingOu
     const left = {
       mix: mixAt(jar, now, context),
       keepG: jar.card.keepG,
+      hydrationPct: (100 * jar.card.ratio.water) / jar.card.ratio.flour,
       flour: feedFlour(jar, tubs).flour,
       vessel: jar.card.vessel,
       pace: context.pace,

@@ -78,7 +78,9 @@ function numbersOf(standing: Standing, words: KitchenWords): readonly ExplainedN
   const { forecast } = outlook;
   const upward = risesUpward(jar.fedMix.hydrationPct);
   const fullRise = fullRiseWords(jar.fedMix.flour);
-  const at = (h: number) => words.about(jar.since + h * HOUR);
+  // What is forecast over more than a week is known to the day.
+  const at = (h: number) =>
+    h > 7 * 24 ? words.day(jar.since + h * HOUR) : words.about(jar.since + h * HOUR);
   const after = (h: number) => `${words.span(h)} after the feed`;
   const warmth = place ? `in “${place.name}”` : 'in its place';
   const mean = forecast.curve.reduce((sum, m) => sum + m.celsius, 0) / forecast.curve.length;

@@ -34,7 +34,7 @@ export function YearScreen() {
         ? { from: now - 365 * DAY, until: now + 1 }
         : {
             from: words.instantOf(`${chosen}-01-01T00:00`),
-            until: words.instantOf(`${Number(chosen) + 1}-01-01T00:00`),
+            until: Math.min(now + 1, words.instantOf(`${Number(chosen) + 1}-01-01T00:00`)),
           },
     [chosen, now, words],
   );

@@ -31,7 +31,7 @@ export function TubsPanel() {
               ? '.'
               : use.priced > 0.99
                 ? `, for ${words.money(use.costPerWeek)}.`
-                : `; of ${Math.round(use.priced * 100)} % the price is known: ${words.money(use.costPerWeek)}.`
+                : `. The ${Math.round(use.priced * 100)} % with a known price costs ${words.money(use.costPerWeek)}.`
           }`}
         </Words>
       )}

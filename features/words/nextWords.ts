@@ -36,6 +36,7 @@ export function nextTitle(next: WhatNext, name: string, now: Instant, words: Kit
   if (because.reason === 'onlyForBakes' && (by === null || from > now))
     return `${name} rests until a bake`;
   if (late) return `Feed ${name} now: it was due ${dueWords(next, words)}`;
+  if (next.toDay) return dayTitle(next, name, now, words);
   if (because.reason === 'rhythm') return `Feed ${name} about ${words.about(by!)}`;
   if (because.reason === 'warming') return `Feed ${name} by ${words.about(by!)}`;
   if (from > now) return `Feed ${name} from ${words.about(from)}`;
@@ -43,11 +44,21 @@ export function nextTitle(next: WhatNext, name: string, now: Instant, words: Kit
   return by - now < HOUR / 12 ? `Feed ${name} now` : `Feed ${name} by ${words.about(by)}`;
 }
 
+/** As far as only the day is known: "Feed Skua today", "Feed Skua by Fri 4 Dec". */
+function dayTitle({ from, by }: WhatNext, name: string, now: Instant, words: KitchenWords): string {
+  const day = (at: Instant) => words.day(at);
+  if (from > now && day(from) !== 'today') return `Feed ${name} from ${day(from)}`;
+  if (by === null) return `${name} can wait`;
+  return `Feed ${name} ${day(by) === 'today' ? 'today' : `by ${day(by)}`}`;
+}
+
 /** "by 19:55"; a rhythm has an hour at which it is due. */
-const dueWords = ({ because, by }: WhatNext, words: KitchenWords): string =>
-  because.is === 'feed' && because.reason === 'rhythm'
+const dueWords = ({ because, by, toDay }: WhatNext, words: KitchenWords): string => {
+  if (toDay) return words.day(by!);
+  return because.is === 'feed' && because.reason === 'rhythm'
     ? words.about(by!)
     : `by ${words.about(by!)}`;
+};
 
 function programmeTitle(
   verdict: Run['verdict'],
@@ -176,12 +187,19 @@ function feedReason(
   }
 }
 
+/** A forecast over longer than this tells the day and not the hour. */
+const DAY_KNOWN = 7 * DAY;
+/** After a longer rest one feed is rarely enough. */
+const LONG_REST = 10 * DAY;
+
 /** What waiting costs, for what is late or out of food: nothing is said to be dying that a feed puts right. */
 function lateWords(
   { because, harmAt, late }: WhatNext,
   { now, stage, jar, place }: Standing,
   words: KitchenWords,
 ): string {
+  const toDay = harmAt !== null && harmAt - jar.since > DAY_KNOWN;
+  const after = harmAt === null ? '' : toDay ? words.day(harmAt) : words.about(harmAt);
   if (because.is !== 'feed' || because.reason === 'neglected' || jar.unfedH) return '';
   const hungry = stage === 'hungry' || stage === 'hooch';
   if (because.reason === 'onlyForBakes')
@@ -194,9 +212,9 @@ function lateWords(
   if (because.reason === 'rhythm') return '';
   if (harmAt !== null && harmAt <= now)
     return ' Half of its yeast has starved: it comes back, but it may take more than one feed.';
-  return harmAt === null
-    ? ' A feed now puts it right.'
-    : ` A feed now puts it right; after ${words.about(harmAt)} it may take more than one.`;
+  if (now - jar.since > LONG_REST)
+    return ` Two or three feeds bring it back to strength${after && `; from ${after} on it may take more`}.`;
+  return ` A feed now puts it right${after && `; after ${after} it may take more than one`}.`;
 }
 
 /** A few words under a jar on the shelf: how it stands, and what is next. */

@@ -147,6 +147,16 @@ it('no hour is told of a jar that nobody saw fed, and nobody is said to have kno
   expect(offenders(bad)).toEqual([]);
 });
 
+it('what is forecast from a feed weeks ago is told to the day, however near', () => {
+  const jar = foldJar(eventsOf('white', 'fridge', 'fed'), context)!.jar;
+  const outlook = outlookOf(jar, context, 1500, undefined, SKETCHED);
+  const { feedByH, emptyAtH } = outlook.forecast;
+  const near = [emptyAtH! - 5, feedByH! - 10, feedByH! - 1, feedByH! + 5];
+  const told = near.map((hours) => tell('white, fridge', jar, outlook, hours));
+  expect(told.map(({ next }) => next.toDay)).toEqual([true, true, true, true]);
+  for (const { title, reason } of told) expect(`${title} ${reason}`).not.toMatch(/\d:\d\d/);
+});
+
 it('late stays by its hour, and no deadline that is told lies in the past without being told as late', () => {
   expect(
     offenders(
