@@ -176,7 +176,7 @@ test('without a scale: cups beside the grams, and cups typed @phone', async ({ p
   await expect(page.getByText('18 g over. That is fine: flour will follow.')).toBeVisible();
   await page.getByLabel('Scale reads, or cups').fill('half a jug');
   await kitchen.button('Water is in').click();
-  await expect(page.getByText('Give a weight in grams.')).toBeVisible();
+  await expect(page.getByText('Give a weight: 80, 3 oz or ½ cup will do.')).toBeVisible();
   await expect(page.getByLabel('Scale reads, or cups')).toHaveValue('half a jug');
   await kitchen.open('/dough', 'demo');
   await expect(
@@ -243,7 +243,7 @@ test('after taking for a bake, what stays is fed @phone', async ({ page, kitchen
   await kitchen.button('Take out').click();
   const sheet = page.getByRole('dialog', { name: 'Take from Grebe' });
   await sheet.getByRole('button', { name: 'Take it out, then feed what stays' }).click();
-  await expect(sheet.getByText('Give a weight in grams.')).toBeVisible();
+  await expect(sheet.getByText('Give a weight: 80, 3 oz or ½ cup will do.')).toBeVisible();
   await sheet.getByLabel('How much').fill('150');
   await sheet.getByRole('button', { name: 'Take it out, then feed what stays' }).click();
   await expect(page.getByText('Grebe at the bench · 1 of 5')).toBeVisible();

@@ -172,7 +172,7 @@ test.describe('bad input @phone', () => {
     for (const [typed, says] of [
       ['0', 'More than nothing, please.'],
       ['-4', 'More than nothing, please.'],
-      ['a lot', 'Give a weight in grams.'],
+      ['a lot', 'Give a weight: 80, 3 oz or ½ cup will do.'],
       ['99999', 'That is more than ten kilograms. Check the number.'],
     ] as const) {
       await page.getByLabel('Scale reads').fill(typed);

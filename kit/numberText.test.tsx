@@ -1,4 +1,4 @@
-import { parseNumber } from './numberText';
+import { parseNumber, riseFromText } from './numberText';
 
 it.each([
   ['23', 23],
@@ -14,4 +14,18 @@ it.each([
 it.each(['', '  ', 'a lot', '1e9', '1,2,3', '--3', 'NaN', 'Infinity', '12 cups'])(
   'takes %j for no number',
   (text) => expect(parseNumber(text)).toBeNaN(),
+);
+
+it.each([
+  ['85 %', 85],
+  ['-10', -10],
+  ['Doubled', 100],
+  ['tripled', 200],
+  ['2x', 100],
+  ['×2.5', 150],
+  ['1,85 times the band', 85],
+])('reads a rise of %j as %d %', (text, pct) => expect(riseFromText(text)).toBe(pct));
+
+it.each(['', 'high', 'x', '2x2', 'times'])('%j is no rise', (text) =>
+  expect(riseFromText(text)).toBeNaN(),
 );

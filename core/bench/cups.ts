@@ -71,14 +71,33 @@ const UNITS: Readonly<Record<string, Measure>> = {
   cup: 'cup',
   cups: 'cup',
   c: 'cup',
+  tbs: 'tablespoon',
   tbsp: 'tablespoon',
+  tbsps: 'tablespoon',
   tablespoon: 'tablespoon',
   tablespoons: 'tablespoon',
   tsp: 'teaspoon',
+  tsps: 'teaspoon',
   teaspoon: 'teaspoon',
   teaspoons: 'teaspoon',
   ml: 'millilitre',
 };
+
+/** Counts in words, as they are said: "half a cup", "one and a half cups", "a tablespoon". */
+const SAID: readonly (readonly [RegExp, string])[] = [
+  [/\bthree[\s-]quarters?(?: of)?(?: an?)?\b/gi, '¾'],
+  [/\btwo[\s-]thirds?(?: of)?(?: an?)?\b/gi, '⅔'],
+  [/\b(?:an? |one )?half(?: of)?(?: an?)?\b/gi, '½'],
+  [/\b(?:an? |one )?quarter(?: of)?(?: an?)?\b/gi, '¼'],
+  [/\b(?:an? |one )?third(?: of)?(?: an?)?\b/gi, '⅓'],
+  [/\b(?:an?|one)\b/gi, '1'],
+  [/\btwo\b/gi, '2'],
+  [/\bthree\b/gi, '3'],
+  // One and a half is one count.
+  [/(\d)\s+and\s+([¼⅓½⅔¾]|\d+\/\d+)/gi, '$1 $2'],
+];
+const inFigures = (text: string) =>
+  SAID.reduce((said, [words, figure]) => said.replace(words, figure), text);
 
 /**
  * Reads "1 1/2 cups", "⅓ cup and 1 tbsp", "¾ cup" or "120 ml" as grams of an ingredient.
@@ -88,12 +107,12 @@ const UNITS: Readonly<Record<string, Measure>> = {
  * @example Math.round(gramsFromMeasure('120 ml', 'water')) // = 120
  */
 export function gramsFromMeasure(text: string, ingredient: Ingredient): number | null {
-  const parts = text.split(/\s+and\s+|\s*\+\s*/i);
+  const parts = inFigures(text).split(/\s+and\s+|\s*\+\s*/i);
   if (parts.length > 1) {
     const grams = parts.map((part) => gramsFromMeasure(part, ingredient));
     return grams.includes(null) ? null : grams.reduce<number>((sum, g) => sum + g!, 0);
   }
-  const given = /^\s*([\d\s.,/¼⅓½⅔¾]+?)\s*([a-z]+)\.?\s*$/i.exec(text);
+  const given = /^\s*([\d\s.,/¼⅓½⅔¾]+?)\s*([a-z]+)\.?\s*$/i.exec(parts[0]!);
   const measure = given && UNITS[given[2]!.toLowerCase()];
   const count = given ? countFrom(given[1]!) : NaN;
   return measure && count > 0 ? volumeToGrams(count, measure, ingredient) : null;

@@ -25,9 +25,9 @@ const THOUSANDS_OF_GRAMS = /^[1-9]\d{0,2}([,\s\u00a0]\d{3})+$/;
  * A weight as bakers write it: grams, or with a unit, or by cups and spoons of an ingredient.
  *
  * @returns grams; NaN where it is no weight
- * @example gramsFromText('8 oz', 'white') // 226.8
- * @example gramsFromText('½ cup and 1 tbsp', 'water') // 133.3
- * @example gramsFromText('2 tbsp', 'water') // = 29.6
+ * @example gramsFromText('8 oz', 'white') // = 227
+ * @example gramsFromText('½ cup and 1 tbsp', 'water') // = 133
+ * @example gramsFromText('half a cup', 'water') // = 119
  */
 export function gramsFromText(text: string, ingredient: Ingredient): number {
   const weight = WEIGHT.exec(text);
@@ -37,7 +37,12 @@ export function gramsFromText(text: string, ingredient: Ingredient): number {
     // Less than nothing is read as such, for whoever asked to say so.
     const sign = weight[1] === '' || weight[1] === '+' ? 1 : -1;
     const parted = (unit === 1 ? THOUSANDS_OF_GRAMS : THOUSANDS).test(count);
-    return sign * unit * countFrom(parted ? count.replace(/[\s,]/g, '') : count);
+    const grams = unit * countFrom(parted ? count.replace(/[\s,]/g, '') : count);
+    return sign * (/g/.test(weight[3]!.toLowerCase()) || unit === 1 ? grams : asKnown(grams));
   }
-  return gramsFromMeasure(text, ingredient) ?? NaN;
+  return asKnown(gramsFromMeasure(text, ingredient) ?? NaN);
 }
+
+/** By cups, spoons and ounces nobody knows a weight better than this: whole grams, and halves of the little ones. */
+const asKnown = (grams: number): number =>
+  grams >= 10 ? Math.round(grams) : Math.max(0.5, Math.round(2 * grams) / 2);

@@ -41,8 +41,8 @@ describe('notes in a table', () => {
       whole,
     );
     expect(fed('date,keep,flour oz,water oz', '2026-03-01 10:30,1,2,2')).toMatchObject({
-      keepG: 28.3,
-      flourG: 56.7,
+      keepG: 28,
+      flourG: 57,
     });
     expect(fed('date,keep,flour,water', '2026-03-01 10:30,20,½ cup,1/4 cup')).toMatchObject({
       flourG: expect.closeTo(60, 0) as number,
@@ -52,7 +52,7 @@ describe('notes in a table', () => {
     expect(fed('date,keep,flour,water', '2026-03-01 10:30,"1,500",1 kg,2 lb')).toMatchObject({
       keepG: 1500,
       flourG: 1000,
-      waterG: 907.2,
+      waterG: 907,
     });
     expect(fed('date,ratio,keep', '2026-03-01 10:30,1:4:3,20')).toMatchObject({
       flourG: 80,

@@ -71,7 +71,7 @@ describe('an hour', () => {
 
 describe('a weight', () => {
   it.each<[number, string[]]>([
-    [NaN, ['Give a weight in grams.']],
+    [NaN, ['Give a weight: 80, 3 oz or ½ cup will do.']],
     [0, ['More than nothing, please.']],
     [-3, ['More than nothing, please.']],
     [0.1, []],
@@ -113,8 +113,8 @@ describe('a feed', () => {
     expect(fed({ flourG: 0 })).toEqual([]);
     expect(fed({ flourG: 0, waterG: 0 })).toEqual(['flour: More than nothing, please.']);
     expect(fed({ keepG: 0 })).toEqual(['keep: More than nothing, please.']);
-    expect(fed({ flourG: NaN })).toEqual(['flour: Give a weight in grams.']);
-    expect(fed({ waterG: NaN })).toEqual(['water: Give a weight in grams.']);
+    expect(fed({ flourG: NaN })).toEqual(['flour: Give a weight: 80, 3 oz or ½ cup will do.']);
+    expect(fed({ waterG: NaN })).toEqual(['water: Give a weight: 80, 3 oz or ½ cup will do.']);
     expect(fed({ flourG: 12_000, waterG: 11_000 })).toHaveLength(2);
   });
 

@@ -110,7 +110,7 @@ export function timeObjections(at: Instant, now: Instant): readonly Objection[] 
  * @example weightObjections('water', 40) // = []
  */
 export function weightObjections(field: string, grams: number): readonly Objection[] {
-  if (Number.isNaN(grams)) return [{ field, message: 'Give a weight in grams.' }];
+  if (Number.isNaN(grams)) return [{ field, message: 'Give a weight: 80, 3 oz or ½ cup will do.' }];
   if (grams < LEAST_G) return [{ field, message: 'More than nothing, please.' }];
   if (grams > MOST_WEIGHED_G)
     return [{ field, message: 'That is more than ten kilograms. Check the number.' }];

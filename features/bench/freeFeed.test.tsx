@@ -62,7 +62,7 @@ describe('adding to what is there', () => {
     await press('It is in');
     await press('The band is set');
     await press('The feed is done');
-    expect(lastFed(store)).toMatchObject({ flourG: 60, waterG: 59.3 });
+    expect(lastFed(store)).toMatchObject({ flourG: 60, waterG: 59 });
   });
 });
 

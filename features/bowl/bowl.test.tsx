@@ -76,7 +76,7 @@ describe('a levain in a bowl', () => {
     await type('Flour', 'some');
     await press('It is mixed');
     expect(screen.getByText(/There are only about \d+ g in the jar/)).toBeVisible();
-    expect(screen.getByText('Give a weight in grams.')).toBeVisible();
+    expect(screen.getByText('Give a weight: 80, 3 oz or ½ cup will do.')).toBeVisible();
     expect(screen.getByDisplayValue('some')).toBeVisible();
     expect(selectBowls(store.getState())).toEqual([]);
   });

@@ -13,7 +13,7 @@ import {
   Button,
   Words,
   jarPicture,
-  parseNumber,
+  riseFromText,
   useRestingText,
 } from '@kit';
 import { byField, doneTo, useAppDispatch, withdrawEntries } from '@state';
@@ -54,7 +54,7 @@ export function LookPanel({
   const expected = Math.round((expectedHeight - 1) * 100);
   const foretold = useRestingText(String(expected));
   const shown = rise ?? foretold.text;
-  const pct = parseNumber(shown);
+  const pct = riseFromText(shown);
   const height = Number.isNaN(pct) ? expectedHeight : 1 + pct / 100;
   // Gas is reckoned by volume; in a tapered jar that is not what the height says.
   const volume = volumeRise(vessel, fill, height);
@@ -74,7 +74,7 @@ export function LookPanel({
             rise: measured ? volumeRise(vessel, fill, 1 + pct / 100) : undefined,
             ...(seen.streak.trim() === ''
               ? {}
-              : { streak: volumeRise(vessel, fill, 1 + parseNumber(seen.streak) / 100) }),
+              : { streak: volumeRise(vessel, fill, 1 + riseFromText(seen.streak) / 100) }),
             ...(seen.sign ? { sign: seen.sign } : {}),
             ...(seen.smell ? { smell: seen.smell } : {}),
             ...(seen.bubbles ? { bubbles: seen.bubbles } : {}),
@@ -110,7 +110,7 @@ export function LookPanel({
     <Panel label="Log a look">
       {doubted && (
         <Notice
-          title={`${upWords(parseNumber(doubted.said))}: is that right?`}
+          title={`${upWords(riseFromText(doubted.said))}: is that right?`}
           actions={
             <>
               <Button onPress={() => setDoubted(null)}>Yes, it was so</Button>

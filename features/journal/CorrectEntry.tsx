@@ -5,7 +5,7 @@ import { gramsFromText } from '@core/bench';
 import { type JarEvent, instantOf } from '@core/journal';
 import { type Ingredient, mainFlour } from '@core/measure';
 import { type Correction, correct, correctable } from '@core/verbs/correct';
-import { Button, Field, MomentField, Words, parseNumber } from '@kit';
+import { Button, Field, MomentField, Words, riseFromText } from '@kit';
 import { byField, done, selectJarEvents, selectLog, useAppDispatch, useAppSelector } from '@state';
 
 import { WeightField } from '../parts/WeightField';
@@ -121,7 +121,7 @@ const ingredientOf = (part: Weight, event: JarEvent): Ingredient => {
 
 function readAs(part: Part, said: string, event: JarEvent): string | number {
   if (part === 'note') return said.trim();
-  if (part === 'height') return Math.round(100 + parseNumber(said)) / 100;
+  if (part === 'height') return Math.round(100 + riseFromText(said)) / 100;
   return gramsFromText(said, ingredientOf(part, event));
 }
 

@@ -126,7 +126,9 @@ describe('the journal', () => {
     await touch('button', 'Put it right');
     await type('Keep', 'much');
     await touch('button', 'Save it so');
-    expect(screen.getByLabelText('Keep')).toHaveAccessibleDescription('Give a weight in grams.');
+    expect(screen.getByLabelText('Keep')).toHaveAccessibleDescription(
+      'Give a weight: 80, 3 oz or ½ cup will do.',
+    );
     expect(screen.getByLabelText('Keep')).toHaveValue('much');
     await type('Keep', '25');
     await touch('button', 'Save it so');
