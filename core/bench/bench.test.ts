@@ -165,16 +165,19 @@ describe('stirring down', () => {
     flour: { white: 1 },
   });
 
-  it('comes before the rim, and what rises then stays below what it would have been', () => {
+  it('comes before the rim, as often as it takes, and what rises then stays below it', () => {
     const whole = forecast(mix, conditions, 48);
-    const stirred = stirDown(mix, conditions, 1.8, 48)!;
-    expect(heightAt(whole.curve, stirred.atH)).toBeLessThan(1.8);
-    expect(stirred.atH).toBeLessThan(whole.peaksAtH!);
-    expect(stirred.peakHeight).toBeLessThan(whole.peakHeight);
-    expect(stirred.peaksAtH!).toBeGreaterThan(stirred.atH);
+    const { atH, peakHeight, peaksAtH } = stirDown(mix, conditions, 2.4, 48)!;
+    expect(whole.peakHeight).toBeGreaterThan(2.4);
+    expect(atH).toHaveLength(2);
+    expect(heightAt(whole.curve, atH[0]!)).toBeLessThan(2.4);
+    expect(atH[1]! - atH[0]!).toBeGreaterThan(1);
+    expect(peaksAtH!).toBeGreaterThan(atH[1]!);
+    expect(peakHeight).toBeLessThan(2.4);
   });
 
-  it('is not asked of a mix that never comes near the rim', () => {
+  it('is not asked of a mix that never comes near the rim, nor of one that climbs out all the same', () => {
     expect(stirDown(mix, conditions, 5, 48)).toBeNull();
+    expect(stirDown(mix, conditions, 1.8, 48)).toBeNull();
   });
 });

@@ -124,10 +124,15 @@ describe('a feed that is tried', () => {
     expect(fits.stirred).toBeNull();
     const full = tried({ keepG: 30, flourG: 120, waterG: 120 });
     expect(full.room.verdict).toBe('overflows');
-    const { atH, peakHeight } = full.stirred!;
-    expect(atH).toBeLessThan(full.forecast.peaksAtH!);
-    expect(atH).toBeGreaterThan(1);
-    expect(peakHeight).toBeLessThan(full.forecast.peakHeight);
+    // So full that it climbs out however often it is stirred.
+    expect(full.stirred).toBeNull();
+    const hardly = Array.from({ length: 40 }, (_, i) => 95 + i)
+      .map((flourG) => tried({ keepG: 20, flourG, waterG: flourG }))
+      .find(({ stirred }) => stirred !== null)!;
+    const { atH, peakHeight, peaksAtH } = hardly.stirred!;
+    expect(hardly.room.filledAtPeak).toBeGreaterThan(1);
+    expect(peakHeight * hardly.room.filled).toBeLessThan(1);
+    expect(peaksAtH!).toBeGreaterThan(atH.at(-1)!);
     // The same in a jar that is twice as wide.
     const wide = someCard({ vessel: { emptyG: 500, capacityMl: 1000 } });
     const events = [someStart(iso(48), { card: wide }), someFeed('fed', iso(24))];

@@ -270,12 +270,18 @@ describe('mix, mark and place', () => {
     for (const step of ['Keep is in', 'Water is in', 'Flour is in']) await press(step);
   };
 
-  it('warns of a jar that is too small, and of the hour to stir it down', async () => {
-    atTheBench(tern({ ratio: { flour: 5, water: 5 } }, { capacityMl: 250 }));
-    await toMix();
-    expect(screen.getByText('It will climb out of the jar')).toBeVisible();
-    expect(screen.getByText(/Or stir it down about/)).toBeVisible();
-  });
+  it.each([
+    [250, false],
+    [495, true],
+  ])(
+    'warns of a jar of %d ml, and of the hour to stir it down where that helps',
+    async (ml, helps) => {
+      atTheBench(tern({ ratio: { flour: 5, water: 5 } }, { capacityMl: ml }));
+      await toMix();
+      expect(screen.getByText('It will climb out of the jar')).toBeVisible();
+      expect(screen.queryAllByText(/Or stir it down about/)).toHaveLength(helps ? 1 : 0);
+    },
+  );
 
   it('does not write a feed of the time to come, and says at which field', async () => {
     const store = atTheBench();

@@ -91,7 +91,7 @@ export function BakeSheet({ onClose }: { readonly onClose: () => void }) {
         problem={problems.at ?? null}
       />
       <Choice
-        label="Give or take"
+        label="You may be early or late by"
         options={[
           { is: 0.5, text: 'half an hour' },
           { is: 1, text: 'an hour' },

@@ -15,7 +15,7 @@ import {
   useAppSelector,
 } from '@state';
 
-import { BACKUP_WORDS, PROGRAMME_WORDS, useKitchenWords } from '../words';
+import { BACKUP_WORDS, PROGRAMME_WORDS, feedsBack, guessedFeed, useKitchenWords } from '../words';
 import { BeginSheet } from './BeginSheet';
 import { JoinSheet } from './JoinSheet';
 import { QuarantinePanel } from './QuarantinePanel';
@@ -149,10 +149,10 @@ function FromTheFridge() {
           <Row
             key={jar.id}
             title={jar.card.name}
-            text={`Fed ${words.span(hours)} ago. ${
+            text={`${jar.unfedH ? guessedFeed(standing, words) : `Fed ${words.span(hours)} ago`}. ${
               long
                 ? 'One feed may not be enough: say what you see, and you get the way back.'
-                : 'An hour or two out, then one feed will do.'
+                : `An hour or two out, then ${feedsBack(standing)} will do.`
             }`}
             press={long ? 'Look at it' : 'Feed it'}
             label={`${long ? 'Look at' : 'Feed'} ${jar.card.name}`}

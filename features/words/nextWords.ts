@@ -192,6 +192,10 @@ const DAY_KNOWN = 7 * DAY;
 /** After a longer rest one feed is rarely enough. */
 const LONG_REST = 10 * DAY;
 
+/** "one feed", or "two or three feeds": what a jar takes after it went so long without. */
+export const feedsBack = ({ jar, now }: Standing): string =>
+  now - jar.since > LONG_REST ? 'two or three feeds' : 'one feed';
+
 /** What waiting costs, for what is late or out of food: nothing is said to be dying that a feed puts right. */
 function lateWords(
   { because, harmAt, late }: WhatNext,
