@@ -143,7 +143,7 @@ test('a neglected jar comes back over five days, and is well on evidence @phone'
 
   await kitchen.later('/jar/skua/programme', '2026-03-17T18:00');
   await look(page, '115', 'yoghurt');
-  await expect(page.getByRole('img', { name: /^Risen by 95 % within .*: 1 of 2$/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Doubled within .*: 1 of 2$/ })).toBeVisible();
   await feed(page);
 
   await kitchen.later('/jar/skua/programme', '2026-03-18T04:00');

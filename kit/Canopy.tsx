@@ -23,6 +23,8 @@ export interface CanopyProps {
   readonly looks: readonly { readonly hours: number; readonly height: number }[];
   /** Hours of now, and the words of its time. */
   readonly now: { readonly hours: number; readonly text: string };
+  /** The height of a full rise, and its name: flours have their own measure. */
+  readonly fullRise: { readonly height: number; readonly name: string };
   /** What is written along the bottom. */
   readonly ticks: readonly { readonly hours: number; readonly text: string }[];
   readonly until: number;
@@ -31,9 +33,11 @@ export interface CanopyProps {
   readonly label: string;
 }
 
-/** "+ 100 %, doubled" and "+ 50 %" with some air, px. */
-const LONG_NAME = 112;
+/** "+ 60 %, a full rise" and "+ 50 %" with some air, px. */
+const LONG_NAME = 126;
 const NAME = 52;
+/** Lines are so far apart that their names do not touch, px. */
+const NAME_HEIGHT = 16;
 
 const MARGIN = { left: 6, right: 6, top: 18, bottom: 46 } as const;
 
@@ -43,6 +47,7 @@ export function Canopy({
   ripe,
   looks,
   now,
+  fullRise,
   ticks,
   until,
   height = 236,
@@ -77,10 +82,11 @@ export function Canopy({
       (p) => y(Math.max(1, p.high)),
     ).curve(curveMonotoneX)(smoothed(shown)) ?? '';
   const apart = highest > 2.8 ? 1 : 0.5;
-  const rises = Array.from(
+  const others = Array.from(
     { length: Math.floor((highest - 1) / apart) },
     (_, i) => 1 + (i + 1) * apart,
-  ).filter((height) => y(height) > MARGIN.top + 4);
+  ).filter((height) => Math.abs(y(height) - y(fullRise.height)) > NAME_HEIGHT);
+  const rises = [...others, fullRise.height].filter((height) => y(height) > MARGIN.top + 4);
   const under =
     area<CanopyPoint>(
       (p) => x(p.hours),
@@ -98,9 +104,11 @@ export function Canopy({
     const [first, last] = [above[0], above.at(-1)];
     const left = first ? x(first.hours) : width;
     const right = last ? width - x(last.hours) : width;
-    const name = of === 2 ? LONG_NAME : NAME;
-    if (left > MARGIN.left + name || left >= right)
-      return { x: MARGIN.left, textAnchor: 'start' as const };
+    const name = of === fullRise.height ? LONG_NAME : NAME;
+    const atLeft = left > MARGIN.left + name || left >= right;
+    // The line of now would go through it there.
+    const struck = nowX < MARGIN.left + name && right > name;
+    if (atLeft && !struck) return { x: MARGIN.left, textAnchor: 'start' as const };
     // A name that the line of now would cross ends before it, where there is room.
     const end = width - MARGIN.right;
     const crossed = now.hours <= until && nowX > end - name && nowX - name > width - right;
@@ -155,7 +163,7 @@ export function Canopy({
             fontFamily={TEXT_FONT}
             fill={look.quiet}
           >
-            {height === 2 ? '+ 100 %, doubled' : `+ ${Math.round((height - 1) * 100)} %`}
+            {`+ ${Math.round((height - 1) * 100)} %${height === fullRise.height ? `, ${fullRise.name}` : ''}`}
           </SvgText>
         </G>
       ))}

@@ -80,6 +80,11 @@ export function CanopyPanel({ standing }: { readonly standing: Standing }) {
   );
 }
 
+/** A top that takes longer is one in the cold, hours. */
+const COLD_PEAK_H = 72;
+/** It sleeps below this, °C. */
+const COLD = 10;
+
 /** "Peak about 19:30" and its width, or what stands in its place. */
 function peakWords(
   { jar, outlook, hours, stage }: Standing,
@@ -94,6 +99,19 @@ function peakWords(
           ? 'It will not rise again until it is fed'
           : 'Still rising at the end of the forecast',
       between: null,
+    };
+  const { emptyAtH } = outlook.forecast;
+  // Nobody waits for the little that it does in weeks in the cold.
+  const goesCold = outlook.forecast.curve.at(-1)!.celsius < COLD;
+  if (ripeFromH === null && peaksAtH > COLD_PEAK_H && goesCold)
+    return {
+      title: 'In the cold it hardly rises',
+      between:
+        emptyAtH === null
+          ? 'it has food for weeks'
+          : emptyAtH < hours
+            ? `out of food since about ${words.day(jar.since + emptyAtH * HOUR)}`
+            : `food until about ${words.day(jar.since + emptyAtH * HOUR)}`,
     };
   const verb = hours > peaksAtH ? 'Peaked about' : 'Peak about';
   if (ripeFromH === null)

@@ -2,7 +2,7 @@ import { type Standing } from '@core/journal';
 import { HOUR } from '@core/measure';
 import { type CanopyProps } from '@kit';
 
-import { type KitchenWords } from '../words';
+import { type KitchenWords, fullRiseMark } from '../words';
 
 /** The hours a canopy spans: to the end of what matters, and always past now. */
 function spanOf({ outlook, hours }: Standing): number {
@@ -36,6 +36,7 @@ export function canopyOf(standing: Standing, words: KitchenWords): Omit<CanopyPr
         hours: (Date.parse(look.at) - jar.since) / HOUR,
         height: look.height!,
       })),
+    fullRise: fullRiseMark(jar.fedMix.flour),
     now: { hours, text: `${words.time(standing.now)} now` },
     ticks,
     until,

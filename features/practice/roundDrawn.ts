@@ -1,7 +1,7 @@
 import { type Round } from '@core/practice';
 import { type CanopyProps, type JarPicture } from '@kit';
 
-import { type KitchenWords } from '../words';
+import { type KitchenWords, fullRiseMark } from '../words';
 
 /** Height of the band of a jar to practise on: there is room for thrice as much. */
 const BAND = 0.29;
@@ -42,6 +42,7 @@ export function roundCanopy(round: Round, words: KitchenWords): CanopyProps | nu
     ripe: ripeFromH === null ? null : { from: ripeFromH, until: ripeUntilH ?? until },
     looks: [],
     now: { hours, text: 'as you saw it' },
+    fullRise: fullRiseMark(round.fed.flour),
     ticks: ticks.map((at) => ({ hours: at, text: `${at} h` })),
     until,
     label: `The whole feed: highest after ${words.span(peaksAtH)}, seen after ${words.span(hours)}.`,

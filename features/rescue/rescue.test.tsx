@@ -214,7 +214,7 @@ describe('a programme', () => {
       doneTo('skua', (jar) => beginProgramme(jar, { programme: 'neglected' }), 'begun'),
     );
     show(<ProgrammeScreen id="skua" />, store);
-    expect(screen.getByRole('img', { name: /^Risen by 95 % within .*: 0 of 2$/ })).toBeVisible();
+    expect(screen.getByRole('img', { name: /^Doubled within .*: 0 of 2$/ })).toBeVisible();
     await press('Leave the programme');
     expect(screen.getByText('Skua is in no programme.')).toBeVisible();
   });

@@ -48,10 +48,21 @@ export const SMELL_WORDS: Readonly<Record<Smell, string>> = {
   cheese: 'cheese, rot',
 };
 
+/** As much as this is called doubled: a fifth of whole wheat makes no other word. */
+const DOUBLED = 1.9;
+
 /** What a full rise is called for a flour: "doubled", or how far it lifts where it does not stretch so far. */
 export function fullRiseWords(flour: Blend): string {
   const measure = doubledHeight(flour);
-  return measure > 1.97 ? 'doubled' : `risen by ${Math.round(20 * (measure - 1)) * 5} %`;
+  return measure > DOUBLED ? 'doubled' : `risen by ${Math.round(20 * (measure - 1)) * 5} %`;
+}
+
+/** A full rise as a line in a chart of heights: at twice the band, "doubled", or lower, "a full rise". */
+export function fullRiseMark(flour: Blend): { readonly height: number; readonly name: string } {
+  const measure = doubledHeight(flour);
+  return measure > DOUBLED
+    ? { height: 2, name: 'doubled' }
+    : { height: 1 + Math.round(20 * (measure - 1)) / 20, name: 'a full rise' };
 }
 
 export const SIGN_WORDS: Readonly<Record<Sign, string>> = {

@@ -163,11 +163,7 @@ function feedReason(
     case 'ripens':
       return `Ripe about ${words.about(from)}. Until then it needs nothing${jar.coming ? ' but its move' : ''}.`;
     case 'asleep':
-      return by === null
-        ? from - now > FOR_WEEKS
-          ? 'Asleep in the cold, with food for weeks.'
-          : `Asleep in the cold, with food until about ${words.day(from)}. It comes to no harm for weeks after that.`
-        : `Asleep in the cold. Feed it by ${words.day(by)}, before its yeast begins to starve.`;
+      return asleepReason('Asleep in the cold', by, standing, words);
     case 'warming':
       return outAt! > now
         ? `Out of the cold ${words.about(outAt!)}. An hour or two later it is ready for its feed.`
@@ -183,8 +179,28 @@ function feedReason(
     case 'resting':
       return standing.stage === 'resting'
         ? 'Resting in the cold, its food nearly gone. Fed and warmed it comes back.'
-        : 'It rises slowly where it stands.';
+        : outlook.forecast.curve.at(-1)!.celsius < COLD
+          ? asleepReason('Going to sleep in the cold', by, standing, words)
+          : 'It rises slowly where it stands.';
   }
+}
+
+/** Where it stands or goes it sleeps below this, °C. */
+const COLD = 10;
+
+function asleepReason(
+  asleep: string,
+  by: Instant | null,
+  { jar, now, outlook }: Standing,
+  words: KitchenWords,
+): string {
+  if (by !== null)
+    return `${asleep}. Feed it by ${words.day(by)}, before half of its yeast has starved.`;
+  const { emptyAtH } = outlook.forecast;
+  const emptyAt = emptyAtH === null ? Infinity : jar.since + emptyAtH * HOUR;
+  return emptyAt - now > FOR_WEEKS
+    ? `${asleep}, with food for weeks.`
+    : `${asleep}, with food until about ${words.day(emptyAt)}. It comes to no harm for weeks after that.`;
 }
 
 /** A forecast over longer than this tells the day and not the hour. */
