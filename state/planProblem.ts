@@ -67,7 +67,7 @@ export function waiting(state: RootState): readonly Impossible[] {
 /** A bowl is as large as its levain wants. */
 const roomyVessel = (vessel: Vessel, wanted: readonly { readonly levainG: number }[]): Vessel => ({
   ...vessel,
-  capacityMl: Math.max(vessel.capacityMl, ...wanted.map(({ levainG }) => 4 * levainG)),
+  capacityMl: wanted.reduce((ml, { levainG }) => ml + 4 * levainG, vessel.capacityMl),
 });
 
 /** Bakes whose levain is built already, in a bowl: plans need not see to them. */

@@ -10,6 +10,7 @@ const CASES = (
     { name: 'one bake tomorrow', hours: [38], home: 'fridge' },
     { name: 'one bake in three days', hours: [62], home: 'fridge' },
     { name: 'two bakes a week', hours: [38, 110], home: 'fridge' },
+    { name: 'two bakes on one morning', hours: [38, 39], home: 'counter' },
     { name: 'three bakes', hours: [38, 62, 110], home: 'counter' },
   ] as const
 ).map(({ name, hours, home }) => {

@@ -6,6 +6,7 @@ import { kitchenOf } from './kitchen';
 import { FIRST_OUT_H } from './leaving';
 import { type JarTask, STILL_FED } from './price';
 import { type Step, type Wanted } from './problem';
+import { servedBy, takenApart } from './oneLevain';
 import { type Left, keepRhythm, lastState } from './rhythm';
 import { inHands } from './slots';
 import { MOVE_SLACK } from './stepsOf';
@@ -20,7 +21,7 @@ export interface BesideSteps {
 
 /**
  * Turns steps that build levains in the jar itself into those of a baker with a second vessel. The levain is mixed at the same
- * hour and ratio in a bowl, only for its bake; the jar gives the seed, is fed where it is hungry, and never used up. After
+ * hour and ratio in a bowl, only for its bake, or in a bowl for each of the bakes that it serves; the jar gives the seed, is fed where it is hungry, and never used up. After
  * the last build it keeps to its rhythm.
  *
  * @param baked steps as they were found, in order of time
@@ -33,30 +34,39 @@ export function besideTheMother(
 ): BesideSteps {
   const bowls: Step[] = [];
   let mother: readonly Step[] = [];
-  /** The bake whose levain stands in a bowl. */
-  let inBowl: string | null = null;
+  /** The bakes whose levain stands in a bowl; all that were mixed together stay where they are once the first is taken. */
+  let inBowls: readonly Wanted[] = [];
+  let isTaken = false;
   let lastBuild: Instant | null = null;
-  for (const step of baked) {
-    const bake = task.bakes.find(({ id }) => id === step.wanted);
-    if (step.kind === 'build' || step.kind === 'topUp') {
-      const left = atHour(task, mother, step.at);
-      const built = bake && builtBeside(task, step, bake, left);
-      if (!built) return { mother: baked, bowls: [] };
-      bowls.push(built);
-      mother = [...mother, giving(step, built), ...fedAfter(task, step, built, left, home)];
-      inBowl = bake.id;
-      lastBuild = step.at;
-    } else if (step.kind === 'take' && inBowl === null && lastBuild !== null) {
+  for (const step of takenApart(task.problem, task.bakes, baked)) {
+    const { kind, at, place, wanted } = step;
+    if (kind === 'build' || kind === 'topUp') {
+      const bakes = task.bakes.filter(({ id }) => id === wanted).flatMap(servedBy);
+      const left = atHour(task, mother, at);
+      const built = bakes.flatMap((bake) => builtBeside(task, step, bake, left) ?? []);
+      const seedG = built.reduce((sum, { keepG = 0 }) => sum + keepG, 0);
+      if (built.length === 0 || built.length < bakes.length || seedG > left.massG)
+        return { mother: baked, bowls: [] };
+      bowls.push(...built);
+      mother = [...mother, giving(step, seedG), ...fedAfter(task, step, seedG, left, home)];
+      inBowls = bakes;
+      isTaken = false;
+      lastBuild = at;
+    } else if (kind === 'take' && inBowls.length === 0 && lastBuild !== null) {
       // What a levain leaves in the jar cannot be had from a bowl that is in the dough.
       return { mother: baked, bowls: [] };
-    } else if (inBowl !== null && (step.kind === 'take' || step.kind === 'move')) {
-      bowls.push({ ...step, bowl: true, wanted: inBowl });
-      if (step.kind === 'take') inBowl = null;
-    } else if (step.kind === 'feed') {
-      const { massG } = atHour(task, mother, step.at);
+    } else if (kind === 'take' && inBowls.length > 0) {
+      bowls.push({ ...step, bowl: true });
+      inBowls = inBowls.filter(({ id }) => id !== wanted);
+      isTaken = true;
+    } else if (kind === 'move' && inBowls.length > 0) {
+      if (!isTaken)
+        bowls.push(...inBowls.map(({ id }): Step => ({ ...step, bowl: true, wanted: id })));
+    } else if (kind === 'feed') {
+      const { massG } = atHour(task, mother, at);
       const feed = keepingFeed(task.jar, massG, step.flourG! / step.keepG!);
       mother = [...mother, { ...step, ...feed }];
-    } else if (step.kind !== 'move' || step.place !== atHour(task, mother, step.at).place)
+    } else if (kind !== 'move' || place !== atHour(task, mother, at).place)
       mother = [...mother, step];
   }
   if (lastBuild === null) return { mother: baked, bowls: [] };
@@ -107,6 +117,7 @@ function builtBeside(
     ...step,
     kind: 'build',
     bowl: true,
+    wanted: bake.id,
     keepG: seedG,
     flourG,
     waterG,
@@ -118,13 +129,13 @@ function builtBeside(
 const LEAST_PARTS = 0.5;
 
 /** The seed leaves the jar. */
-const giving = ({ at, earliest, latest, jar }: Step, built: Step): Step => ({
+const giving = ({ at, earliest, latest, jar }: Step, takeG: number): Step => ({
   at,
   earliest,
   latest,
   jar,
   kind: 'take',
-  takeG: built.keepG!,
+  takeG,
 });
 
 const isGiving = ({ kind, wanted }: Step): boolean => kind === 'take' && wanted === undefined;
@@ -133,14 +144,14 @@ const isGiving = ({ kind, wanted }: Step): boolean => kind === 'take' && wanted 
 function fedAfter(
   { jar, problem }: JarTask,
   { at, earliest, latest }: Step,
-  built: Step,
+  seedG: number,
   { mix, massG }: Left,
   home: Place,
 ): readonly Step[] {
   if (mix.food > STILL_FED) return [];
   const { partsMin, partsMax } = problem.limits;
   const parts = Math.min(partsMax, Math.max(partsMin, jar.parts));
-  const amounts = keepingFeed(jar, massG - built.keepG!, parts);
+  const amounts = keepingFeed(jar, massG - seedG, parts);
   const { counter } = kitchenOf(problem);
   const later = at + FIRST_OUT_H * HOUR;
   const out = home.kind === 'fridge' && inHands(problem.hands, later) ? counter : null;

@@ -116,6 +116,31 @@ describe('a levain that is built beside its mother', () => {
     ]);
   });
 
+  it('is mixed in a bowl for each of the bakes that it serves, and each is taken at its hour', () => {
+    const rolls = { ...bakeIn(27, { levainG: 60, until: NOW + 29 * HOUR }), id: 'rolls' };
+    const both = { ...bake, levainG: 210, until: rolls.until, serves: [bake, rolls] };
+    const steps = [built(15), walk(20), take(26, { takeG: 210 }), walk(26, 'counter')];
+    const { bowls, mother } = beside(steps, jarFed(10, 'counter'), {}, [both]);
+    expect(said(bowls)).toEqual([
+      'build 15 counter 17 70 70',
+      'build 15 counter 7 30 30',
+      'move 20 fridge',
+      'move 20 fridge',
+      'take 26',
+      'take 27',
+    ]);
+    expect(bowls.map(({ wanted }) => wanted)).toEqual([
+      'loaves',
+      'rolls',
+      'loaves',
+      'rolls',
+      'loaves',
+      'rolls',
+    ]);
+    expect(bowls.slice(4).map(({ takeG }) => takeG)).toEqual([150, 60]);
+    expect(mother.some(({ kind }) => kind === 'take')).toBe(false);
+  });
+
   it('refreshes her before it where that was found, as she is by then', () => {
     const { mother, bowls } = beside([fed(1), built(15), take(26)]);
     expect(said(mother.slice(0, 1))).toEqual(['feed 1 counter 10 50 50']);

@@ -211,10 +211,12 @@ function solveAll(
       curves: [
         planCurve(whole, jar, start, own),
         ...bowls.flatMap(({ kind, wanted }) => {
-          const bake = given.bakes.find(({ id }) => id === wanted);
-          return kind === 'build' && bake
-            ? [bowlCurve(problem, jar, bake, solved!.levains.get(bake.id)!.stretch)]
-            : [];
+          if (kind !== 'build') return [];
+          return given.bakes.flatMap((bake) =>
+            servedBy(bake)
+              .filter(({ id }) => id === wanted)
+              .map((one) => bowlCurve(problem, jar, one, solved!.levains.get(bake.id)!.stretch)),
+          );
         }),
       ],
     });

@@ -42,7 +42,7 @@ describe('bakes of one levain', () => {
     expect(told(grouped([]))).toEqual([]);
   });
 
-  it('are alike in their hydration, have hands in their windows, and no bowl of their own', () => {
+  it('are alike in their hydration, and have hands in their windows', () => {
     const stiff = wanted('b', 40, 42, { hydration: 0.6 });
     expect(told(grouped([wanted('a', 40, 42), stiff]))).toEqual(['a', 'b']);
     expect(told(grouped([wanted('a', 40, 42, { hydration: 0.6 }), stiff]))).toEqual(['a and b']);
@@ -55,7 +55,6 @@ describe('bakes of one levain', () => {
       'a',
       'b',
     ]);
-    expect(told(grouped(near, {}, jarFed(10, 'counter', { beside: true })))).toEqual(['a', 'b']);
   });
 
   it('are one to be ripe from the first window to the end of the last, with all they take', () => {

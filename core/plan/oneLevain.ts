@@ -7,8 +7,8 @@ const AT_ITS_BEST = 6 * HOUR;
 
 /**
  * A jar's bakes in order of time, those that come so close that one levain has to do for them put together: it is made for all
- * of them, ripe from the first window to the end of the last, and taken from until then. A levain that is built in a bowl is
- * for one bake: there each has its own.
+ * of them, ripe from the first window to the end of the last, and taken from until then. Where levains are built in bowls
+ * each bake has its own, mixed at the same hour (`beside.ts`).
  *
  * @param bakes of the jar, in order of time; some may be put together already
  */
@@ -17,7 +17,6 @@ export function withOneLevain(
   jar: PlannedJar,
   bakes: readonly Wanted[],
 ): readonly Wanted[] {
-  if (jar.beside) return bakes;
   const together: Wanted[] = [];
   for (const bake of bakes) {
     const last = together.at(-1);

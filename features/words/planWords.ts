@@ -66,7 +66,7 @@ export function stepWords(
   words: KitchenWords,
   bakeName = 'the bake',
 ): string {
-  if (step.bowl) return bowlWords(step, jarName, placeName, words);
+  if (step.bowl) return bowlWords(step, jarName, placeName, words, bakeName);
   switch (step.kind) {
     case 'feed':
     case 'build': {
@@ -89,11 +89,13 @@ function bowlWords(
   jarName: string,
   placeName: (id: string) => string,
   words: KitchenWords,
+  bakeName: string,
 ): string {
   const { kind, keepG = 0, waterG = 0, flourG = 0, takeG = 0, place = '' } = step;
-  if (kind === 'take') return `Put ${words.grams(takeG)} of the levain into the dough`;
-  if (kind === 'move') return `Move the bowl of levain: ${placeName(place)}`;
-  return `Build the levain in a bowl: ${words.grams(keepG)} of ${jarName}, ${words.grams(waterG)} water, ${words.grams(flourG)} flour, then ${placeName(place)}`;
+  if (kind === 'take')
+    return `Put ${words.grams(takeG)} of the levain into the dough of ${bakeName}`;
+  if (kind === 'move') return `Move the bowl of levain for ${bakeName}: ${placeName(place)}`;
+  return `Build the levain for ${bakeName} in a bowl: ${words.grams(keepG)} of ${jarName}, ${words.grams(waterG)} water, ${words.grams(flourG)} flour, then ${placeName(place)}`;
 }
 
 /** When to take it out of the cold before. */
@@ -170,12 +172,18 @@ function raisedWords({ raisedBy = [] }: Prospect, words: KitchenWords): string |
   return ways.length > 0 ? NAMES.format(ways) : null;
 }
 
+/** The hours of a window, however far away: "Sat 28 Nov 09:00 to 11:00". */
+const windowWords = (
+  { from, until }: { readonly from: number; readonly until: number },
+  words: KitchenWords,
+) => `${words.moment(from)} to ${words.after(from, until)}`;
+
 function raiseWords(raise: Raise, words: KitchenWords): string {
   switch (raise.kind) {
     case 'otherHour':
-      return `if it is wanted ${words.stretch(raise.from, raise.until)} instead`;
+      return `if it is wanted ${windowWords(raise, words)} instead`;
     case 'shorter':
-      return `if it has to be ripe only ${words.stretch(raise.from, raise.until)}`;
+      return `if it has to be ripe only ${windowWords(raise, words)}`;
     case 'handsAt':
       return `with somebody there ${NAMES.format(raise.times.map((at) => words.at(at)))}`;
     case 'looks':
@@ -232,7 +240,7 @@ export function impossibleWords(
 function nearestWords(near: Nearest, words: KitchenWords): string {
   switch (near.kind) {
     case 'otherHour':
-      return `Ripe ${words.moment(near.from)} to ${words.moment(near.until)} would work.`;
+      return `Ripe ${windowWords(near, words)} would work.`;
     case 'handsAt':
       return `It works if someone is there at ${near.times.map((at) => words.moment(at)).join(' and ')}.`;
     case 'moreFlour':
@@ -279,7 +287,7 @@ export function mendedWords(
   if (said.length === 0) return null;
   const unlikely = after.wanted.find(isUnlikely);
   const raised = unlikely && raisedWords(unlikely, words);
-  return `The plan has changed: ${said.join('; ')}.${raised ? ` It would be ${raised}.` : ''}`;
+  return `The plan has changed: ${[...new Set(said)].join('; ')}.${raised ? ` It would be ${raised}.` : ''}`;
 }
 
 /** The place to which a levain is moved before its bake takes it. */
