@@ -117,7 +117,7 @@ test('units follow the settings @phone', async ({ page, kitchen }) => {
   await page.getByRole('link', { name: 'Now', exact: true }).click();
   await expect(page.getByText('kitchen 73 °F', { exact: false })).toBeVisible();
   await expect(
-    page.getByRole('link', { name: /^Feed Dunlin about tomorrow 8:20 pm/i }),
+    page.getByRole('link', { name: /^Feed Dunlin about tomorrow 8:30 pm/i }),
   ).toBeVisible();
 });
 

@@ -81,7 +81,7 @@ test('a step is skipped and had at another time; both can be taken back @phone',
 }) => {
   await kitchen.open('/plan', 'demo');
   await planned(page);
-  const feed = page.getByRole('button', { name: /^20:20 .*Feed Dunlin/ });
+  const feed = page.getByRole('button', { name: /^20:30 .*Feed Dunlin/ });
   await feed.click();
   const sheet = page.getByRole('dialog', { name: 'Feed Dunlin' });
   await kitchen.accessible();

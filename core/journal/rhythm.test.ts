@@ -10,11 +10,15 @@ import { type Rhythm } from './rhythm';
 const ZONES = ['Asia/Kolkata', 'America/New_York', 'Europe/Lisbon'];
 
 describe('the next feed by a rhythm', () => {
-  it('comes so long after the last one', () => {
-    const time = kitchenTime('Europe/Lisbon');
+  it('comes so long after the last one, on the half hour of the kitchen', () => {
     const fedAt = Date.parse('2026-03-10T09:20:00Z');
-    expect(nextByRhythm({ everyH: 12 }, fedAt, time)).toBe(fedAt + 12 * HOUR);
-    expect(nextByRhythm({ everyH: null }, fedAt, time)).toBeNull();
+    const after = (everyH: number | null, zone: string) =>
+      nextByRhythm({ everyH }, fedAt, kitchenTime(zone));
+    expect(after(12, 'Europe/Lisbon')).toBe(Date.parse('2026-03-10T21:30:00Z'));
+    expect(after(24, 'Europe/Lisbon')).toBe(Date.parse('2026-03-11T09:30:00Z'));
+    // A quarter to, by this clock: the half hours of another lie between those of the first.
+    expect(after(12, 'Asia/Kathmandu')).toBe(Date.parse('2026-03-10T21:15:00Z'));
+    expect(after(null, 'Europe/Lisbon')).toBeNull();
   });
 
   it.each(ZONES)('is drawn to its usual hour and day in %s', (zone) => {

@@ -17,7 +17,8 @@ const A_DAY_H = 24;
 const A_WEEK_H = 7 * 24;
 
 /**
- * When a jar is to be fed next by its rhythm: so long after its last feed, moved to the usual hour and weekday nearest to that.
+ * When a jar is to be fed next by its rhythm: so long after its last feed, moved to the usual hour and weekday nearest to that;
+ * without a usual hour to the nearest half hour, as people say their hours.
  *
  * @param fedAt the last feed
  * @returns null for a jar that is fed only before a bake
@@ -33,7 +34,7 @@ export function nextByRhythm(
   const whole = everyH % A_DAY_H === 0;
   const later = everyH * HOUR;
   const due = whole ? instantAt(fedAt + time.offset(fedAt) + later, time) : fedAt + later;
-  if (at === undefined) return due;
+  if (at === undefined) return onTheHalfHour(due, time);
   const weekly = on !== undefined && everyH >= A_WEEK_H;
   const apart = weekly ? 7 * DAY : Math.min(A_DAY_H, everyH) * HOUR;
   const local = due + time.offset(due);
@@ -43,6 +44,14 @@ export function nextByRhythm(
   const nearest = instantAt(from + at * HOUR + steps * apart, time);
   // Never on the heels of the last feed.
   return nearest > fedAt + (everyH * HOUR) / 2 ? nearest : nearest + apart;
+}
+
+const HALF_HOUR = HOUR / 2;
+
+/** The half hour of the kitchen's clock that is nearest. */
+function onTheHalfHour(at: Instant, time: KitchenTime): Instant {
+  const local = time.offset(at);
+  return Math.round((at + local) / HALF_HOUR) * HALF_HOUR - local;
 }
 
 /** The Monday of a local time, at midnight; 1 January 1970 was a Thursday. */
