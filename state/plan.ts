@@ -63,6 +63,18 @@ const slice = createSlice({
     }),
     /** Somebody wants it after all. */
     searchAskedAgain: (state): PlanState => state,
+    /** What would make their unlikely bakes likelier has been found too. */
+    plansRaised: (
+      state,
+      {
+        payload: { plans, mended },
+      }: PayloadAction<{ readonly plans: readonly Plan[]; readonly mended: string | null }>,
+    ): PlanState => ({
+      ...state,
+      plans,
+      // What was read already is not told again.
+      mended: state.mended && (mended ?? state.mended),
+    }),
     searchEnded: (
       state,
       {
@@ -93,6 +105,7 @@ export const {
   searchBegun,
   searchWentOn,
   planFound,
+  plansRaised,
   searchStopAsked,
   searchAskedAgain,
   searchStopped,

@@ -23,6 +23,7 @@ interface Begun {
   };
   readonly found: (plan: Plan) => void;
   readonly end: (planned: Planned | null) => void;
+  readonly raise: (plans: readonly Plan[] | null) => void;
   readonly fail: () => void;
 }
 const mockBegun: Begun[] = [];
@@ -35,8 +36,10 @@ jest.mock('../workers/plan', () => ({
       end = resolve;
       fail = () => reject(new Error('fallen over'));
     });
-    mockBegun.push({ problem, found, end, fail });
-    return { outcome, stop: () => end(null) };
+    let raise: Begun['raise'] = () => undefined;
+    const raised = new Promise<readonly Plan[] | null>((resolve) => (raise = resolve));
+    mockBegun.push({ problem, found, end, raise, fail });
+    return { outcome, raised: () => raised, stop: () => end(null) };
   },
 }));
 
@@ -127,6 +130,30 @@ describe('plans', () => {
     await pause();
     expect(store.getState().plan.plans.map(({ name }) => name)).toEqual(['balanced', 'safest']);
     expect(store.getState().plan.searching).toBeNull();
+  });
+
+  it('say what would make an unlikely bake likelier once that is found, unless others are sought by then', async () => {
+    const store = planning(({ dispatch }) => dispatch(planLookedAt(true)));
+    await pause();
+    const prospect = { id: 'loaves', chance: 0.4, peakAt: NOW, low: NOW, high: NOW };
+    const unsure = { ...plan('balanced'), wanted: [prospect] };
+    const raisedBy = [{ kind: 'looks' as const, chance: 0.7 }];
+    const raised = { ...unsure, wanted: [{ ...prospect, raisedBy }] };
+    last().end({ impossible: [], plans: [unsure] });
+    await pause();
+    expect(store.getState().plan.plans).toEqual([unsure]);
+    last().raise([raised]);
+    await pause();
+    expect(store.getState().plan.plans).toEqual([raised]);
+    store.dispatch(bakeChanged(bake('grebe')));
+    await pause();
+    const [, second] = mockBegun;
+    second!.end({ impossible: [], plans: [unsure] });
+    await pause();
+    store.dispatch(bakeChanged(bake('dunlin')));
+    second!.raise([raised]);
+    await pause();
+    expect(store.getState().plan.plans).toEqual([unsure]);
   });
 
   it('are not sought again because one is followed, which stays as it is while others are sought', async () => {

@@ -1,4 +1,4 @@
-import { type Plan, type Planned } from '@core/plan';
+import { type Plan, type Planned, isUnsure } from '@core/plan';
 
 import { type Search } from '../workers/plan';
 import {
@@ -12,6 +12,7 @@ import {
 } from './decided';
 import {
   planFound,
+  plansRaised,
   searchAskedAgain,
   searchBegun,
   searchEnded,
@@ -187,8 +188,19 @@ function searchesIn(store: Store, explain: Explain) {
     const outcome = await mine.outcome;
     if (running !== mine) return;
     running = null;
-    if (outcome) settle(outcome, earlier, wishesNow);
-    else endedEarly('byHand');
+    if (!outcome) return endedEarly('byHand');
+    settle(outcome, earlier, wishesNow);
+    if (!outcome.plans.some(isUnsure)) return;
+    const plans = await mine.raised().catch(() => null);
+    if (plans && givenUp === before) raise(plans);
+  };
+
+  /** Advice comes when the plans have stood for a while: it takes longer than they do. */
+  const raise = (plans: readonly Plan[]) => {
+    const state = store.getState();
+    const followed = plans.find(({ name }) => name === selectChosen(state));
+    const mended = known && followed ? explain(known, followed, state) : null;
+    store.dispatch(plansRaised({ plans, mended }));
   };
 
   const endedEarly = (how: 'byHand' | 'failed') => {

@@ -11,6 +11,8 @@ export type { SentProblem } from './plan.worker';
 export interface Search {
   /** Null when it was stopped; rejects when it could not be made. */
   readonly outcome: Promise<Planned | null>;
+  /** Afterwards: its plans with what would make their unlikely bakes likelier; null when others are sought meanwhile. */
+  raised(): Promise<readonly Plan[] | null>;
   stop(): void;
 }
 
@@ -58,6 +60,7 @@ export function searchPlans(
         throw problem;
       },
     ),
+    raised: () => (idle === mine ? mine.work.raise() : Promise.resolve(null)),
     stop: () => stop(),
   };
 }

@@ -3,7 +3,7 @@ import { expose } from 'comlink';
 import { type PlaceEvent, placesOf } from '@core/journal';
 import { type ZoneSince, kitchenTime } from '@core/measure';
 import { type Plan, type Planned, type Problem } from '@core/plan';
-import { makePlans } from '@core/plan/makePlans';
+import { makePlans, raisedPlans } from '@core/plan/makePlans';
 
 /** A problem as it travels: what cannot be copied between threads is made anew here. */
 export type SentProblem = Omit<Problem, 'time' | 'places'> & {
@@ -13,6 +13,11 @@ export type SentProblem = Omit<Problem, 'time' | 'places'> & {
 
 /** Shares told at most so often, ms. */
 const TELL_EVERY = 80;
+
+/** What was solved last, for what is asked about it afterwards. */
+let last: { readonly problem: Problem; readonly plans: readonly Plan[] } | null = null;
+/** Lets what was asked meanwhile in. */
+const pause = () => new Promise<void>((go) => setTimeout(go));
 
 const work = {
   /**
@@ -25,8 +30,10 @@ const work = {
     progress: (share: number) => void,
   ): Planned {
     let told = 0;
-    return makePlans(
-      { ...problem, time: kitchenTime(zones), places: placesOf(arranged) },
+    last = null;
+    const whole = { ...problem, time: kitchenTime(zones), places: placesOf(arranged) };
+    const planned = makePlans(
+      whole,
       (plan) => void found(plan),
       (share) => {
         const now = performance.now();
@@ -35,6 +42,21 @@ const work = {
         progress(share);
       },
     );
+    last = { problem: whole, plans: planned.plans };
+    return planned;
+  },
+
+  /** The plans that were solved last with what would make their unlikely bakes likelier; null when others are solved meanwhile. */
+  async raise(): Promise<readonly Plan[] | null> {
+    const mine = last;
+    if (!mine) return null;
+    const tries = raisedPlans(mine.problem, mine.plans);
+    for (;;) {
+      const { done, value } = tries.next();
+      if (done) return value;
+      await pause();
+      if (last !== mine) return null;
+    }
   },
 };
 

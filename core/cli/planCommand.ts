@@ -4,7 +4,7 @@ import { type DayTemperature, USUAL_PACE, feed, starterIn } from '../ferment';
 import { type Arranged, placesOf } from '../journal';
 import { DAY, HOUR, kitchenTime } from '../measure';
 import { type Problem, type Step, handsFrom } from '../plan';
-import { makePlans } from '../plan/makePlans';
+import { makePlans, raisedPlans } from '../plan/makePlans';
 import { PLAN_SCHEMA, type PlanInput } from './planInput';
 
 /** A baker who sleeps from eleven to half past six. */
@@ -18,6 +18,7 @@ const AWAKE = Array.from({ length: 7 }, () => [[6.5, 23] as const]);
 export function planCommand(raw: unknown): unknown {
   const problem = problemFrom(Joi.attempt(raw, PLAN_SCHEMA, { convert: false }));
   const planned = makePlans(problem);
+  const plans = toItsEnd(raisedPlans(problem, planned.plans));
   const impossible = planned.impossible.map(({ wanted, because, nearest }) => ({
     wanted,
     because,
@@ -27,7 +28,7 @@ export function planCommand(raw: unknown): unknown {
   if (impossible.length > 0 && !served) return { impossible: impossible[0] };
   return {
     ...(impossible.length > 0 ? { impossible } : {}),
-    plans: planned.plans.map(({ name, steps, wanted, flourG, discardG, touches, savings }) => ({
+    plans: plans.map(({ name, steps, wanted, flourG, discardG, touches, savings }) => ({
       name,
       steps: steps.map((step: Step) => dated(step)),
       wanted: wanted.map(dated),
@@ -37,6 +38,13 @@ export function planCommand(raw: unknown): unknown {
       savings: savings.map(dated),
     })),
   };
+}
+
+function toItsEnd<T>(steps: Generator<void, T>): T {
+  for (;;) {
+    const { done, value } = steps.next();
+    if (done) return value;
+  }
 }
 
 /** Instants as ISO 8601. */

@@ -4,3 +4,4 @@
  */
 export * from './problem';
 export * from './slots';
+export * from './unsure';

@@ -21,7 +21,7 @@ import {
   inTurn,
 } from './problem';
 import { keepRhythm, lastState } from './rhythm';
-import { raisesOf, withRaises } from './raising';
+import { raising, withRaises } from './raising';
 import { prospectOf } from './risk';
 import { savingsOf } from './savings';
 import { type OnProgress } from './search';
@@ -30,6 +30,7 @@ import { handsForJar, slotsFor, withinHands } from './slots';
 import { type JarPlan, solveJar, solvedOtherwise } from './solveJar';
 import { besideTheMother } from './beside';
 import { standingNow } from './standingNow';
+import { isUnsure } from './unsure';
 import { type Lived, type MixThere, isMixing, nothingLived } from './walk';
 
 /** The plans that a baker chooses from: what each gives up the others for. */
@@ -72,22 +73,41 @@ export function makePlans(
   const impossible = prepared.flatMap((jar) => jar.impossible);
   if (plans.length === 0 && flourShort !== null)
     return { plans, impossible: [...impossible, ...shortOfFlour(problem, flourShort)] };
-  const offered = worthALook(bestFirst(plans, problem.weights));
-  const raises = offered[0] ? allRaises(problem, prepared, offered[0]) : new Map();
-  return { plans: offered.map((plan) => withRaises(plan, raises)), impossible };
+  return { plans: worthALook(bestFirst(plans, problem.weights)), impossible };
 }
 
-/** What would make the unlikely bakes of all jars likelier. */
-function allRaises(
-  { weights }: Problem,
-  prepared: readonly PreparedJar[],
-  { wanted }: Plan,
-): ReadonlyMap<string, readonly Raise[]> {
-  return new Map(
-    prepared.flatMap(({ jar, problem, start, bakes, lived }) => [
-      ...raisesOf({ jar, problem, start, bakes, weights, touched: new Set(), lived }, wanted),
-    ]),
-  );
+/**
+ * The same plans, the unlikely bakes in them with what would make them likelier. Yields now and then: see `raising`.
+ *
+ * @param plans of the problem, the best first
+ * @example raisedPlans(problem, makePlans(problem).plans).next().done
+ */
+export function* raisedPlans(
+  problem: Problem,
+  plans: readonly Plan[],
+): Generator<void, readonly Plan[]> {
+  const [best] = plans;
+  if (!best || !plans.some(isUnsure)) return plans;
+  const all = new Map<string, readonly Raise[]>();
+  for (const given of problem.jars) {
+    const { jar, problem: own, start, bakes, lived } = prepare(problem, given);
+    // What cannot be had is told of otherwise.
+    const had = bakes
+      .flatMap(servedBy)
+      .filter(({ id }) => best.wanted.some((prospect) => prospect.id === id));
+    const { weights } = problem;
+    const task = {
+      jar,
+      problem: own,
+      start,
+      bakes: had,
+      weights,
+      touched: new Set<Instant>(),
+      lived,
+    };
+    for (const [id, raises] of yield* raising(task, best.wanted)) all.set(id, raises);
+  }
+  return plans.map((plan) => withRaises(plan, all));
 }
 
 const affordable = ({ flourG }: Plan, { limits }: Problem) =>

@@ -1,4 +1,4 @@
-import { HOUR } from '../measure';
+import { HOUR, type Instant } from '../measure';
 import { type CourseBook, courseBookOf } from './courseBook';
 import { planFor, touchesLacking } from './explain';
 import { servedBy, withOneLevain } from './oneLevain';
@@ -7,10 +7,9 @@ import { type Plan, type Problem, type Prospect, type Raise, type Wanted } from 
 import { prospectOf } from './risk';
 import { isOddHour } from './slots';
 import { solvedOtherwise } from './solveJar';
+import { LIKELY } from './unsure';
 import { nothingLived } from './walk';
 
-/** A bake likelier than this needs no advice. */
-const LIKELY = 0.65;
 /** A change that gains less is none. */
 const WORTH_CHANGING = 0.12;
 /** Hours by which its window is moved, the least first. */
@@ -24,35 +23,38 @@ const WELL_KNOWN = 0.1;
 
 /**
  * What would make each unlikely bake of a jar likelier, and how likely then. Whatever is named was tried: a plan was found
- * with it, and its levain followed through all draws.
+ * with it, and its levain followed through all draws. It takes several times as long as making the plan, and yields after
+ * each try, so that whoever goes through it can do something else meanwhile, or leave off.
  *
  * @param prospects of the jar's bakes in one plan
  * @returns the raises of each bake by its id, the best first; none of a bake that is likely enough
- * @example raisesOf(task, prospects).get('saturday')?.[0] // { kind: 'shorter', from, until, chance: 0.81 }
  */
-export function raisesOf(
-  task: JarTask,
-  prospects: readonly Prospect[],
-): ReadonlyMap<string, readonly Raise[]> {
+export function* raising(task: JarTask, prospects: readonly Prospect[]): Generator<void, Raises> {
   const bakes = task.bakes.flatMap(servedBy);
-  return new Map(
-    bakes.flatMap((bake) => {
-      const chance = prospects.find(({ id }) => id === bake.id)?.chance ?? 1;
-      if (chance >= LIKELY) return [];
-      const raises = raisesOfOne({ ...task, bakes }, bake).filter(
-        (raise) => raise.chance >= chance + WORTH_CHANGING,
-      );
-      return [[bake.id, raises.toSorted((one, other) => other.chance - one.chance)]];
-    }),
-  );
+  const raises = new Map<string, readonly Raise[]>();
+  for (const bake of bakes) {
+    const chance = prospects.find(({ id }) => id === bake.id)?.chance ?? 1;
+    if (chance >= LIKELY) continue;
+    const found = yield* raisingOne({ ...task, bakes }, bake);
+    raises.set(
+      bake.id,
+      found
+        .filter((raise) => raise.chance >= chance + WORTH_CHANGING)
+        .toSorted((one, other) => other.chance - one.chance),
+    );
+  }
+  return raises;
 }
+
+/** What would make bakes likelier, by their ids. */
+export type Raises = ReadonlyMap<string, readonly Raise[]>;
 
 /**
  * A plan whose unlikely bakes say what would make them likelier than they are in it.
  *
  * @example withRaises(plan, raises).wanted[0].raisedBy
  */
-export const withRaises = (plan: Plan, raises: ReadonlyMap<string, readonly Raise[]>): Plan => ({
+export const withRaises = (plan: Plan, raises: Raises): Plan => ({
   ...plan,
   wanted: plan.wanted.map((prospect) => {
     const raisedBy = raises
@@ -62,7 +64,7 @@ export const withRaises = (plan: Plan, raises: ReadonlyMap<string, readonly Rais
   }),
 });
 
-function raisesOfOne(task: JarTask, bake: Wanted): readonly Raise[] {
+function* raisingOne(task: JarTask, bake: Wanted): Generator<void, readonly Raise[]> {
   const { problem, jar } = task;
   const book = courseBookOf(problem, jar, task.start);
   const tried = (given: Problem, other: Wanted, as = task) =>
@@ -72,15 +74,12 @@ function raisesOfOne(task: JarTask, bake: Wanted): readonly Raise[] {
   const wide = bake.until - bake.from;
   if (wide > SHORT_WINDOW) {
     const [from, until] = [bake.from + wide / 4, bake.until - wide / 4];
-    raises.push({
-      kind: 'shorter',
-      from,
-      until,
-      chance: tried(problem, { ...bake, from, until }).chance,
-    });
+    const { chance } = tried(problem, { ...bake, from, until });
+    raises.push({ kind: 'shorter', from, until, chance });
+    yield;
   }
 
-  const hours = otherHour(task, bake, book);
+  const hours = yield* otherHour(task, bake, book);
   if (hours) raises.push({ kind: 'otherHour', ...hours });
 
   const always = { ...problem, hands: [{ from: problem.now, until: problem.until }] };
@@ -89,39 +88,52 @@ function raisesOfOne(task: JarTask, bake: Wanted): readonly Raise[] {
   const sleepless = times.some((at) => isOddHour(problem.time, at));
   if (times.length > 0 && !sleepless)
     raises.push({ kind: 'handsAt', times, chance: withHands.chance });
+  yield;
 
   const asItIs = tried(problem, { ...bake });
+  yield;
   if (asItIs.levain?.before?.step && jar.paceSd > WELL_KNOWN) {
     const known = { ...jar, paceSd: AFTER_LOOKS * jar.paceSd };
     const { chance } = tried(problem, { ...bake }, { ...task, jar: known, lived: nothingLived() });
     raises.push({ kind: 'looks', chance });
+    yield;
   }
   return raises;
 }
 
 /** The nearest window in which a bake is likely, or the one in which it is likeliest. Null where it can be had in none. */
-function otherHour(task: JarTask, bake: Wanted, book: CourseBook) {
+function* otherHour(task: JarTask, bake: Wanted, book: CourseBook): Generator<void, Hours | null> {
   const { problem } = task;
   const windows = SHIFTS.map((hours) => ({
     ...bake,
     from: bake.from + hours * HOUR,
     until: bake.until + hours * HOUR,
   })).filter(({ from, until }) => from > problem.now && until < problem.until);
-  const found: (Wanted & { readonly chance: number })[] = [];
+  const found: Hours[] = [];
+  const told = (window: Wanted, how?: 'quickly'): Hours => {
+    const { from, until } = window;
+    return { from, until, chance: triedWith(task, window, book, how).chance };
+  };
   for (const window of windows) {
-    const { chance } = triedWith(task, window, book, 'quickly');
-    if (chance >= LIKELY) return { from: window.from, until: window.until, chance };
-    found.push({ ...window, chance });
+    const hours = told(window, 'quickly');
+    yield;
+    if (hours.chance >= LIKELY) return hours;
+    found.push(hours);
   }
-  const thorough = found
-    .toSorted((one, other) => other.chance - one.chance)
-    .slice(0, LOOKED_INTO)
-    .map(({ chance: _, ...window }) => {
-      const { from, until } = window;
-      return { from, until, chance: triedWith(task, window, book).chance };
-    })
-    .toSorted((one, other) => other.chance - one.chance);
-  return thorough[0] ?? null;
+  let best: Hours | null = null;
+  for (const { from } of found.toSorted((a, b) => b.chance - a.chance).slice(0, LOOKED_INTO)) {
+    const hours = told(windows.find((one) => one.from === from)!);
+    yield;
+    if (hours.chance > (best?.chance ?? 0)) best = hours;
+  }
+  return best;
+}
+
+/** A window, and how likely the bake is in it. */
+interface Hours {
+  readonly from: Instant;
+  readonly until: Instant;
+  readonly chance: number;
 }
 
 /** Windows that are tried in other ways than the first that is found. */

@@ -40,11 +40,14 @@ export async function readCaches(name: KitchenName, keys: readonly string[]): Pr
   };
 }
 
+/** Counted up when what is kept changes its shape: what an earlier version kept is worked out anew. */
+const SHAPE = '2';
+
 /** Keeps what was worked out; when there is no room, it is worked out again another time. */
 export function keepCache(name: KitchenName, of: keyof Caches, what: unknown): Promise<void> {
   const body = JSON.stringify(what);
   return shelf
-    .setItem(cacheKey(name, of), `${fingerprint([body])}\n${body}`)
+    .setItem(cacheKey(name, of), `${fingerprint([SHAPE, body])}\n${body}`)
     .catch(() => undefined);
 }
 
@@ -56,7 +59,7 @@ function opened(text: string | undefined): unknown {
   if (text === undefined) return null;
   const cut = text.indexOf('\n');
   const body = text.slice(cut + 1);
-  return text.slice(0, cut) === fingerprint([body]) ? parsed(body) : null;
+  return text.slice(0, cut) === fingerprint([SHAPE, body]) ? parsed(body) : null;
 }
 
 const isRecord = (raw: unknown): raw is Readonly<Record<string, unknown>> =>
