@@ -108,6 +108,15 @@ describe('the one answer', () => {
     expect(late(5, 'well')).toEqual([0, null]);
   });
 
+  it('after a long rest is told to the day, but out of the cold to the hour', () => {
+    const rested = someStanding(24 * 9, 'fridge');
+    expect(whatNext(ahead(rested))).toMatchObject({ because: { reason: 'asleep' }, toDay: true });
+    const out = whatNext(ahead({ ...rested, outAt: rested.now - HOUR / 2 }));
+    expect(out).toMatchObject({ because: { reason: 'warming' }, by: rested.now + 1.5 * HOUR });
+    expect(out).not.toHaveProperty('toDay');
+    expect(whatNext(ahead(ripe))).not.toHaveProperty('toDay');
+  });
+
   it('of a bake nobody has planned is wanted a day before it, and of a move within the hour', () => {
     const by = (over: Partial<JarAhead>) => whatNext(ahead(ripe, over)).by;
     expect(by({ wishes: [wish(now + 30 * HOUR)] })).toBe(now + 6 * HOUR);

@@ -110,11 +110,19 @@ export function whatNext(ahead: JarAhead): WhatNext {
   if (until !== undefined && until > now && (harmAt === null || harmAt > until))
     return answer({ is: 'rests', until }, until, null);
   const feed = answer({ is: 'feed', reason: need.reason }, need.from, need.by);
-  return need.reason !== 'rhythm' && (need.by ?? need.from) - standing.jar.since > HOURS_KNOWN
+  return OF_LONG_RESTS.has(need.reason) && (need.by ?? need.from) - standing.jar.since > HOURS_KNOWN
     ? { ...feed, toDay: true }
     : feed;
 }
 
+/** What comes of hours or weeks alike; what ripens or has just come out of the cold goes by hours however long it rested. */
+const OF_LONG_RESTS: ReadonlySet<FeedReason> = new Set([
+  'hooch',
+  'hungry',
+  'past',
+  'asleep',
+  'resting',
+]);
 /** A forecast over longer than this tells the day and not the hour. */
 const HOURS_KNOWN = 7 * DAY;
 

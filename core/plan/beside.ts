@@ -21,8 +21,8 @@ export interface BesideSteps {
 
 /**
  * Turns steps that build levains in the jar itself into those of a baker with a second vessel. The levain is mixed at the same
- * hour and ratio in a bowl, only for its bake, or in a bowl for each of the bakes that it serves; the jar gives the seed, is fed where it is hungry, and never used up. After
- * the last build it keeps to its rhythm.
+ * hour and ratio in a bowl, only for its bake, or in a bowl for each of the bakes that it serves; the jar gives the seed, is
+ * fed where it is hungry, and never used up. After the last build it keeps to its rhythm.
  *
  * @param baked steps as they were found, in order of time
  */

@@ -126,7 +126,7 @@ export interface Prospect {
   readonly peakAt: Instant;
   readonly low: Instant;
   readonly high: Instant;
-  /** Where it is not likely, what would make it likelier; the best first. */
+  /** Where it is not likely, what would make it likelier, the best first; left out until that was looked for. */
   readonly raisedBy?: readonly Raise[];
 }
 

@@ -50,17 +50,17 @@ export function* raising(task: JarTask, prospects: readonly Prospect[]): Generat
 export type Raises = ReadonlyMap<string, readonly Raise[]>;
 
 /**
- * A plan whose unlikely bakes say what would make them likelier than they are in it.
+ * A plan whose unlikely bakes say what would make them likelier than they are in it: nothing, where nothing that was tried does.
  *
  * @example withRaises(plan, raises).wanted[0].raisedBy
  */
 export const withRaises = (plan: Plan, raises: Raises): Plan => ({
   ...plan,
   wanted: plan.wanted.map((prospect) => {
-    const raisedBy = raises
-      .get(prospect.id)
-      ?.filter(({ chance }) => chance >= prospect.chance + WORTH_CHANGING);
-    return raisedBy?.length && prospect.chance < LIKELY ? { ...prospect, raisedBy } : prospect;
+    const tried = raises.get(prospect.id);
+    if (!tried || prospect.chance >= LIKELY) return prospect;
+    const raisedBy = tried.filter(({ chance }) => chance >= prospect.chance + WORTH_CHANGING);
+    return { ...prospect, raisedBy };
   }),
 });
 

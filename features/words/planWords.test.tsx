@@ -96,8 +96,8 @@ it('leaner keeps are told with when, jars that are kept alike together', () => {
 
 it('a bake that may be missed says what would help, as far as something does', () => {
   const named = () => 'Tins';
-  const wanted = (chance: number, raisedBy: Prospect['raisedBy'] = []) =>
-    plan({ wanted: [{ ...plan().wanted[0]!, chance, raisedBy }] });
+  const wanted = (chance: number, raisedBy?: Prospect['raisedBy']) =>
+    plan({ wanted: [{ ...plan().wanted[0]!, chance, ...(raisedBy && { raisedBy }) }] });
   const ways = [
     { kind: 'otherHour', from: at('21:00'), until: at('22:00'), chance: 0.8 },
     { kind: 'shorter', from: at('20:30'), until: at('21:30'), chance: 0.71 },
@@ -109,7 +109,9 @@ it('a bake that may be missed says what would help, as far as something does', (
   expect(unlikelyWords(wanted(0.44, ways), named, words)).toBe(
     `Tins is 44 % likely to be ripe in time. It would be ${told}.`,
   );
-  expect(unlikelyWords(wanted(0.44), named, words)).toMatch(/would help little\.$/);
+  expect(unlikelyWords(wanted(0.44, []), named, words)).toMatch(/would help little\.$/);
+  // Not said before they were.
+  expect(unlikelyWords(wanted(0.44), named, words)).toMatch(/to be ripe in time\.$/);
   expect(unlikelyWords(wanted(0.6, ways), named, words)).toBeNull();
   expect(unsureWords(wanted(0.6, ways), named, words)).toEqual([`Tins would be ${told}.`]);
   expect(unsureWords(wanted(0.44, ways), named, words)).toEqual([]);

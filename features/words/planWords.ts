@@ -146,7 +146,8 @@ export function unlikelyWords(
   const each = unlikely.map((prospect) => {
     const said = `${bakeName(prospect.id)} is ${pct(prospect.chance)} likely to be ripe in time.`;
     const raised = raisedWords(prospect, words);
-    return `${said} ${raised ? `It would be ${raised}.` : 'Hours nearby were tried, and would help little.'}`;
+    if (raised) return `${said} It would be ${raised}.`;
+    return prospect.raisedBy ? `${said} Hours nearby were tried, and would help little.` : said;
   });
   return each.join(' ');
 }
