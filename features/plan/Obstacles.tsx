@@ -1,9 +1,8 @@
-import { type Bake } from '@core/journal';
-import { type Nearest } from '@core/plan';
 import { Notice, Button } from '@kit';
-import { bakeMoved, bakeChanged, selectBakes, useAppDispatch, useAppSelector } from '@state';
+import { selectBakes, useAppDispatch, useAppSelector } from '@state';
 
-import { type KitchenWords, impossibleWords, useKitchenWords } from '../words';
+import { impossibleWords, useKitchenWords } from '../words';
+import { wayOut } from './wayOut';
 
 /** Bakes that cannot be had, why, and what comes nearest. */
 export function Obstacles() {
@@ -35,32 +34,4 @@ export function Obstacles() {
       </Notice>
     );
   });
-}
-
-/** What comes nearest as a wish of its own, where it is one. */
-function wayOut(bake: Bake, near: Nearest, words: KitchenWords) {
-  switch (near.kind) {
-    case 'otherHour':
-      return {
-        text: `Have it ${words.moment(near.from)}`,
-        deed: bakeMoved(
-          bake.id,
-          near.from - bake.from,
-          `${bake.name} is wanted ${words.moment(near.from)} to ${words.time(near.until)}`,
-        ),
-      };
-    case 'less':
-      return near.levainG > 0
-        ? {
-            text: `Make it ${words.grams(near.levainG)}`,
-            deed: bakeChanged(
-              { ...bake, levainG: near.levainG },
-              `${bake.name} takes ${words.grams(near.levainG)}`,
-            ),
-          }
-        : null;
-    case 'handsAt':
-    case 'moreFlour':
-      return null;
-  }
 }

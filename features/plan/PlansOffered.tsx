@@ -20,6 +20,7 @@ import {
   unsureWords,
   useKitchenWords,
 } from '../words';
+import { wayOut } from './wayOut';
 
 /** The plans that were found, side by side: to look at, to compare and to choose. */
 export function PlansOffered({
@@ -44,7 +45,25 @@ export function PlansOffered({
   const bakeName = (id: string) => bakes.find((bake) => bake.id === id)?.name ?? 'This bake';
   const unlikely = unlikelyWords(shown, bakeName, words);
   const warning = unlikely && (
-    <Notice tone="beet" title="This may well not work">
+    <Notice
+      tone="beet"
+      title="This may well not work"
+      actions={shown.wanted
+        .filter(({ chance }) => chance < 0.5)
+        .flatMap(({ id, raisedBy = [] }) => {
+          const bake = bakes.find((one) => one.id === id);
+          return raisedBy.map((raise) => {
+            const way = bake && wayOut(bake, raise, words);
+            return (
+              way && (
+                <Button key={`${id} ${raise.kind}`} onPress={() => dispatch(way.deed)}>
+                  {way.text}
+                </Button>
+              )
+            );
+          });
+        })}
+    >
       {unlikely}
     </Notice>
   );

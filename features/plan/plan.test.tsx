@@ -136,6 +136,29 @@ describe('the plans', () => {
     expect(screen.queryByText('Later now.')).toBeNull();
   });
 
+  it('that may well not work say what would, and it is had with a touch', async () => {
+    const store = planned();
+    const { wanted, ...rest } = plan('balanced', STEPS);
+    const [from, until] = [NOW + 20 * HOUR, NOW + 22 * HOUR];
+    const raisedBy = [
+      { kind: 'otherHour' as const, from, until, chance: 0.8 },
+      { kind: 'shorter' as const, from: NOW + 14.5 * HOUR, until: NOW + 15.5 * HOUR, chance: 0.7 },
+      { kind: 'looks' as const, chance: 0.6 },
+    ];
+    const unlikely = { ...rest, wanted: [{ ...wanted[0]!, chance: 0.4, raisedBy }] };
+    const found = { plans: [unlikely], impossible: [], mended: null };
+    act(() => void store.dispatch(searchEnded(found)));
+    expect(
+      screen.getByText(/^Loaves is 40 % likely .* It would be 80 % likely if it/),
+    ).toBeVisible();
+    await press(/^Only tomorrow/);
+    const bake = () => selectBakes(store.getState())[0]!;
+    expect(bake()).toMatchObject({ from: NOW + 14.5 * HOUR, until: NOW + 15.5 * HOUR });
+    act(() => void store.dispatch(searchEnded(found)));
+    await press(/^Have it tomorrow/);
+    expect(bake().from - NOW).toBeCloseTo(20 * HOUR);
+  });
+
   it('that nothing is to be done in say so', () => {
     const store = kitchenStore();
     store.dispatch(searchEnded({ plans: [plan('balanced', [])], impossible: [], mended: null }));
