@@ -6,7 +6,7 @@ export const LIKELY = 0.65;
 /**
  * Whether a bake of a plan is not likely enough to be left at that: what would make it likelier is worth looking for.
  *
- * @example isUnsure({ ...plan, wanted: [] }) // = false
+ * @example isUnsure({ wanted: [] }) // = false
  */
 export const isUnsure = ({ wanted }: Pick<Plan, 'wanted'>): boolean =>
   wanted.some(({ chance }) => chance < LIKELY);
