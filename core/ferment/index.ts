@@ -13,6 +13,5 @@ export * from './pace';
 export * from './rates';
 export * from './simulate';
 export * from './stage';
-export * from './usuallyRipe';
 export * from './vessel';
 export * from './place';

@@ -4,6 +4,7 @@ import { doughCard, turned } from '@core/bench';
 import { PageTitle, Choice, Notice, Page, TwoPanes, useWide } from '@kit';
 import { doughChanged, useAppDispatch, useAppSelector, selectDough } from '@state';
 
+import { useKitchenWords } from '../words';
 import {
   DOUGH_PROBLEM_WORDS,
   RECIPE_WARNING_WORDS,
@@ -11,8 +12,7 @@ import {
   doughText,
   turnedParts,
   turnedText,
-  useKitchenWords,
-} from '../words';
+} from '../words/bakeWords';
 import { Bowl } from './Bowl';
 import { BulkPanel } from './BulkPanel';
 import { PercentagesPanel } from './PercentagesPanel';

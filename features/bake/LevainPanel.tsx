@@ -23,7 +23,8 @@ import {
   selectDough,
 } from '@state';
 
-import { blendWords, levainWayWords, useKitchenWords } from '../words';
+import { blendWords, useKitchenWords } from '../words';
+import { levainWayWords } from '../words/bakeWords';
 import { Series } from './Series';
 
 /** So near it makes no difference to a dough, percent. */

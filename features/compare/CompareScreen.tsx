@@ -10,7 +10,8 @@ import { TwoCanopies } from '@kit/TwoCanopies';
 import { fillBench, selectStandings, useAppDispatch, useAppSelector } from '@state';
 
 import { benchPath } from '../bench/benchPath';
-import { comparisonWords, useKitchenWords } from '../words';
+import { useKitchenWords } from '../words';
+import { comparisonWords } from '../words/compareWords';
 import { LookAtBoth } from './LookAtBoth';
 
 /** Two jars side by side: fed alike in one pass, looked at together, their canopies one over the other. */

@@ -6,14 +6,8 @@ import { type MonthUse, usesByMonth } from '@core/larder';
 import { type Instant } from '@core/measure';
 import { ofJar, selectEventsByJar, selectLiveEvents, selectTime, useAppSelector } from '@state';
 
-import {
-  type KitchenWords,
-  bakedWords,
-  kilos,
-  paceWords,
-  riseWords,
-  useKitchenWords,
-} from '../words';
+import { type KitchenWords, bakedWords, paceWords, riseWords, useKitchenWords } from '../words';
+import { kilos } from '../words/larderWords';
 
 /** A jar's page of a year. */
 export interface YearText {

@@ -13,7 +13,8 @@ import {
   useAppSelector,
 } from '@state';
 
-import { kilos, useKitchenWords } from '../words';
+import { useKitchenWords } from '../words';
+import { kilos } from '../words/larderWords';
 import { WeightNumber } from '../parts/WeightNumber';
 
 const MONTHS = 6;

@@ -7,7 +7,8 @@ import { TubDrawing } from '@kit/TubDrawing';
 import { selectJars, selectLiveEvents, selectNow, selectTubs, useAppSelector } from '@state';
 
 import { useCopy } from '../parts/useCopy';
-import { FLOUR_WORDS, blendWords, tubWords, useKitchenWords } from '../words';
+import { FLOUR_WORDS, blendWords, useKitchenWords } from '../words';
+import { tubWords } from '../words/larderWords';
 import { TubSheet } from './TubSheet';
 import { WeighTubSheet } from './WeighTubSheet';
 

@@ -1,7 +1,8 @@
 import { Notice, Button } from '@kit';
 import { selectBakes, useAppDispatch, useAppSelector } from '@state';
 
-import { impossibleWords, useKitchenWords } from '../words';
+import { useKitchenWords } from '../words';
+import { impossibleWords } from '../words/offerWords';
 import { wayOut } from './wayOut';
 
 /** Bakes that cannot be had, why, and what comes nearest. */

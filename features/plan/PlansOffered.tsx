@@ -11,15 +11,8 @@ import {
   useAppSelector,
 } from '@state';
 
-import {
-  PLAN_WORDS,
-  planFigures,
-  planLine,
-  savingWords,
-  unlikelyWords,
-  unsureWords,
-  useKitchenWords,
-} from '../words';
+import { PLAN_WORDS, planFigures, planLine, useKitchenWords } from '../words';
+import { savingWords, unlikelyWords, unsureWords } from '../words/offerWords';
 import { wayOut } from './wayOut';
 
 /** The plans that were found, side by side: to look at, to compare and to choose. */

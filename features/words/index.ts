@@ -1,5 +1,7 @@
-/** How the kitchen talks: times, amounts, stages and reasons in words. */
-export * from './bakeWords';
+/**
+ * How the kitchen talks: times, amounts, stages and reasons in words. What one page alone says is taken from its own file, so
+ * that the first page need not load it.
+ */
 export * from './bakedWords';
 export * from './dayOrderWords';
 export * from './fileName';
@@ -9,12 +11,10 @@ export * from './kitchenWords';
 export * from './useEntryWords';
 export * from './useKitchenWords';
 export * from './eventWords';
-export * from './larderWords';
 export * from './learntWords';
 export * from './planWords';
 export * from './lotWords';
 export * from './nextWords';
 export * from './rescueWords';
 export * from './rhythmWords';
-export * from './compareWords';
 export * from './zoneWords';

@@ -1,5 +1,6 @@
 import { ratioText } from '@core/bench';
-import { type Pace, usuallyRipeH } from '@core/ferment';
+import { type Pace } from '@core/ferment';
+import { usuallyRipeH } from '@core/ferment/usuallyRipe';
 import { type Standing } from '@core/journal';
 import { type Blend, doubledHeight, isGlutenFree, risesUpward } from '@core/measure';
 import { type WhatNext } from '@core/next';

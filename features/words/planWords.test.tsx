@@ -6,16 +6,13 @@ import { kitchenWords } from './kitchenWords';
 import { changeWords, foretoldWords, paceWords } from './learntWords';
 import {
   calendarNote,
-  impossibleWords,
   mendedWords,
   planLine,
   plannedTitle,
   slackWords,
   stepWords,
-  savingWords,
-  unlikelyWords,
-  unsureWords,
 } from './planWords';
+import { impossibleWords, savingWords, unlikelyWords, unsureWords } from './offerWords';
 
 const NOW = Date.parse('2026-03-13T18:20:00Z');
 const words = kitchenWords(usualSettings('en-GB'), 'Europe/Lisbon', NOW);
