@@ -82,6 +82,7 @@ describe('a weight as bakers write it', () => {
     ['1 1/2 oz', 43],
     ['⅓ oz', 9.5],
     ['0.001 oz', 0.5],
+    ['0 oz', 0],
     ['½ cup', 119],
     ['half a cup', 119],
     ['Half of a cup', 119],

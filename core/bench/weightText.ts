@@ -38,11 +38,11 @@ export function gramsFromText(text: string, ingredient: Ingredient): number {
     const sign = weight[1] === '' || weight[1] === '+' ? 1 : -1;
     const parted = (unit === 1 ? THOUSANDS_OF_GRAMS : THOUSANDS).test(count);
     const grams = unit * countFrom(parted ? count.replace(/[\s,]/g, '') : count);
-    return sign * (/g/.test(weight[3]!.toLowerCase()) || unit === 1 ? grams : asKnown(grams));
+    return sign * (unit === 1 || unit === IN_GRAMS.kg ? grams : asKnown(grams));
   }
   return asKnown(gramsFromMeasure(text, ingredient) ?? NaN);
 }
 
 /** By cups, spoons and ounces nobody knows a weight better than this: whole grams, and halves of the little ones. */
 const asKnown = (grams: number): number =>
-  grams >= 10 ? Math.round(grams) : Math.max(0.5, Math.round(2 * grams) / 2);
+  grams >= 10 || grams === 0 ? Math.round(grams) : Math.max(0.5, Math.round(2 * grams) / 2);

@@ -88,6 +88,25 @@ function needByRhythm(standing: Standing): Need | null {
 const AT_REST_CELSIUS = 10;
 
 /**
+ * Whether a jar ends in the cold where it stands, or where it is to go.
+ *
+ * @example goesCold(standing) // true for a jar of the fridge
+ */
+export const goesCold = ({ outlook }: Pick<Standing, 'outlook'>): boolean =>
+  outlook.forecast.curve.at(-1)!.celsius < AT_REST_CELSIUS;
+
+/** A forecast over longer than this tells the day and not the hour. */
+const HOURS_KNOWN = 7 * DAY;
+
+/**
+ * Whether an instant is forecast over so long from the last feed that only its day is known.
+ *
+ * @example isKnownToDay(standing, standing.now) // true for a jar that was fed weeks ago
+ */
+export const isKnownToDay = ({ jar }: Pick<Standing, 'jar'>, at: Instant): boolean =>
+  at - jar.since > HOURS_KNOWN;
+
+/**
  * The feed a jar needs by its food. On the counter: while it is ripe. In the cold: before half of its yeast has starved. The
  * hour by which it was best fed stays, whatever has become of the jar since.
  */

@@ -1,8 +1,8 @@
 import { type BowlBuild, type Promised, type Standing } from '../journal';
-import { DAY, HOUR, type Instant } from '../measure';
+import { HOUR, type Instant } from '../measure';
 import { type Plan, type Step } from '../plan';
 import { type NextFeed, type Run } from '../rescue';
-import { type FeedReason, needOf } from './need';
+import { type FeedReason, isKnownToDay, needOf } from './need';
 
 /** What an answer rests on. The first that applies to a jar is its answer. */
 export type Because =
@@ -110,7 +110,7 @@ export function whatNext(ahead: JarAhead): WhatNext {
   if (until !== undefined && until > now && (harmAt === null || harmAt > until))
     return answer({ is: 'rests', until }, until, null);
   const feed = answer({ is: 'feed', reason: need.reason }, need.from, need.by);
-  return OF_LONG_RESTS.has(need.reason) && (need.by ?? need.from) - standing.jar.since > HOURS_KNOWN
+  return OF_LONG_RESTS.has(need.reason) && isKnownToDay(standing, need.by ?? need.from)
     ? { ...feed, toDay: true }
     : feed;
 }
@@ -123,9 +123,6 @@ const OF_LONG_RESTS: ReadonlySet<FeedReason> = new Set([
   'asleep',
   'resting',
 ]);
-/** A forecast over longer than this tells the day and not the hour. */
-const HOURS_KNOWN = 7 * DAY;
-
 /** A levain is for its dough while it is ripe, or for its next build. */
 function intoDough({ jar, outlook, now }: Standing, wish: WishAhead | null): WhatNext {
   const builds = jar.card.bowl?.builds ?? [];

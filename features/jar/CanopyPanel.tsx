@@ -2,6 +2,7 @@ import { StyleSheet, View } from 'react-native';
 
 import { type Standing } from '@core/journal';
 import { HOUR } from '@core/measure';
+import { goesCold } from '@core/next';
 import { Canopy, Panel, Words } from '@kit';
 import { ofJar, selectBeingRead, useAppSelector } from '@state';
 
@@ -82,8 +83,6 @@ export function CanopyPanel({ standing }: { readonly standing: Standing }) {
 
 /** A top that takes longer is one in the cold, hours. */
 const COLD_PEAK_H = 72;
-/** It sleeps below this, °C. */
-const COLD = 10;
 
 /** "Peak about 19:30" and its width, or what stands in its place. */
 function peakWords(
@@ -102,8 +101,7 @@ function peakWords(
     };
   const { emptyAtH } = outlook.forecast;
   // Nobody waits for the little that it does in weeks in the cold.
-  const goesCold = outlook.forecast.curve.at(-1)!.celsius < COLD;
-  if (ripeFromH === null && peaksAtH > COLD_PEAK_H && goesCold)
+  if (ripeFromH === null && peaksAtH > COLD_PEAK_H && goesCold({ outlook }))
     return {
       title: 'In the cold it hardly rises',
       between:

@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 
 import { type Standing } from '@core/journal';
 import { HOUR, risesUpward } from '@core/measure';
+import { isKnownToDay } from '@core/next';
 import { Icon, Panel, TOUCH, TouchArea, Words, useLook } from '@kit';
 
 import {
@@ -78,9 +79,10 @@ function numbersOf(standing: Standing, words: KitchenWords): readonly ExplainedN
   const { forecast } = outlook;
   const upward = risesUpward(jar.fedMix.hydrationPct);
   const fullRise = fullRiseWords(jar.fedMix.flour);
-  // What is forecast over more than a week is known to the day.
-  const at = (h: number) =>
-    h > 7 * 24 ? words.day(jar.since + h * HOUR) : words.about(jar.since + h * HOUR);
+  const at = (h: number) => {
+    const then = jar.since + h * HOUR;
+    return isKnownToDay(standing, then) ? words.day(then) : words.about(then);
+  };
   const after = (h: number) => `${words.span(h)} after the feed`;
   const warmth = place ? `in “${place.name}”` : 'in its place';
   const mean = forecast.curve.reduce((sum, m) => sum + m.celsius, 0) / forecast.curve.length;

@@ -11,7 +11,7 @@ import {
   useAppSelector,
 } from '@state';
 
-import { PLAN_WORDS, planFigures, planLine, useKitchenWords } from '../words';
+import { PLAN_WORDS, isUnlikely, planFigures, planLine, useKitchenWords } from '../words';
 import { savingWords, unlikelyWords, unsureWords } from '../words/offerWords';
 import { wayOut } from './wayOut';
 
@@ -41,21 +41,19 @@ export function PlansOffered({
     <Notice
       tone="beet"
       title="This may well not work"
-      actions={shown.wanted
-        .filter(({ chance }) => chance < 0.5)
-        .flatMap(({ id, raisedBy = [] }) => {
-          const bake = bakes.find((one) => one.id === id);
-          return raisedBy.map((raise) => {
-            const way = bake && wayOut(bake, raise, words);
-            return (
-              way && (
-                <Button key={`${id} ${raise.kind}`} onPress={() => dispatch(way.deed)}>
-                  {way.text}
-                </Button>
-              )
-            );
-          });
-        })}
+      actions={shown.wanted.filter(isUnlikely).flatMap(({ id, raisedBy = [] }) => {
+        const bake = bakes.find((one) => one.id === id);
+        return raisedBy.map((raise) => {
+          const way = bake && wayOut(bake, raise, words);
+          return (
+            way && (
+              <Button key={`${id} ${raise.kind}`} onPress={() => dispatch(way.deed)}>
+                {way.text}
+              </Button>
+            )
+          );
+        });
+      })}
     >
       {unlikely}
     </Notice>

@@ -1,6 +1,6 @@
 import { type Standing, isAnybodysGuess } from '@core/journal';
 import { DAY, HOUR, type Instant } from '@core/measure';
-import { type WhatNext, isForgotten, mayHaveDied } from '@core/next';
+import { type WhatNext, goesCold, isForgotten, isKnownToDay, mayHaveDied } from '@core/next';
 import { type Run } from '@core/rescue';
 
 import { STAGE_WORDS, isEmptied } from './jarWords';
@@ -179,14 +179,11 @@ function feedReason(
     case 'resting':
       return standing.stage === 'resting'
         ? 'Resting in the cold, its food nearly gone. Fed and warmed it comes back.'
-        : outlook.forecast.curve.at(-1)!.celsius < COLD
+        : goesCold(standing)
           ? asleepReason('Going to sleep in the cold', by, standing, words)
           : 'It rises slowly where it stands.';
   }
 }
-
-/** Where it stands or goes it sleeps below this, °C. */
-const COLD = 10;
 
 function asleepReason(
   asleep: string,
@@ -203,8 +200,6 @@ function asleepReason(
     : `${asleep}, with food until about ${words.day(emptyAt)}. It comes to no harm for weeks after that.`;
 }
 
-/** A forecast over longer than this tells the day and not the hour. */
-const DAY_KNOWN = 7 * DAY;
 /** After a longer rest one feed is rarely enough. */
 const LONG_REST = 10 * DAY;
 
@@ -218,7 +213,7 @@ function lateWords(
   { now, stage, jar, place }: Standing,
   words: KitchenWords,
 ): string {
-  const toDay = harmAt !== null && harmAt - jar.since > DAY_KNOWN;
+  const toDay = harmAt !== null && isKnownToDay({ jar }, harmAt);
   const after = harmAt === null ? '' : toDay ? words.day(harmAt) : words.about(harmAt);
   if (because.is !== 'feed' || because.reason === 'neglected' || jar.unfedH) return '';
   const hungry = stage === 'hungry' || stage === 'hooch';
