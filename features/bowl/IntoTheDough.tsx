@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { type Standing } from '@core/journal';
 import { Button } from '@kit';
 
-import { FinishSheet } from './FinishSheet';
+import { FinishSheet } from './sheets';
 
 /** A levain goes into its dough, or is looked at in its bowl. */
 export function IntoTheDough({

@@ -7,7 +7,7 @@ import { selectBeingRead, selectNextOf, selectNow, useAppSelector } from '@state
 
 import { capital, nextReason, nextTitle, useKitchenWords } from '../words';
 import { NextDoing } from '../parts/NextDoing';
-import { SameAgainSheet } from './SameAgainSheet';
+import { SameAgainSheet } from './sheets';
 
 /** What is next for this jar, and the feed. */
 export function JarNext({

@@ -19,7 +19,8 @@ import {
 import { byField, doneTo, useAppDispatch, withdrawEntries } from '@state';
 
 import { SMELL_WORDS, riseWords, upWords, useKitchenWords } from '../words';
-import { MoreSeen, NOTHING_ELSE, type Seen, hasMore } from './MoreSeen';
+import { NOTHING_ELSE, type Seen, hasMore } from './seen';
+import { MoreSeen } from './sheets';
 import { SurfaceDrag } from './SurfaceDrag';
 
 /** A height that contradicts the forecast: what was said, and what was expected. */

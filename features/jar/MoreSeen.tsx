@@ -1,51 +1,10 @@
 import { StyleSheet, View } from 'react-native';
 
-import {
-  BUBBLES,
-  type Bubbles,
-  LIQUIDS,
-  type Liquid,
-  SIGNS,
-  SMELLS,
-  type Sign,
-  type Smell,
-} from '@core/journal';
+import { BUBBLES, LIQUIDS, SIGNS, SMELLS } from '@core/journal';
 import { Choice, Field, MomentField, Words } from '@kit';
 
 import { BUBBLE_WORDS, LIQUID_WORDS, SIGN_WORDS, SMELL_WORDS } from '../words';
-
-/** What else a look can tell. An empty `at` means now. */
-export interface Seen {
-  readonly at: string;
-  readonly sign: Sign | null;
-  readonly smell: Smell | null;
-  readonly bubbles: Bubbles | null;
-  readonly liquid: Liquid | null;
-  readonly floats: boolean | null;
-  readonly note: string;
-  /** The highest streak on the glass, percent above the band, as typed. */
-  readonly streak: string;
-}
-
-export const NOTHING_ELSE: Seen = {
-  at: '',
-  sign: null,
-  smell: null,
-  bubbles: null,
-  liquid: null,
-  floats: null,
-  note: '',
-  streak: '',
-};
-
-export const hasMore = ({ sign, smell, bubbles, liquid, floats, note, streak }: Seen) =>
-  sign !== null ||
-  smell !== null ||
-  bubbles !== null ||
-  liquid !== null ||
-  floats !== null ||
-  streak.trim() !== '' ||
-  note.trim() !== '';
+import { type Seen } from './seen';
 
 /** The fields of what else was seen. */
 export function MoreSeen({

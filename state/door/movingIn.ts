@@ -1,7 +1,6 @@
 import legacy from '@react-native-async-storage/async-storage';
 
 import { type JournalEvent, isEntry } from '@core/journal';
-import { entriesOfFirstVersion } from '@core/formats/firstVersion';
 
 import { type KitchenName } from './shelf';
 import { type BenchDrafts, benchDraftsFrom } from '../benchDraft';
@@ -37,6 +36,8 @@ export async function movedIn(name: KitchenName, now: number): Promise<MovedIn |
   const aside = parsed(await at(`ombrello/${name}/set-aside`)) as { lines?: unknown } | null;
   if (Array.isArray(aside?.lines))
     for (const line of aside.lines) if (typeof line === 'string') bad.push(line);
+  // Fetched late: few have such a kitchen, and all load what opens one.
+  const { entriesOfFirstVersion } = await import('@core/formats/firstVersion');
   const moved = entriesOfFirstVersion({
     events,
     settings: parsed(await at('ombrello/settings')),

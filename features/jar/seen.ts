@@ -1,0 +1,34 @@
+import { type Bubbles, type Liquid, type Sign, type Smell } from '@core/journal';
+
+/** What else a look can tell. An empty `at` means now. */
+export interface Seen {
+  readonly at: string;
+  readonly sign: Sign | null;
+  readonly smell: Smell | null;
+  readonly bubbles: Bubbles | null;
+  readonly liquid: Liquid | null;
+  readonly floats: boolean | null;
+  readonly note: string;
+  /** The highest streak on the glass, percent above the band, as typed. */
+  readonly streak: string;
+}
+
+export const NOTHING_ELSE: Seen = {
+  at: '',
+  sign: null,
+  smell: null,
+  bubbles: null,
+  liquid: null,
+  floats: null,
+  note: '',
+  streak: '',
+};
+
+export const hasMore = ({ sign, smell, bubbles, liquid, floats, note, streak }: Seen) =>
+  sign !== null ||
+  smell !== null ||
+  bubbles !== null ||
+  liquid !== null ||
+  floats !== null ||
+  streak.trim() !== '' ||
+  note.trim() !== '';
