@@ -1,5 +1,5 @@
 import { type Vessel, middlePace } from '@core/ferment';
-import { contentOf, doubledBefore, homeOf } from '@core/journal';
+import { contentOf, doubledBefore, homeOf, rhythmOf } from '@core/journal';
 import { feedFlour } from '@core/larder';
 import { DAY } from '@core/measure';
 import { isNeglected } from '@core/next';
@@ -17,6 +17,7 @@ import {
   selectBowls,
   selectJarEvents,
   selectJars,
+  selectKitchenContext,
   selectNow,
   selectStandings,
   selectTime,
@@ -121,6 +122,8 @@ export function problemOf(state: RootState): SentProblem {
       const belief = selectBelief(state, jar.id);
       const events = selectJarEvents(state, jar.id);
       const home = homeOf(events, now);
+      const rhythm = rhythmOf(jar, selectKitchenContext(state));
+      const buildUp = jar.card.rhythm?.buildUp;
       return {
         id: jar.id,
         fedMix: jar.fedMix,
@@ -134,7 +137,8 @@ export function problemOf(state: RootState): SentProblem {
         keepG: jar.card.keepG,
         vessel: besides ? roomyVessel(jar.card.vessel, wanted) : jar.card.vessel,
         ...(besides && { beside: true }),
-        ...(jar.card.rhythm && { rhythm: jar.card.rhythm }),
+        ...(rhythm && { rhythm }),
+        ...(buildUp !== undefined && { buildUp }),
         flour: feedFlour(jar, tubs).flour,
         parts: jar.card.ratio.flour,
         hydration: jar.card.ratio.water / jar.card.ratio.flour,

@@ -60,6 +60,7 @@ describe('a jar that comes', () => {
       feeds: 0,
       fedInChange: 0,
       borneH: 0,
+      coldRestH: null,
       pouredG: 0,
       lastFed: null,
     });

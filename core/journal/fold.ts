@@ -28,7 +28,7 @@ import {
   instantOf,
   isPromise,
 } from './events';
-import { type Places, type Stay, airOf, celsiusOf } from './air';
+import { type Places, type Stay, airOf, celsiusOf, placeAt } from './air';
 import { guessedHours } from './guess';
 
 /** A jar as its journal tells it, up to its last event. */
@@ -58,6 +58,8 @@ export interface Jar {
   readonly fedInChange: number;
   /** The longest it has gone from one feed to the next and come through, hours. */
   readonly borneH: number;
+  /** How long it had gone when it was last fed, where it was in a fridge meanwhile, hours. */
+  readonly coldRestH: number | null;
   /** Since when it has stood in this glass without a wash. */
   readonly cleanSince: Instant;
   /** Liquid poured off since the band was set, grams: the next feed should bring that water back. */
@@ -178,6 +180,7 @@ export function withEvent(
       feeds: 0,
       fedInChange: 0,
       borneH: 0,
+      coldRestH: null,
       cleanSince: at,
       pouredG: 0,
     };
@@ -201,6 +204,7 @@ export function withEvent(
         pouredG: 0,
         looks: [],
         feeds: jar.feeds + 1,
+        coldRestH: wasCold(jar, context) ? (at - jar.since) / HOUR : null,
         borneH: jar.lastFed ? Math.max(jar.borneH, (at - jar.since) / HOUR) : jar.borneH,
         fedInChange: jar.card.change ? jar.fedInChange + 1 : 0,
       };
@@ -250,6 +254,10 @@ export function withEvent(
       return jar;
   }
 }
+
+/** Whether a jar has been in a fridge since its band was set. */
+const wasCold = ({ stays }: Jar, { places }: FoldContext) =>
+  stays.some(({ place, from }) => placeAt(places, place, from)?.kind === 'fridge');
 
 const sameChange = ({ change: a }: JarCard, { change: b }: JarCard) =>
   a?.feeds === b?.feeds && JSON.stringify(a?.to) === JSON.stringify(b?.to);

@@ -1,6 +1,6 @@
 import { DAY, HOUR, kitchenTime } from '../measure';
 import { type JarEvent } from './events';
-import { foldJar, horizonFor, outlookOf, standingAt } from '.';
+import { foldJar, horizonFor, outlookOf, rhythmOf, standingAt } from '.';
 import { needOf } from '../next';
 import { nextByRhythm } from './rhythm';
 import { someCard, someFeed, someStart, usualKitchen } from './someJar.testing';
@@ -118,6 +118,41 @@ describe('a jar with a rhythm on its card', () => {
     const step = needOf(standingAt(jar, outlook, context, T0 + HOUR));
     expect(step.reason).not.toBe('rhythm');
   });
+
+  it.each([12, 24, 48])(
+    'of every %d h rests in the fridge, and goes on when it is out',
+    (everyH) => {
+      const rhythm = { everyH };
+      const put = (hours: number, place: string): JarEvent => ({
+        kind: 'moved',
+        id: `${place} ${hours}`,
+        jar: 'tern',
+        at: iso(hours),
+        place,
+      });
+      const start = someStart(iso(-1), { card: someCard({ rhythm }) });
+      const jarOf = (...events: readonly JarEvent[]) => foldJar([start, ...events], context)!.jar;
+      const counts = (...events: readonly JarEvent[]) =>
+        rhythmOf(jarOf(...events), context) !== null;
+      const fed = someFeed('fed', iso(0));
+      const away = [fed, put(1, 'fridge')];
+      expect(counts(fed)).toBe(true);
+      expect(counts(fed, put(1, 'larder'))).toBe(true);
+      expect(counts(...away)).toBe(false);
+      expect(counts(...away, put(150, 'counter'))).toBe(true);
+      // Fed from the fridge in its rhythm before, it is kept so; back from a rest and put away once more, it rests.
+      const againAfter = (hours: number) => [
+        ...away,
+        someFeed('again', iso(hours)),
+        put(hours + 2, 'fridge'),
+      ];
+      expect(counts(...againAfter(1.2 * everyH))).toBe(true);
+      expect(counts(...againAfter(4 * everyH))).toBe(false);
+      const jar = jarOf(...away);
+      const standing = standingAt(jar, outlookOf(jar, context, 960), context, T0 + 100 * HOUR);
+      expect(needOf(standing).reason).toBe('asleep');
+    },
+  );
 
   it('that is fed only before a bake is asked for nothing until it comes to harm', () => {
     const { step } = stepAfter(3, { everyH: null });

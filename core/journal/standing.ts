@@ -20,7 +20,7 @@ import {
 import { HOUR, type Instant } from '../measure';
 import { placeAt } from './air';
 import { type FoldContext, type Jar, conditionsOf } from './fold';
-import { nextByRhythm } from './rhythm';
+import { type Rhythm, nextByRhythm } from './rhythm';
 
 /** An hour and how far it may be off: one in ten falls before `low`, one in ten after `high`. */
 export interface Between {
@@ -50,7 +50,9 @@ export interface Standing {
   readonly place: Place | undefined;
   /** When it comes, or came, out of the cold to be fed; null where it did not. */
   readonly outAt: Instant | null;
-  /** When it is to be fed by the rhythm on its card; null where it has none, or is fed only before a bake. */
+  /** The rhythm on its card, while it counts: one of the counter rests with a jar that was put into the cold. */
+  readonly rhythm: Rhythm | null;
+  /** When it is to be fed by that rhythm; null where it has none, or is fed only before a bake. */
   readonly dueAt: Instant | null;
 }
 
@@ -132,6 +134,7 @@ export function standingAt(
   now: Instant,
 ): Standing {
   const hours = Math.max(0, (now - jar.since) / HOUR);
+  const rhythm = rhythmOf(jar, context);
   return {
     jar,
     now,
@@ -141,8 +144,35 @@ export function standingAt(
     outlook,
     place: placeAt(context.places, jar.stays[jar.stays.length - 1]!.place, now),
     outAt: outOfTheCold(jar, context, now),
-    dueAt: jar.card.rhythm ? nextByRhythm(jar.card.rhythm, jar.since, context.time) : null,
+    rhythm,
+    dueAt: rhythm && nextByRhythm(rhythm, jar.since, context.time),
   };
+}
+
+/** Fed as often as this a jar lives on the counter, hours. */
+const COUNTER_RHYTHM_H = 48;
+/** Fed from the cold no later than so many times its rhythm, that is how it is kept. */
+const ABOUT_ITS_RHYTHM = 1.5;
+
+/**
+ * The rhythm by which a jar is fed where it ends up. Whoever feeds every day and puts the jar into the fridge means it to rest:
+ * there it keeps for weeks. Unless it was in the fridge between its last feeds too, and was still fed in its rhythm.
+ *
+ * @example rhythmOf(jar, context) // null: fed twice a day, and put into the fridge since
+ */
+export function rhythmOf(
+  { card, stays, coming = [], coldRestH }: Jar,
+  { places }: Pick<FoldContext, 'places'>,
+): Rhythm | null {
+  const { rhythm } = card;
+  if (!rhythm) return null;
+  const { place, from } = [...stays, ...coming].at(-1)!;
+  const rests =
+    rhythm.everyH !== null &&
+    rhythm.everyH <= COUNTER_RHYTHM_H &&
+    placeAt(places, place, from)?.kind === 'fridge' &&
+    (coldRestH ?? Infinity) > ABOUT_ITS_RHYTHM * rhythm.everyH;
+  return rests ? null : rhythm;
 }
 
 /** A jar that came out of the cold longer ago has been out. */

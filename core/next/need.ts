@@ -1,3 +1,4 @@
+import { type Forecast } from '../ferment';
 import { type Standing, graceOf, isAnybodysGuess } from '../journal';
 import { DAY, HOUR, type Instant } from '../measure';
 
@@ -69,15 +70,22 @@ function needAfterCold(standing: Standing): Need | null {
 /** So much of a rest that a jar came through before counts as that rest. */
 const NEARLY = 0.9;
 
+/**
+ * Whether a jar came through about so many hours without a feed before.
+ *
+ * @example hasBorne(standing, standing.hours) // true for one that always waits for its Saturday
+ */
+export const hasBorne = ({ jar }: Pick<Standing, 'jar'>, hours: number): boolean =>
+  jar.borneH >= NEARLY * hours;
+
 /** What the rhythm asks for. Null without one, and for a jar that would come to harm in it and has never borne so much. */
 function needByRhythm(standing: Standing): Need | null {
-  const { jar, now, hours, dueAt } = standing;
-  const { rhythm } = jar.card;
+  const { jar, now, hours, dueAt, rhythm } = standing;
   // Where the last feed is only guessed at, no hour can be due since then.
   if (!rhythm || jar.unfedH) return null;
   const harmAt = harmOf(standing);
   const restH = dueAt === null ? hours : (dueAt - jar.since) / HOUR;
-  const borne = jar.borneH >= NEARLY * restH;
+  const borne = hasBorne(standing, restH);
   if (harmAt !== null && harmAt < (dueAt ?? now) && !borne) return null;
   if (dueAt === null)
     return { reason: 'onlyForBakes', from: harmAt ?? now, by: borne ? null : harmAt, harmAt };
@@ -90,10 +98,10 @@ const AT_REST_CELSIUS = 10;
 /**
  * Whether a jar ends in the cold where it stands, or where it is to go.
  *
- * @example goesCold(standing) // true for a jar of the fridge
+ * @example goesCold(standing.outlook.forecast) // true for a jar of the fridge
  */
-export const goesCold = ({ outlook }: Pick<Standing, 'outlook'>): boolean =>
-  outlook.forecast.curve.at(-1)!.celsius < AT_REST_CELSIUS;
+export const goesCold = ({ curve }: Pick<Forecast, 'curve'>): boolean =>
+  curve.at(-1)!.celsius < AT_REST_CELSIUS;
 
 /** A forecast over longer than this tells the day and not the hour. */
 const HOURS_KNOWN = 7 * DAY;
@@ -183,5 +191,5 @@ export function isNeglected(standing: Standing): boolean {
   if (jar.unfedH)
     return isAnybodysGuess(jar) || jar.unfedH[0] + (now - jar.started) / HOUR >= LONG_UNFED_H;
   const harmAt = harmOf(standing);
-  return harmAt !== null && now - harmAt > LONG_STARVED && jar.borneH < NEARLY * hours;
+  return harmAt !== null && now - harmAt > LONG_STARVED && !hasBorne(standing, hours);
 }

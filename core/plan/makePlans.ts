@@ -141,7 +141,7 @@ interface PreparedJar {
 
 function prepare(whole: Problem, jar: PlannedJar): PreparedJar {
   // A jar that is built up before a bake has so many feeds behind it.
-  const strongFeeds = Math.max(whole.limits.strongFeeds, jar.rhythm?.buildUp ?? 0);
+  const strongFeeds = Math.max(whole.limits.strongFeeds, jar.buildUp ?? 0);
   const problem = {
     ...whole,
     hands: handsForJar(whole.hands, whole.leftAlone ?? [], jar.id),

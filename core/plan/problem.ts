@@ -27,6 +27,8 @@ export interface PlannedJar {
   readonly paceSd: number;
   /** How often it is fed, where its card says so. */
   readonly rhythm?: Rhythm;
+  /** Feeds in a row before a levain is built, where its card says so. */
+  readonly buildUp?: number;
   /** Its levains are built in a bowl beside it; it is never used up. */
   readonly beside?: boolean;
   /** Feeds in a row before the present one that doubled, as far as it is known. */

@@ -48,8 +48,7 @@ describe('a jar with a rhythm on its card', () => {
   });
 
   it('is built up by so many feeds before a bake', () => {
-    const rhythm = { everyH: null, buildUp: 2 };
-    const jar = jarFed(60, 'fridge', { home: 'fridge', rhythm });
+    const jar = jarFed(60, 'fridge', { home: 'fridge', rhythm: { everyH: null }, buildUp: 2 });
     const plans = plansOf(problemWith({ jars: [jar], wanted: [bakeIn(86)], until: NOW + 6 * DAY }));
     for (const { steps } of plans) {
       const levain = steps.find(({ kind }) => kind === 'build' || kind === 'topUp')!;

@@ -81,6 +81,7 @@ export const asJar = (jar: PlannedJar): Jar => ({
   started: jar.since,
   feeds: 0,
   fedInChange: 0,
+  coldRestH: null,
   borneH: 0,
   cleanSince: 0,
   pouredG: 0,

@@ -2,13 +2,14 @@ import { type ReactNode, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { BY_EYE_ERROR, type Texture, gramsFromText } from '@core/bench';
+import { type Forecast } from '@core/ferment';
 import { type Standing, contentOf, weightObjections } from '@core/journal';
-import { HOUR, mainFlour } from '@core/measure';
+import { HOUR, type Instant, mainFlour } from '@core/measure';
 import { PageTitle, Button, Choice, Panel, Words, FieldRow } from '@kit';
 
 import { WeighSheet } from '../parts/sheets';
 import { WeightField } from '../parts/WeightField';
-import { capital, ripeStretch, useKitchenWords } from '../words';
+import { capital, notRipeWords, ripeStretch, useKitchenWords } from '../words';
 import { BenchPage } from './BenchPage';
 import { FlourThisTime } from './FlourThisTime';
 import { OutPanel } from './KeepPanels';
@@ -158,8 +159,6 @@ function WhatItComesTo({ bench }: { readonly bench: Bench }) {
   const words = useKitchenWords();
   const { way, amounts, chosen, fedAt } = bench;
   const { outcome, forecast } = chosen;
-  const { ripeFromH, ripeUntilH } = forecast;
-  const at = (h: number) => fedAt + h * HOUR;
   const about = way === 'eye' ? 'about ' : '';
   return (
     <Panel label="What it comes to">
@@ -171,20 +170,21 @@ function WhatItComesTo({ bench }: { readonly bench: Bench }) {
       <Words>
         {way === 'eye'
           ? `Kept about ${words.roughly(amounts.keepG)}, fed about ${words.roughly(amounts.flourG)} flour and ${words.roughly(amounts.waterG)} water. An eye is easily ${Math.round(100 * BY_EYE_ERROR)} % out, so the likely range is wider.`
-          : ripeWordsOf(ripeFromH, ripeUntilH, at, words)}
+          : ripeWordsOf(forecast, fedAt, words)}
       </Words>
-      {way === 'eye' && <Words>{ripeWordsOf(ripeFromH, ripeUntilH, at, words)}</Words>}
+      {way === 'eye' && <Words>{ripeWordsOf(forecast, fedAt, words)}</Words>}
     </Panel>
   );
 }
 
 function ripeWordsOf(
-  from: number | null,
-  until: number | null,
-  at: (h: number) => number,
+  forecast: Forecast,
+  fedAt: Instant,
   words: ReturnType<typeof useKitchenWords>,
 ): string {
-  if (from === null) return 'It will not be ripe within four days where it is going.';
+  const { ripeFromH: from, ripeUntilH: until } = forecast;
+  const at = (h: number) => fedAt + h * HOUR;
+  if (from === null) return `It ${notRipeWords(forecast, words)}.`;
   return `${capital(ripeStretch(at(from), until === null ? null : at(until), words))}.`;
 }
 

@@ -9,7 +9,7 @@ import { Field, MomentField, Panel, Button, Words, parseNumber, FieldRow } from 
 import { selectLots, selectNow, selectSettings, useAppSelector } from '@state';
 
 import { PartsOut } from '../parts/PartsOut';
-import { useKitchenWords } from '../words';
+import { notRipeWords, useKitchenWords } from '../words';
 import { type Bench } from './useBench';
 import { WayChoice } from './WayChoice';
 import { WeightField } from '../parts/WeightField';
@@ -126,7 +126,7 @@ function RatioPanel({ bench }: { readonly bench: Bench }) {
       </FieldRow>
       <Words>
         {ripeFromH === null
-          ? 'Fed like this it will not be ripe within four days where it stands.'
+          ? `Fed like this it ${notRipeWords(bench.chosen.forecast, words)}.`
           : `Fed like this, ripe ${ripeUntilH === null ? `from ${at(ripeFromH)}` : words.stretch(now + ripeFromH * HOUR, now + ripeUntilH * HOUR)}.`}
       </Words>
       <MomentField

@@ -8,7 +8,7 @@ import { PageTitle, Choice, Panel, Button, Words } from '@kit';
 import { selectPlaces, useAppSelector } from '@state';
 
 import { useWarmth } from '../parts/useWarmth';
-import { useKitchenWords } from '../words';
+import { notRipeWords, useKitchenWords } from '../words';
 import { BenchPage } from './BenchPage';
 import { RoomWarning } from './MixStep';
 import { type Bench } from './useBench';
@@ -64,9 +64,7 @@ export function PlaceStep({
       <Panel>
         <Words size="title" level={2}>
           {ripeFromH === null
-            ? place?.kind === 'fridge'
-              ? 'It goes to sleep there'
-              : 'Not ripe within four days there'
+            ? `It ${notRipeWords(chosen.forecast, words)}`
             : `Ripe about ${ripeUntilH === null ? at(ripeFromH) : words.stretch(fedAt + ripeFromH * HOUR, fedAt + ripeUntilH * HOUR)}`}
         </Words>
         <View style={styles.stack}>

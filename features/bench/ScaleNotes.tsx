@@ -9,6 +9,7 @@ import { Button, Words } from '@kit';
 import { selectSettings, useAppSelector } from '@state';
 
 import { FLOUR_WORDS, blendWords, useKitchenWords } from '../words';
+import { listed } from '../words/listed';
 import { type Bench, portionsOf } from './useBench';
 
 export const PORTION_TITLES = { keep: 'Keep', water: 'Water', flour: 'Flour' } as const;
@@ -129,7 +130,7 @@ function slipWords(bench: Bench, portion: Portion): string | null {
   const landed = draft.landed[previous];
   const asked = bench.wantedAfter(order.slice(0, order.indexOf(previous)))[`${previous}G`];
   if (landed === undefined || Math.round(landed) === Math.round(asked)) return null;
-  const rest = order.slice(order.indexOf(portion)).join(' and ');
+  const rest = listed(order.slice(order.indexOf(portion)));
   const what = previous === 'keep' ? 'Kept' : `${PORTION_TITLES[previous]}`;
   const many = rest.includes(' and ');
   return bench.afterSlip === 'follows'
@@ -152,7 +153,7 @@ export function toGo(
   afterSlip: Settings['afterSlip'],
 ): string {
   if (really === null || Number.isNaN(really)) return 'Leave it empty if it is spot on.';
-  const rest = order.slice(order.indexOf(portion) + 1).join(' and ');
+  const rest = listed(order.slice(order.indexOf(portion) + 1));
   const left = Math.round(wanted - really);
   if (left > 0) return `${left} g to go.`;
   if (left === 0) return 'Spot on.';

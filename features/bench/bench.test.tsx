@@ -324,7 +324,7 @@ describe('mix, mark and place', () => {
     await press('The band is set');
     await pick('Fridge, 5 °C');
     expect(screen.getByRole('radio', { name: 'Fridge, after 1½ h' })).toBeChecked();
-    expect(screen.getByText('It goes to sleep there')).toBeVisible();
+    expect(screen.getByText('It goes to sleep in the cold')).toBeVisible();
     await pick('2 h');
     await press('The feed is done');
     const { events } = store.getState().kitchen;

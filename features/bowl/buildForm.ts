@@ -1,9 +1,10 @@
 import { STICKS_G, levainWays } from '@core/bench';
+import { type Forecast } from '@core/ferment';
 import { type Bake, type Jar, contentOf } from '@core/journal';
 import { HOUR } from '@core/measure';
 import { type Step } from '@core/plan';
 
-import { type KitchenWords, capital, ripeStretch } from '../words';
+import { type KitchenWords, capital, notRipeWords, ripeStretch } from '../words';
 
 /** A levain as it is typed. */
 export interface Typed {
@@ -52,15 +53,13 @@ export function amountsFor(jar: Jar, levainG: number | null, build: Step | null)
 
 /** When it is ripe, and whether that suits its bake. */
 export function ripeness(
-  {
-    ripeFromH,
-    ripeUntilH,
-  }: { readonly ripeFromH: number | null; readonly ripeUntilH: number | null },
+  forecast: Forecast,
   at: number,
   bake: Bake | null,
   words: KitchenWords,
 ): string {
-  if (ripeFromH === null) return 'It will not be ripe within four days where it stands.';
+  const { ripeFromH, ripeUntilH } = forecast;
+  if (ripeFromH === null) return `It ${notRipeWords(forecast, words)}.`;
   const from = at + ripeFromH * HOUR;
   const until = ripeUntilH === null ? Infinity : at + ripeUntilH * HOUR;
   const ripe = capital(ripeStretch(from, ripeUntilH === null ? null : until, words));

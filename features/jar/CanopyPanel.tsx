@@ -86,22 +86,15 @@ const COLD_PEAK_H = 72;
 
 /** "Peak about 19:30" and its width, or what stands in its place. */
 function peakWords(
-  { jar, outlook, hours, stage }: Standing,
+  { jar, outlook, hours }: Standing,
   words: KitchenWords,
 ): { readonly title: string; readonly between: string | null } {
   const at = (h: number) => words.about(jar.since + h * HOUR);
-  const { peaksAtH, ripeFromH } = outlook.forecast;
-  if (peaksAtH === null)
-    return {
-      title:
-        stage === 'hungry' || stage === 'hooch'
-          ? 'It will not rise again until it is fed'
-          : 'Still rising at the end of the forecast',
-      between: null,
-    };
-  const { emptyAtH } = outlook.forecast;
+  const { peaksAtH, ripeFromH, emptyAtH, curve } = outlook.forecast;
+  if (peaksAtH === null && emptyAtH !== null && emptyAtH <= hours)
+    return { title: 'It will not rise again until it is fed', between: null };
   // Nobody waits for the little that it does in weeks in the cold.
-  if (ripeFromH === null && peaksAtH > COLD_PEAK_H && goesCold({ outlook }))
+  if (ripeFromH === null && (peaksAtH ?? Infinity) > COLD_PEAK_H && goesCold(outlook.forecast))
     return {
       title: 'In the cold it hardly rises',
       between:
@@ -111,6 +104,8 @@ function peakWords(
             ? `out of food since about ${words.day(jar.since + emptyAtH * HOUR)}`
             : `food until about ${words.day(jar.since + emptyAtH * HOUR)}`,
     };
+  if (peaksAtH === null)
+    return { title: `Not at its peak by ${at(curve.at(-1)!.hours)}`, between: null };
   const verb = hours > peaksAtH ? 'Peaked about' : 'Peak about';
   if (ripeFromH === null)
     return { title: `${verb} ${at(peaksAtH)}`, between: 'too low to call ripe' };

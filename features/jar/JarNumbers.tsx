@@ -84,6 +84,11 @@ function numbersOf(standing: Standing, words: KitchenWords): readonly ExplainedN
     return isKnownToDay(standing, then) ? words.day(then) : words.about(then);
   };
   const after = (h: number) => `${words.span(h)} after the feed`;
+  // A feed whose food outlasts the forecast may do later what it has not done by its end.
+  const notYet =
+    forecast.peaksAtH === null && forecast.emptyAtH === null
+      ? `not by ${at(forecast.curve.at(-1)!.hours)}`
+      : null;
   const warmth = place ? `in “${place.name}”` : 'in its place';
   const mean = forecast.curve.reduce((sum, m) => sum + m.celsius, 0) / forecast.curve.length;
   const sourness = {
@@ -112,7 +117,7 @@ function numbersOf(standing: Standing, words: KitchenWords): readonly ExplainedN
       reads: !upward
         ? 'not for a ball of dough'
         : forecast.doublesAtH === null
-          ? 'not in this feed'
+          ? (notYet ?? 'not in this feed')
           : at(forecast.doublesAtH),
       because: !upward
         ? BALL
@@ -124,7 +129,7 @@ function numbersOf(standing: Standing, words: KitchenWords): readonly ExplainedN
       name: hours > (forecast.peaksAtH ?? Infinity) ? 'Peaked' : 'Peaks',
       reads:
         forecast.peaksAtH === null
-          ? 'after the end of the forecast'
+          ? (notYet ?? 'no rise to speak of')
           : `${at(forecast.peaksAtH)}${upward ? `, ${forecast.peakHeight.toFixed(1)} × the band` : ''}`,
       because: `Worked out from what was in the jar at the feed, its ratio and flour, and about ${words.celsius(mean)} ${warmth}. A warmer place makes it sooner; a smaller keep, later.`,
     },
@@ -132,7 +137,7 @@ function numbersOf(standing: Standing, words: KitchenWords): readonly ExplainedN
       name: 'Ripe',
       reads:
         forecast.ripeFromH === null
-          ? 'not in this feed'
+          ? (notYet ?? 'not in this feed')
           : forecast.ripeUntilH === null
             ? `from ${at(forecast.ripeFromH)}`
             : words.stretch(

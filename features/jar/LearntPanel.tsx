@@ -40,11 +40,6 @@ export function LearntPanel({ id }: { readonly id: string }) {
   );
 }
 
-const inARow = (traits: readonly string[]) =>
-  traits.length < 2
-    ? traits.join('')
-    : `${traits.slice(0, -1).join(', ')}, and ${traits[traits.length - 1]}`;
-
 /** Traits other than the pace, where the log tells them apart from the usual. */
 function TraitWords({ learnt }: { readonly learnt: Learnt }) {
   const { mean, factor } = learnt.belief;
@@ -61,5 +56,5 @@ function TraitWords({ learnt }: { readonly learnt: Learnt }) {
     told('tilt', 'speeds up a lot in the warm', 'takes little notice of warmth'),
   ].filter((trait) => trait !== null);
   if (learnt.feeds < 3 || traits.length === 0) return null;
-  return <Words tone="quiet">{`It ${inARow(traits)}.`}</Words>;
+  return <Words tone="quiet">{traits.map((trait) => `It ${trait}.`).join(' ')}</Words>;
 }

@@ -8,6 +8,7 @@ import {
   useAppSelector,
 } from '@state';
 
+import { listed } from '../words/listed';
 import { useJarName } from '../words/useJarName';
 import { type Remark, RemarkList } from '../parts/RemarkList';
 
@@ -38,7 +39,7 @@ function useRemarks(): readonly Remark[] {
           {
             path: '/larder' as const,
             umbrella: 'drooping' as const,
-            text: `A backup of ${[...new Set(stale)].join(' and ')} is due for renewal`,
+            text: `A backup of ${listed(new Set(stale))} is due for renewal`,
           },
         ]
       : []),
@@ -47,7 +48,7 @@ function useRemarks(): readonly Remark[] {
           {
             path: '/larder' as const,
             umbrella: 'furled' as const,
-            text: `No backup yet of ${without.map(nameOf).join(' and ')}`,
+            text: `No backup yet of ${listed(without.map(nameOf))}`,
           },
         ]
       : []),

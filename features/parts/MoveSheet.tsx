@@ -14,7 +14,7 @@ import {
   useContextOf,
 } from '@state';
 
-import { useKitchenWords } from '../words';
+import { notRipeWords, useKitchenWords } from '../words';
 import { When, useWhen } from './When';
 
 /** Hours beyond now that a move is judged by. */
@@ -54,7 +54,7 @@ export function MoveSheet({
         const then = jar.unfedH
           ? null
           : ripeFromH === null
-            ? 'not ripe within three days'
+            ? `it ${notRipeWords(outcomes[i]!, words, standing.hours)}`
             : standing.hours > (ripeUntilH ?? Infinity)
               ? 'past its ripe hours'
               : ripeUntilH === null

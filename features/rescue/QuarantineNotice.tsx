@@ -1,6 +1,7 @@
 import { Notice, Button } from '@kit';
 import { selectQuarantines, useAppSelector } from '@state';
 
+import { listed } from '../words/listed';
 import { useJarName } from '../words/useJarName';
 
 /** That something which came from a jar that was thrown out waits to be looked over; nothing while there is none. */
@@ -9,7 +10,7 @@ export function QuarantineNotice() {
   const quarantines = useAppSelector(selectQuarantines);
   if (quarantines.length === 0) return null;
   const things = quarantines.reduce((sum, { reached }) => sum + reached.length, 0);
-  const names = quarantines.map(({ thrownOut }) => nameOf(thrownOut.jar)).join(' and ');
+  const names = listed(quarantines.map(({ thrownOut }) => nameOf(thrownOut.jar)));
   const split = quarantines.flatMap(({ reached }) =>
     reached.filter(({ what }) => what === 'jar').map(({ of }) => nameOf(of)),
   );
@@ -20,7 +21,7 @@ export function QuarantineNotice() {
       actions={<Button href="/larder">Look them over</Button>}
     >
       {split.length > 0
-        ? `${split.join(' and ')} ${split.length === 1 ? 'was' : 'were'} split off it. Do not feed or bake from ${split.length === 1 ? 'it' : 'them'} before you have looked.`
+        ? `${listed(split)} ${split.length === 1 ? 'was' : 'were'} split off it. Do not feed or bake from ${split.length === 1 ? 'it' : 'them'} before you have looked.`
         : 'Do not use what came from it before you have looked.'}
     </Notice>
   );

@@ -1,6 +1,8 @@
 import { type Certainty, type HoochAdvice, type VerdictKind } from '@core/rescue';
 import { type Umbrella } from '@kit';
 
+import { listed } from '../words/listed';
+
 /** A verdict as it is told; temperatures as `KitchenWords.inUnits` reads them. */
 export interface VerdictText {
   readonly title: string;
@@ -204,8 +206,8 @@ export function alsoWords(kinds: readonly VerdictKind[]): string {
       .map((kind) => VERDICT_WORDS[kind].short)
       .filter((short) => /^smells/.test(short) === verb),
   ) as [string[], string[]];
-  const is = states.join(' and ');
+  const is = listed(states);
   const said =
-    verbs.length > 0 ? `also ${verbs.join(' and ')}${is && ` and is ${is}`}` : `is also ${is}`;
+    verbs.length > 0 ? `also ${listed(verbs)}${is && ` and is ${is}`}` : `is also ${is}`;
   return `It ${said}. Deal with this first.`;
 }

@@ -1,6 +1,7 @@
 import { type CourseDifference, type Setup } from '@core/whatIf';
 
 import { type KitchenWords } from '../words';
+import { listed } from '../words/listed';
 
 /** Below these nobody would notice: hours, ml 0.1 N per 10 g, a share of the usual yeast. */
 const NOTICED = { hours: 0.4, acid: 0.35, vigour: 0.06 } as const;
@@ -38,7 +39,7 @@ export function differenceWords(
     also.push(`comes to its next feed ${d.vigour > 0 ? 'stronger' : 'weaker'}`);
   if (also.length > 0)
     said.push(
-      `${said.length > 0 && d.laterH !== null && Math.abs(d.laterH) >= NOTICED.hours ? 'it' : 'The other way it'} ${joined(also)}`,
+      `${said.length > 0 && d.laterH !== null && Math.abs(d.laterH) >= NOTICED.hours ? 'it' : 'The other way it'} ${listed(also)}`,
     );
   const sentences = said.join('; ');
   const flour = flourWords(d, setups, words);
@@ -57,9 +58,4 @@ function flourWords(
   if (Math.abs(flourWeekG) < 5) return null;
   const before = (a.keepG * a.parts * 168) / a.everyH;
   return `it takes ${words.grams(before + flourWeekG)} of flour a week instead of ${words.grams(before)}`;
-}
-
-function joined(all: readonly string[]): string {
-  const [last, ...rest] = [...all].reverse();
-  return rest.length === 0 ? last! : `${rest.reverse().join(', ')}, and ${last}`;
 }

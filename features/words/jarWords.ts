@@ -1,4 +1,4 @@
-import { type Stage } from '@core/ferment';
+import { type Forecast, type Stage } from '@core/ferment';
 import {
   type Bubbles,
   type Destination,
@@ -8,8 +8,9 @@ import {
   type Standing,
   type Jar,
 } from '@core/journal';
-import { type OutTo } from '@core/verbs';
 import { type Blend, HOUR, blendShares, doubledHeight } from '@core/measure';
+import { goesCold } from '@core/next';
+import { type OutTo } from '@core/verbs';
 
 import { FLOUR_WORDS } from './flourWords';
 import { type KitchenWords } from './kitchenWords';
@@ -144,11 +145,25 @@ export function jarSentence(standing: Standing, words: KitchenWords): string {
 
 /** "ripe tomorrow 02:40 to 06:10", or what there is instead. */
 export function ripeWords({ jar, outlook }: Standing, words: KitchenWords): string {
-  const { ripeFromH, ripeUntilH, curve } = outlook.forecast;
+  const { ripeFromH, ripeUntilH } = outlook.forecast;
   const at = (hours: number) => jar.since + hours * HOUR;
   return ripeFromH === null
-    ? `not ripe within ${words.span(curve[curve.length - 1]!.hours)}`
+    ? `it ${notRipeWords(outlook.forecast, words)}`
     : ripeStretch(at(ripeFromH), ripeUntilH === null ? null : at(ripeUntilH), words);
+}
+
+/**
+ * What a feed does that is not ripe as far as one looks: "comes up to only 1.4 times the band, too low to call ripe".
+ *
+ * @param fromH when one begins to look, hours from the feed
+ */
+export function notRipeWords(forecast: Forecast, words: KitchenWords, fromH = 0): string {
+  const { curve, peaksAtH, peakHeight, emptyAtH } = forecast;
+  if (goesCold(forecast)) return 'goes to sleep in the cold';
+  if (peaksAtH !== null && peaksAtH > fromH)
+    return `comes up to only ${peakHeight.toFixed(1)} times the band, too low to call ripe`;
+  if (emptyAtH !== null) return 'has too little food left to rise';
+  return `will not be ripe within ${words.span(curve.at(-1)!.hours - fromH)}`;
 }
 
 /** "ripe 14:20 to 18:05", or from when on where no end is in sight. */

@@ -1,6 +1,13 @@
 import { type Standing, isAnybodysGuess } from '@core/journal';
 import { DAY, HOUR, type Instant } from '@core/measure';
-import { type WhatNext, goesCold, isForgotten, isKnownToDay, mayHaveDied } from '@core/next';
+import {
+  type WhatNext,
+  goesCold,
+  hasBorne,
+  isForgotten,
+  isKnownToDay,
+  mayHaveDied,
+} from '@core/next';
 import { type Run } from '@core/rescue';
 
 import { STAGE_WORDS, isEmptied } from './jarWords';
@@ -69,8 +76,8 @@ function programmeTitle(
 ): string {
   if (verdict === 'well') return `${name} is well again`;
   if (verdict === 'useBackup') return `${name} has had long enough: see what to do`;
-  if (late) return `Feed ${name} now: it was due ${words.at(from)}`;
-  return from <= now ? `Feed ${name} now` : `Feed ${name} ${words.at(from)}`;
+  if (late) return `Feed ${name} now: it was due ${words.about(from)}`;
+  return from <= now ? `Feed ${name} now` : `Feed ${name} about ${words.about(from)}`;
 }
 
 /** Food for longer than this is food for weeks. */
@@ -97,7 +104,7 @@ export function nextReason(next: WhatNext, standing: Standing, words: KitchenWor
     case 'build':
       return `Build ${because.nth} of ${because.of}: all of it stays in the bowl, and is fed again while it is ripe.`;
     case 'feed':
-      return `${feedReason(next, standing, words)}${lateWords(next, standing, words)}`;
+      return `${feedReason(next, standing, words)}${lateWords(next, standing, words)}${restingRhythm(standing, words)}`;
   }
 }
 
@@ -170,16 +177,18 @@ function feedReason(
         : `Out of the cold since ${words.about(outAt!)}. An hour or two takes the chill off; then feed it.`;
     case 'rhythm':
       return `${capital(rhythmWords(jar.card.rhythm!, words))}, as its card says.${
-        standing.stage === 'hungry' || standing.stage === 'hooch'
-          ? ' It is hungry by then, as before.'
-          : ''
+        !isHungry(standing)
+          ? ''
+          : hasBorne(standing, standing.hours)
+            ? ' It is hungry by then, as before.'
+            : ` Out of food${since(emptyAtH)}.`
       }`;
     case 'onlyForBakes':
       return 'Fed only before a bake, as its card says.';
     case 'resting':
       return standing.stage === 'resting'
         ? 'Resting in the cold, its food nearly gone. Fed and warmed it comes back.'
-        : goesCold(standing)
+        : goesCold(outlook.forecast)
           ? asleepReason('Going to sleep in the cold', by, standing, words)
           : 'It rises slowly where it stands.';
   }
@@ -200,6 +209,16 @@ function asleepReason(
     : `${asleep}, with food until about ${words.day(emptyAt)}. It comes to no harm for weeks after that.`;
 }
 
+/** Why a jar in the cold is not due, though its card has it fed every day. */
+function restingRhythm({ jar, rhythm, stage, outAt }: Standing, words: KitchenWords): string {
+  const asleep = stage === 'asleep' || stage === 'settled';
+  return jar.card.rhythm && !rhythm && asleep && !jar.unfedH && outAt === null
+    ? ` In the cold it need not be fed ${rhythmWords({ everyH: jar.card.rhythm.everyH }, words)}.`
+    : '';
+}
+
+const isHungry = ({ stage }: Standing): boolean => stage === 'hungry' || stage === 'hooch';
+
 /** After a longer rest one feed is rarely enough. */
 const LONG_REST = 10 * DAY;
 
@@ -210,21 +229,22 @@ export const feedsBack = ({ jar, now }: Standing): string =>
 /** What waiting costs, for what is late or out of food: nothing is said to be dying that a feed puts right. */
 function lateWords(
   { because, harmAt, late }: WhatNext,
-  { now, stage, jar, place }: Standing,
+  standing: Standing,
   words: KitchenWords,
 ): string {
+  const { now, jar, place } = standing;
   const toDay = harmAt !== null && isKnownToDay({ jar }, harmAt);
   const after = harmAt === null ? '' : toDay ? words.day(harmAt) : words.about(harmAt);
   if (because.is !== 'feed' || because.reason === 'neglected' || jar.unfedH) return '';
-  const hungry = stage === 'hungry' || stage === 'hooch';
   if (because.reason === 'onlyForBakes')
     return harmAt !== null && harmAt > now
       ? ` By ${words.day(harmAt)} half of its yeast will have starved${
           place?.kind === 'fridge' ? '' : '; in the fridge it keeps longer'
         }.`
       : '';
-  if (!late && !hungry) return '';
-  if (because.reason === 'rhythm') return '';
+  if (because.reason === 'rhythm') {
+    if (!isHungry(standing) || hasBorne(standing, standing.hours)) return '';
+  } else if (!late && !isHungry(standing)) return '';
   if (harmAt !== null && harmAt <= now)
     return ' Half of its yeast has starved: it comes back, but it may take more than one feed.';
   if (now - jar.since > LONG_REST)
@@ -246,7 +266,7 @@ export function shelfWords(standing: Standing, next: WhatNext | null, words: Kit
       return because.run.verdict === 'going'
         ? from <= standing.now
           ? `day ${because.run.day}, feed it`
-          : `day ${because.run.day}, feed ${words.moment(from)}`
+          : `day ${because.run.day}, feed ${words.about(from)}`
         : because.run.verdict === 'well'
           ? 'well again'
           : 'see what to do';
@@ -267,7 +287,7 @@ export function shelfWords(standing: Standing, next: WhatNext | null, words: Kit
   if (because.reason === 'neglected')
     return isAnybodysGuess(standing.jar) ? 'look it over' : 'long unfed, look at it';
   if (because.reason === 'onlyForBakes' && (by === null || from > standing.now)) return 'at rest';
-  if (late || stage === 'hungry' || stage === 'hooch') return `${state}, feed it`;
+  if (late || isHungry(standing)) return `${state}, feed it`;
   if (because.reason === 'rhythm' && stage !== 'ripe' && stage !== 'waking' && stage !== 'rising')
     return `${state}, feed ${words.about(by!)}`;
   if (stage === 'ripe') return by === null ? 'ripe' : `ripe till ${words.about(by)}`;

@@ -1,6 +1,7 @@
 import { type Impossible, type Nearest, type Plan } from '@core/plan';
 
 import { type KitchenWords } from './kitchenWords';
+import { listed } from './listed';
 import { isUnlikely, pct, raisedWords, windowWords } from './planWords';
 
 /** What leaner keeps save, a sentence for all jars that are kept alike. */
@@ -22,12 +23,11 @@ export function savingWords(
     const same = kept.filter((one) => one.alike === alike);
     const [{ keep, less }] = same as [(typeof kept)[0]];
     const flourG = same.reduce((sum, one) => sum + one.flourG, 0);
-    const names = NAMES.format(same.map(({ name }) => name));
+    const names = listed(same.map(({ name }) => name));
     return `${keep} ${names}${same.length > 1 ? ' each' : ''} ${less}: ${words.grams(flourG)} less flour, and as lively.`;
   });
 }
 
-const NAMES = new Intl.ListFormat('en-GB');
 
 /** Bakes that are more likely to miss than not, and what would help. Null where none is. */
 export function unlikelyWords(
@@ -81,7 +81,7 @@ function nearestWords(near: Nearest, words: KitchenWords): string {
     case 'otherHour':
       return `Ripe ${windowWords(near, words)} would work.`;
     case 'handsAt':
-      return `It works if someone is there at ${near.times.map((at) => words.moment(at)).join(' and ')}.`;
+      return `It works if someone is there at ${listed(near.times.map((at) => words.moment(at)))}.`;
     case 'moreFlour':
       return `${words.grams(near.flourG)} of flour would be enough.`;
     case 'less':

@@ -2,6 +2,7 @@ import { ratioOf, ratioText } from '@core/bench';
 import { type Plan, type PlanName, type Prospect, type Raise, type Step } from '@core/plan';
 
 import { type KitchenWords } from './kitchenWords';
+import { listed } from './listed';
 import { capital } from './rhythmWords';
 
 export const PLAN_WORDS: Readonly<Record<PlanName, string>> = {
@@ -105,14 +106,13 @@ const thenWords = ({ at, then }: Step, placeName: (id: string) => string, words:
 /** More likely to be missed than not. */
 export const isUnlikely = ({ chance }: Prospect) => chance < 0.5;
 
-const NAMES = new Intl.ListFormat('en-GB');
 
 /** "78 % likely if it may be ripe 10:00 to 12:00, and 70 % with somebody there at 14:00"; null where nothing helps. */
 export function raisedWords({ raisedBy = [] }: Prospect, words: KitchenWords): string | null {
   const ways = raisedBy.map(
     (raise, i) => `${pct(raise.chance)}${i === 0 ? ' likely' : ''} ${raiseWords(raise, words)}`,
   );
-  return ways.length > 0 ? NAMES.format(ways) : null;
+  return ways.length > 0 ? listed(ways) : null;
 }
 
 /** The hours of a window, however far away: "Sat 28 Nov 09:00 to 11:00". */
@@ -128,7 +128,7 @@ function raiseWords(raise: Raise, words: KitchenWords): string {
     case 'shorter':
       return `if it has to be ripe only ${windowWords(raise, words)}`;
     case 'handsAt':
-      return `with somebody there ${NAMES.format(raise.times.map((at) => words.at(at)))}`;
+      return `with somebody there ${listed(raise.times.map((at) => words.at(at)))}`;
     case 'looks':
       return 'once two heights are logged while it rises, after the feed before';
   }

@@ -15,7 +15,7 @@ import { type WhatNext, whatNext } from '@core/next';
 import { someAhead } from '@core/next/someStanding.testing';
 import { usualSettings } from '@state';
 
-import { jarSentence, ripeWords } from './jarWords';
+import { jarSentence, notRipeWords, ripeWords } from './jarWords';
 import { kitchenWords } from './kitchenWords';
 import { nextReason, nextTitle, shelfWords } from './nextWords';
 import { careText, labelText } from './paperWords';
@@ -176,6 +176,52 @@ it('nothing is said to starve or to be harmed that still has food', () => {
         standing.moment.food > 0.3 && /out of food|has starved: it comes back/i.test(reason),
     ),
   ).toEqual([]);
+});
+
+it('whoever is out of food for longer than ever before is told so, by whatever rhythm', () => {
+  expect(
+    offenders(
+      ({ standing: { stage, jar, place }, next, reason }) =>
+        (stage === 'hungry' || stage === 'hooch') &&
+        !jar.unfedH &&
+        place?.kind !== 'fridge' &&
+        next.late &&
+        !/out of food for|last fed/i.test(reason),
+    ),
+  ).toEqual([]);
+});
+
+it('a rhythm is said to rest in the fridge, and nowhere else', () => {
+  const rests = ({ of, reason }: Told) =>
+    /need not be fed every day/.test(reason) && !/, fridge, rhythm/.test(of);
+  expect(offenders(rests)).toEqual([]);
+  expect(
+    offenders(({ title, of }) => /, fridge, rhythm/.test(of) && /was due/.test(title)),
+  ).toEqual([]);
+});
+
+it('what is not ripe says why: it sleeps, comes up too little, or takes longer than was looked', () => {
+  const jarIn = (place: string) =>
+    foldJar([...eventsOf('white', place, 'fed').slice(0, 1), someFeed('fed', iso(0))], context)!
+      .jar;
+  const told = (jar: Jar, hours: number, fromH = 0) =>
+    notRipeWords(
+      outlookOf(jar, context, hours, undefined, SKETCHED).forecast,
+      kitchenWords(usualSettings('en-GB'), context.time.zone, T0),
+      fromH,
+    );
+  expect(told(jarIn('counter'), 3)).toBe('will not be ripe within 3 hours');
+  expect(told(jarIn('counter'), 100, 96)).toBe('has too little food left to rise');
+  const asleep = foldJar(eventsOf('white', 'fridge', 'fed'), context)!.jar;
+  expect(told(asleep, 96)).toBe('goes to sleep in the cold');
+  const weak = foldJar(
+    [
+      someStart(iso(-1), { condition: 'neglected' }),
+      someFeed('fed', iso(0), { keepG: 1, flourG: 200, waterG: 200, flour: { buckwheat: 1 } }),
+    ],
+    context,
+  )!.jar;
+  expect(told(weak, 96)).toMatch(/^comes up to only 1\.\d times the band, too low to call ripe$/);
 });
 
 it('flours without gluten are not said to hold any, nor the others to hold none', () => {
