@@ -51,7 +51,6 @@ export function usesByMonth(
 export interface LeanerKeep {
   readonly keepG: number;
   /** What the log says was kept in the middle, grams. */
-  readonly usualG: number;
   /** Flour saved in a year, grams. */
   readonly savedG: number;
 }
@@ -75,8 +74,6 @@ export function leanerKeep(
   const feeds = events.filter((event): event is Fed => event.kind === 'fed');
   const first = feeds[0];
   if (!first || now - instantOf(first) < LEAST_LOG) return null;
-  const kept = feeds.map((fed) => fed.keepG).sort((a, b) => a - b);
-  const usualG = kept[Math.floor(kept.length / 2)]!;
   let savedG = 0;
   feeds.forEach((fed, i) => {
     const until = feeds[i + 1] ? instantOf(feeds[i + 1]!) : Infinity;
@@ -90,5 +87,16 @@ export function leanerKeep(
     const leaner = Math.min(fed.keepG, Math.max(keepG, needed));
     savedG += fed.flourG * (1 - leaner / fed.keepG);
   });
-  return { keepG, usualG, savedG: (savedG * YEAR) / (now - instantOf(first)) };
+  return { keepG, savedG: (savedG * YEAR) / (now - instantOf(first)) };
+}
+
+/**
+ * What a jar's feeds keep, most often, grams; null where it was never fed.
+ *
+ * @param events of one jar
+ * @example usualKeep([]) // = null
+ */
+export function usualKeep(events: readonly JarEvent[]): number | null {
+  const kept = events.flatMap((event) => (event.kind === 'fed' ? [event.keepG] : []));
+  return kept.sort((a, b) => a - b)[Math.floor(kept.length / 2)] ?? null;
 }

@@ -92,7 +92,7 @@ export function touchesLacking(
   bake: Wanted,
 ): readonly Instant[] {
   const touches = steps.map(({ kind, at }) => (kind === 'take' ? bake.from : at));
-  return [...new Set(touches)].filter((at) => !inHands(hands, at));
+  return [...new Set(touches)].filter((at) => !inHands(hands, at)).toSorted((a, b) => a - b);
 }
 
 const tens = (grams: number) => 10 * Math.ceil(grams / 10);

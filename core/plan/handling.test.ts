@@ -53,6 +53,8 @@ describe('a jar that is fed out of the cold', () => {
     expect(handled([feed(14, { keepG: 2, flourG: 40, waterG: 40 })])[0]).not.toHaveProperty(
       'waterCelsius',
     );
+    const full = feed(14, { keepG: 800, flourG: 50, waterG: 30 });
+    expect(handled([full])[0]).not.toHaveProperty('waterCelsius');
     const room = feed(14, { keepG: 60, flourG: 60, waterG: 60 });
     expect(handled([room], 'counter')[0]).not.toHaveProperty('waterCelsius');
   });

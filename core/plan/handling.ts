@@ -12,6 +12,8 @@ const OUT_BEFORE = HOUR;
 const BELONGS = 3 * HOUR;
 /** Water nobody would tell from the room's, °C. */
 const SAME_WARMTH = 2;
+/** A mix that the warmest water leaves so much colder than the room has to stand, whatever its water, °C. */
+const STAYS_COLD = 5;
 
 /**
  * A jar's steps with what the hands need besides grams: when to take it out of the cold, how warm the water has to be so that
@@ -44,14 +46,13 @@ export function handling(problem: Problem, place: string, steps: readonly Step[]
       },
       room,
     );
+    const warms = water.celsius - room >= SAME_WARMTH && room - water.reached < STAYS_COLD;
     const next = steps[i + 1];
     const follows = next?.kind === 'move' && next.at - at <= BELONGS ? next : null;
     return {
       ...step,
       ...(cold && hands ? { outAt } : {}),
-      ...(cold && !follows && water.celsius - room >= SAME_WARMTH
-        ? { waterCelsius: Math.round(water.celsius) }
-        : {}),
+      ...(cold && !follows && warms ? { waterCelsius: Math.round(water.celsius) } : {}),
       ...(follows ? { then: { at: follows.at, place: follows.place! } } : {}),
     };
   });

@@ -156,6 +156,16 @@ describe('a jar that is kept', () => {
       ['28 [20 to 36] feed 10+40+40 counter', '76 [68 to 84] feed 10+40+40 counter'],
     ],
     [
+      'every two days, due while everybody is out, and hungry by the evening',
+      {
+        hands: daily([5.5, 8], [17.5, 22.5]),
+        days: 4,
+        jar: jarFed(24, 'counter', { rhythm: { everyH: 48, at: 14 } }),
+        over: { places: kitchenWith({ kind: 'constant', celsius: 25 }) },
+      },
+      ['14 [6 to 22] feed 10+40+40 counter', '62 [54 to 70] feed 10+40+40 counter'],
+    ],
+    [
       'weekly in the fridge',
       {
         hands: all,

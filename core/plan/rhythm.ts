@@ -92,7 +92,7 @@ export function keepRhythm(
     const deadline =
       promised ?? at + Math.min(course.hungryH(FEED_AT_HUNGER) ?? Infinity, LONGEST_REST_H) * HOUR;
     const ready = at + readyH(course, hours) * HOUR;
-    const slot = fedAtOnce
+    let slot = fedAtOnce
       ? at
       : promised
         ? promised >= at && inHands(hands, promised)
@@ -104,9 +104,17 @@ export function keepRhythm(
     if (slot === null || slot >= problem.until) return steps;
     const late = course.hungryH(limits.hungryMaxH);
     const before = lastBefore(slots, Math.min(deadline, slot - 1));
-    if (late !== null && slot > at + late * HOUR && fridge && place !== fridge.id) {
-      // Nobody is there in time, but before: the cold holds it until then. Who is there all the while just feeds it late.
-      if (before !== undefined && before > at && !isInOneStretch(hands, before, slot)) {
+    // Nobody is there in time, but before. Who is there all the while just feeds it late.
+    if (
+      late !== null &&
+      slot > at + late * HOUR &&
+      before !== undefined &&
+      before > at &&
+      !isInOneStretch(hands, before, slot)
+    ) {
+      if (promised && promised - before <= graceOf(jar.rhythm!)) slot = before;
+      else if (fridge && place !== fridge.id) {
+        // The cold holds it until then.
         walk(before, fridge.id);
         const back = firstFrom(slots, before + 1);
         if (back === undefined || back >= problem.until) return steps;

@@ -68,7 +68,7 @@ export function JarAway({
         {jar.card.name}
       </Words>
       <Choice
-        label={`For ${days} ${days === 1 ? 'day' : 'days'} the least trouble is to: ${LEAVING_WORDS[advised]}`}
+        label={`The least trouble for ${days} ${days === 1 ? 'day' : 'days'}: ${LEAVING_WORDS[advised]}`}
         options={LEAVINGS.map((is) => ({ is, text: LEAVING_WORDS[is] }))}
         chosen={leaving}
         onChoose={setChosen}

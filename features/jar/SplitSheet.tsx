@@ -18,6 +18,7 @@ import {
 } from '@state';
 
 import { useKitchenWords } from '../words';
+import { timesWords } from '../words/listed';
 import { WeightField } from '../parts/WeightField';
 import { When, useWhen } from '../parts/When';
 
@@ -59,7 +60,7 @@ export function SplitSheet({
               place,
               stage,
               ...(when.at === null ? {} : { when: when.at }),
-              origin: `Split off from ${jar.card.name}, which was kept since ${words.datedForGood(jar.started)} and fed ${jar.feeds} times.`,
+              origin: `Split off from ${jar.card.name}, which was kept since ${words.datedForGood(jar.started)} and fed ${timesWords(jar.feeds)}.`,
             },
           ),
         `${given} is split off from ${jar.card.name}`,

@@ -4,6 +4,7 @@ import { TimeChart } from '@kit/TimeChart';
 
 import { ChartPanel } from '../parts/ChartPanel';
 import { useKitchenWords } from '../words';
+import { timesWords } from '../words/listed';
 import { type Charted } from './charted';
 
 /** Hours until a feed had doubled, over the months. */
@@ -25,7 +26,7 @@ export function DoublingChart({
     .map(({ name, feeds }) =>
       feeds.length === 0
         ? `Nobody saw ${name} double yet.`
-        : `${name}: doubled ${feeds.length === 1 ? 'once' : `${feeds.length} times`}, most often in about ${words.span(middle(feeds.map(({ doubledH }) => doubledH)))}.`,
+        : `${name}: doubled ${timesWords(feeds.length)}, most often in about ${words.span(middle(feeds.map(({ doubledH }) => doubledH)))}.`,
     )
     .join(' ');
   return (

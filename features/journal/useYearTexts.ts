@@ -7,7 +7,8 @@ import { type Instant } from '@core/measure';
 import { ofJar, selectEventsByJar, selectLiveEvents, selectTime, useAppSelector } from '@state';
 
 import { type KitchenWords, bakedWords, paceWords, riseWords, useKitchenWords } from '../words';
-import { kilos } from '../words/larderWords';
+import { cameOutWords, kilos } from '../words/larderWords';
+import { timesWords } from '../words/listed';
 
 /** A jar's page of a year. */
 export interface YearText {
@@ -45,33 +46,36 @@ function linesOf(
   uses: readonly MonthUse[],
   words: KitchenWords,
 ): readonly string[] {
-  const sum = (key: keyof Omit<MonthUse, 'month'>) =>
-    uses.reduce((total, month) => total + month[key], 0);
-  const times = (n: number) => (n === 1 ? 'once' : `${n} times`);
-  const outG = sum('bakedG') + sum('keptG') + sum('compostedG') + sum('wastedG');
-  const judged = bakes.flatMap(({ outcome }) => (outcome ? [outcome] : []));
-  const well = judged.filter(({ rise }) => rise === 'high').length;
-  const last = judged[0];
+  const often = feeds > 1;
+  const cameOut = cameOutWords(uses);
+  const last = bakes.find(({ outcome }) => outcome)?.outcome;
+  const middle = peaks && words.span(peaks.middleH);
+  const quickest = peaks && words.span(peaks.quickestH);
   return [
-    `Fed ${times(feeds)}, with ${kilos(flourG)} of flour${usualHour === null ? '' : `, most often about ${words.hour(usualHour)}`}${longestRestH === null ? '' : `; the longest rest was ${words.span(longestRestH)}`}.`,
-    looks === 0 ? 'Nobody wrote down a look.' : `Looked at ${times(looks)}.`,
+    `Fed ${timesWords(feeds)}, with ${kilos(flourG)} of flour${!often || usualHour === null ? '' : `, most often about ${words.hour(usualHour)}`}${!often || longestRestH === null ? '' : `; the longest rest was ${words.span(longestRestH)}`}.`,
+    looks === 0 ? 'Nobody wrote down a look.' : `Looked at ${timesWords(looks)}.`,
     ...(highest
       ? [`It stood highest on ${words.fullDay(highest.at)}: ${riseWords(highest.height)}.`]
       : []),
     ...(peaks
       ? [
-          `${peaks.count === 1 ? 'One peak was' : `${peaks.count} peaks were`} seen, ${peaks.count === 1 ? 'after' : 'most often after'} about ${words.span(peaks.middleH)}${peaks.count > 1 ? `, the quickest after ${words.span(peaks.quickestH)}` : ''}.`,
+          `${peaks.count === 1 ? 'One peak was' : `${peaks.count} peaks were`} seen, ${peaks.count === 1 ? 'after' : 'most often after'} about ${middle}${peaks.count > 1 && quickest !== middle ? `, the quickest after ${quickest}` : ''}.`,
         ]
       : []),
-    ...(outG > 0
-      ? [
-          `Of ${kilos(outG)} that came out, ${kilos(sum('bakedG'))} went into bakes, ${kilos(sum('keptG'))} were kept as discard, ${kilos(sum('compostedG'))} composted or fed, ${kilos(sum('wastedG'))} binned.`,
-        ]
-      : []),
+    ...(cameOut ? [cameOut] : []),
     ...(bakes.length > 0
       ? [
-          `It went into ${bakes.length === 1 ? 'one bake' : `${bakes.length} bakes`}${judged.length === 0 ? '' : `; of ${judged.length === 1 ? 'the one' : `the ${judged.length}`} written about, ${well === 0 ? 'none' : well} rose well`}.${last ? ` The last: ${bakedWords(last)}.` : ''}`,
+          `It went into ${bakes.length === 1 ? 'one bake' : `${bakes.length} bakes`}${roseWords(bakes)}.${last ? ` The last: ${bakedWords(last)}.` : ''}`,
         ]
       : []),
   ];
+}
+
+/** "; of the 4 whose rise was written down, 3 rose well": nobody's silence counts for or against a bake. */
+function roseWords(bakes: JarYear['bakes']): string {
+  const rises = bakes.flatMap(({ outcome }) => (outcome?.rise ? [outcome.rise] : []));
+  const well = rises.filter((rise) => rise === 'high').length;
+  if (rises.length === 0) return '';
+  if (rises.length === 1 && bakes.length === 1) return well ? ', which rose well' : '';
+  return `; of the ${rises.length === 1 ? 'one' : rises.length} whose rise was written down, ${well === 0 ? 'none' : well} rose well`;
 }

@@ -17,6 +17,7 @@ import {
 
 import { useJarName } from '../words/useJarName';
 import { BACKUP_WORDS, STORE_WORDS, useKitchenWords } from '../words';
+import { aliveWords } from '../words/larderWords';
 import { MakeBackupSheet } from './sheets';
 import { PackSheet } from './PackSheet';
 
@@ -88,7 +89,7 @@ function BackupRow({ backup }: { readonly backup: Backup }) {
               : due
                 ? `Renewal was due on ${words.date(renewBy)}`
                 : `Renew by ${words.date(renewBy)}`
-          }; about ${Math.round(100 * aliveShare(backup, now))} % of it should be alive.`}
+          }; ${aliveWords(aliveShare(backup, now))} of it should be alive.`}
         </Words>
       </View>
       <View style={styles.row}>

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 
-import { type MonthUse, leanerKeep, usesByMonth } from '@core/larder';
+import { type MonthUse, leanerKeep, usesByMonth, usualKeep } from '@core/larder';
 import { Choice, Panel, Words } from '@kit';
 import { BarChart } from '@kit/BarChart';
 import {
@@ -14,7 +14,7 @@ import {
 } from '@state';
 
 import { useKitchenWords } from '../words';
-import { kilos } from '../words/larderWords';
+import { cameOutWords, kilos } from '../words/larderWords';
 import { WeightNumber } from '../parts/WeightNumber';
 
 const MONTHS = 6;
@@ -54,7 +54,7 @@ export function SavedPanel() {
         />
       )}
       <Words>
-        {`${kilos(sum('flourFedG'))} of flour fed since ${words.date(words.instantOf(`${months[0]!.month}-01T12:00`))}. Of what came out, ${kilos(sum('bakedG'))} went into bakes, ${kilos(sum('keptG'))} kept, ${kilos(sum('compostedG'))} composted or fed, ${kilos(sum('wastedG'))} binned.`}
+        {`${kilos(sum('flourFedG'))} of flour fed since ${words.date(words.instantOf(`${months[0]!.month}-01T12:00`))}. ${cameOutWords(months) ?? ''}`.trim()}
       </Words>
       <Words size="small" tone="quiet">
         Starter taken out, grams by month
@@ -72,6 +72,9 @@ export function SavedPanel() {
   );
 }
 
+/** A leaner keep to begin with, grams. */
+const leanerThan = (usualG: number) => Math.max(5, Math.min(15, Math.round(usualG / 2)));
+
 function Leaner({ id }: { readonly id: string }) {
   const events = useAppSelector((state) => selectJarEvents(state, id));
   const name = useAppSelector(selectJars).find((jar) => jar.id === id)?.card.name ?? '';
@@ -79,9 +82,11 @@ function Leaner({ id }: { readonly id: string }) {
   const price = useAppSelector(selectTubs).find((one) => one.id === tub)?.pricePerKg ?? null;
   const now = useAppSelector(selectNow);
   const words = useKitchenWords();
-  const [keepG, setKeepG] = useState(15);
+  const [typed, setKeepG] = useState<number | null>(null);
+  const usualG = usualKeep(events);
+  const keepG = typed ?? leanerThan(usualG ?? 0);
   const leaner = leanerKeep(events, keepG, now);
-  if (!leaner) return null;
+  if (!leaner || usualG === null) return null;
   return (
     <>
       <WeightNumber
@@ -93,9 +98,11 @@ function Leaner({ id }: { readonly id: string }) {
         onValue={setKeepG}
       />
       <Words strong>
-        {leaner.savedG < 100
-          ? `A keep of ${words.grams(keepG)} instead of ${words.grams(leaner.usualG)} would save next to nothing.`
-          : `A keep of ${words.grams(keepG)} instead of ${words.grams(leaner.usualG)} would save ${kilos(leaner.savedG)} of flour a year${price === null ? '' : `, which cost ${words.money((price * leaner.savedG) / 1000)}`}.`}
+        {keepG >= usualG
+          ? `It usually keeps ${words.grams(usualG)}: a smaller keep saves flour.`
+          : leaner.savedG < 100
+            ? `A keep of ${words.grams(keepG)} instead of ${words.grams(usualG)} would save next to nothing.`
+            : `A keep of ${words.grams(keepG)} instead of ${words.grams(usualG)} would save ${kilos(leaner.savedG)} of flour a year${price === null ? '' : `, which cost ${words.money((price * leaner.savedG) / 1000)}`}.`}
       </Words>
       <Words size="small" tone="quiet">
         Worked out from this log with the smaller keep, and all that went into bakes the same.

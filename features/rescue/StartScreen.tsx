@@ -21,6 +21,7 @@ import { JoinSheet } from './JoinSheet';
 import { QuarantinePanel } from './QuarantinePanel';
 import { useTroubleOf } from './useTroubleOf';
 import { PROGRAMME_TEXTS } from './programmeWords';
+import { aliveWords } from '../words/larderWords';
 import { useJarName } from '../words/useJarName';
 
 /** What comes from outside the kitchen, and how it is woken. */
@@ -71,7 +72,7 @@ export function StartScreen() {
           <Row
             key={backup.id}
             title={`${nameOf(backup.jar)}, ${BACKUP_WORDS[backup.form]}`}
-            text={`${words.grams(backup.gramsLeft)} of ${words.date(backup.madeAt)}, about ${Math.round(100 * aliveShare(backup, now))} % alive${troubleOf(backup)}`}
+            text={`${words.grams(backup.gramsLeft)} of ${words.date(backup.madeAt)}, ${aliveWords(aliveShare(backup, now))} alive${troubleOf(backup)}`}
             press="Wake it"
             label={`Wake ${nameOf(backup.jar)}, ${BACKUP_WORDS[backup.form]}`}
             onPress={() => setChosen({ programme: WAKES[backup.form], backup })}

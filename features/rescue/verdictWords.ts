@@ -207,7 +207,6 @@ export function alsoWords(kinds: readonly VerdictKind[]): string {
       .filter((short) => /^smells/.test(short) === verb),
   ) as [string[], string[]];
   const is = listed(states);
-  const said =
-    verbs.length > 0 ? `also ${listed(verbs)}${is && ` and is ${is}`}` : `is also ${is}`;
+  const said = verbs.length > 0 ? `also ${listed(verbs)}${is && ` and is ${is}`}` : `is also ${is}`;
   return `It ${said}. Deal with this first.`;
 }

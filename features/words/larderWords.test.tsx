@@ -9,7 +9,7 @@ import { PROGRAMME_TEXTS, expectNow } from '../rescue/programmeWords';
 import { QUESTION_WORDS, answerWords } from '../rescue/questionWords';
 import { VERDICT_WORDS, hoochWords } from '../rescue/verdictWords';
 import { kitchenWords } from './kitchenWords';
-import { tubWords } from './larderWords';
+import { aliveWords, cameOutWords, tubWords } from './larderWords';
 import { lotWords } from './lotWords';
 
 const NOW = Date.parse('2026-03-13T18:20:00Z');
@@ -71,6 +71,26 @@ describe('a lot of discard in words', () => {
     expect(lotWords({ ...lot, thawedAt: NOW + DAY / 2 }, NOW, words)).toMatch(
       /thawed tomorrow 06:20/,
     );
+  });
+});
+
+describe('what came out in words', () => {
+  const month = { month: '2026-03', flourFedG: 0, bakedG: 0, keptG: 0, compostedG: 0, wastedG: 0 };
+  it('tells what was done with it, and not what was not', () => {
+    expect(cameOutWords([month])).toBeNull();
+    expect(cameOutWords([{ ...month, wastedG: 40 }, month])).toBe(
+      'All that came out, 40 g, was binned.',
+    );
+    expect(
+      cameOutWords([
+        { ...month, bakedG: 900 },
+        { ...month, bakedG: 200, keptG: 8 },
+      ]),
+    ).toBe('Of 1.1 kg that came out, 1.1 kg went into bakes and 8 g were kept as discard.');
+  });
+
+  it('puts no number on a backup that is all but dead', () => {
+    expect([0.76, 0.02, 0.01].map(aliveWords)).toEqual(['about 76 %', 'about 2 %', 'hardly any']);
   });
 });
 

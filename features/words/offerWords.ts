@@ -28,7 +28,6 @@ export function savingWords(
   });
 }
 
-
 /** Bakes that are more likely to miss than not, and what would help. Null where none is. */
 export function unlikelyWords(
   { wanted }: Plan,
@@ -81,7 +80,7 @@ function nearestWords(near: Nearest, words: KitchenWords): string {
     case 'otherHour':
       return `Ripe ${windowWords(near, words)} would work.`;
     case 'handsAt':
-      return `It works if someone is there at ${listed(near.times.map((at) => words.moment(at)))}.`;
+      return `It works if someone is there ${listed(near.times.map((at) => words.at(at)))}.`;
     case 'moreFlour':
       return `${words.grams(near.flourG)} of flour would be enough.`;
     case 'less':

@@ -7,6 +7,7 @@ import { type WhatNext } from '@core/next';
 import { type LabelText } from '@kit/labelSvg';
 
 import { blendWords, fullRiseWords } from './jarWords';
+import { timesWords } from './listed';
 import { rhythmWords } from './rhythmWords';
 import { type KitchenWords } from './kitchenWords';
 
@@ -91,7 +92,7 @@ export function careText(
   const usual = { keepG, flourG: keepG * ratio.flour, waterG: keepG * ratio.water, flour };
   const ripe = usuallyRipeH(usual, pace, IN_A_ROOM);
   return [
-    `This is a part of ${card.name}, kept since ${words.datedForGood(started)}${feeds > 0 ? ` and fed ${feeds} ${feeds === 1 ? 'time' : 'times'}` : ''}.`,
+    `This is a part of ${card.name}, kept since ${words.datedForGood(started)}${feeds > 0 ? ` and fed ${timesWords(feeds)}` : ''}.`,
     '',
     `Keep ${words.grams(keepG)}, add ${words.grams(keepG * ratio.water)} water and ${words.grams(keepG * ratio.flour)} flour (${ratioText(ratio)}, ${hydration} % hydration). Flour: ${blendWords(flour, card.flourCalled)}${card.flourCalled ? `, much like ${blendWords(flour)}` : ''}.`,
     ripe === null

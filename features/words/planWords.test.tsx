@@ -130,7 +130,7 @@ it('what cannot be had is explained, with what can', () => {
       because: 'tooSoon',
       nearest: [
         { kind: 'otherHour', from: at('22:00'), until: at('23:00') },
-        { kind: 'handsAt', times: [at('19:00')] },
+        { kind: 'handsAt', times: [at('19:00'), at('19:00') + 24 * 3_600_000] },
         { kind: 'less', levainG: 90 },
       ],
     },
@@ -140,7 +140,7 @@ it('what cannot be had is explained, with what can', () => {
   expect(said).toEqual([
     'Saturday tins: there is not enough time left.',
     'Ripe 22:00 to 23:00 would work.',
-    'It works if someone is there at 19:00.',
+    'It works if someone is there at 19:00 and tomorrow 19:00.',
     '90 g would work.',
   ]);
 });

@@ -106,7 +106,6 @@ const thenWords = ({ at, then }: Step, placeName: (id: string) => string, words:
 /** More likely to be missed than not. */
 export const isUnlikely = ({ chance }: Prospect) => chance < 0.5;
 
-
 /** "78 % likely if it may be ripe 10:00 to 12:00, and 70 % with somebody there at 14:00"; null where nothing helps. */
 export function raisedWords({ raisedBy = [] }: Prospect, words: KitchenWords): string | null {
   const ways = raisedBy.map(
