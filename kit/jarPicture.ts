@@ -1,6 +1,6 @@
 import { heightOf } from '@core/bench';
 import { hoochHungerOf } from '@core/ferment';
-import { type Jar, type Liquid, type Standing, contentOf } from '@core/journal';
+import { type Jar, type Liquid, type Standing, contentOf, isAnybodysGuess } from '@core/journal';
 import { type Blend, type FlourKind, blendShares, freshDensity } from '@core/measure';
 
 /** What a jar looks like: fractions of the jar's inner height, and signs of its stage. */
@@ -27,20 +27,23 @@ export function jarPicture({ jar, moment, hours, outlook }: Standing): JarPictur
   const { vessel } = card;
   const fill = bandVolume(jar);
   const band = Math.min(0.96, heightOf(vessel, fill));
+  const liquid =
+    seenLiquid(jar) ??
+    (isAnybodysGuess(jar) ? 'none' : liquidFor(moment.hunger / hoochHungerOf(fedMix)));
+  const glass = { band, liquid, flour: fedMix.flour, taper: vessel.taper ?? 1 };
+  // Nobody saw it rise: it is drawn as it would be stirred.
+  if (jar.unfedH) return { ...glass, surface: band, dome: 0, streaksTo: band, bubbling: 0 };
   const { peakHeight, peaksAtH } = outlook.forecast;
   const surface = Math.min(0.98, heightOf(vessel, fill * moment.height));
   const fallen = peaksAtH !== null && hours > peaksAtH;
   const rise = Math.max(0.01, peakHeight - 1);
   const risen = Math.min(1, Math.max(0, (moment.height - 1) / rise));
   return {
-    band,
+    ...glass,
     surface,
     dome: fallen ? -0.025 * (1 - risen) : 0.035 * risen,
     streaksTo: fallen ? Math.min(0.98, heightOf(vessel, fill * peakHeight)) : surface,
     bubbling: Math.min(1, Math.max(0, moment.height - 1) / 1.2),
-    liquid: seenLiquid(jar) ?? liquidFor(moment.hunger / hoochHungerOf(fedMix)),
-    flour: fedMix.flour,
-    taper: vessel.taper ?? 1,
   };
 }
 

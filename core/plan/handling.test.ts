@@ -63,6 +63,7 @@ describe('a jar that is fed out of the cold', () => {
     const heavy = feed(14, { keepG: 60, flourG: 60, waterG: 60 });
     expect(handled([heavy, walk(15.5, 'fridge')])[0]).not.toHaveProperty('waterCelsius');
     expect(handled([heavy, walk(18, 'fridge')])[0]).toHaveProperty('waterCelsius');
+    expect(handled([{ ...heavy, place: 'fridge' }])[0]).not.toHaveProperty('waterCelsius');
   });
 });
 

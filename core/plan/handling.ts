@@ -52,7 +52,9 @@ export function handling(problem: Problem, place: string, steps: readonly Step[]
     return {
       ...step,
       ...(cold && hands ? { outAt } : {}),
-      ...(cold && !follows && warms ? { waterCelsius: Math.round(water.celsius) } : {}),
+      ...(cold && !follows && warms && stands && !isCold(stands)
+        ? { waterCelsius: Math.round(water.celsius) }
+        : {}),
       ...(follows ? { then: { at: follows.at, place: follows.place! } } : {}),
     };
   });

@@ -41,6 +41,20 @@ describe('the picture of a jar', () => {
   });
 });
 
+it('draws neither a rise nor liquid where nobody knows when it was fed', () => {
+  const skua = of('skua');
+  const guessed = (unfedH: readonly [number, number]) =>
+    jarPicture({ ...skua, jar: { ...skua.jar, unfedH, looks: [] } });
+  const { band } = jarPicture(skua);
+  for (const guess of [
+    [48, 1440],
+    [700, 800],
+  ] as const)
+    expect(guessed(guess)).toMatchObject({ surface: band, streaksTo: band, bubbling: 0 });
+  expect(guessed([48, 1440]).liquid).toBe('none');
+  expect(guessed([700, 800]).liquid).not.toBe('none');
+});
+
 describe('the canopy of a jar', () => {
   it('has a handful of ribs on whole hours, and now inside it', () => {
     for (const jar of ['grebe', 'dunlin', 'skua']) {

@@ -1,7 +1,7 @@
 import { Notice, Button } from '@kit';
 import { selectBakes, useAppDispatch, useAppSelector } from '@state';
 
-import { useKitchenWords } from '../words';
+import { bakeNames, useKitchenWords } from '../words';
 import { impossibleWords } from '../words/offerWords';
 import { wayOut } from './wayOut';
 
@@ -11,10 +11,10 @@ export function Obstacles() {
   const dispatch = useAppDispatch();
   const impossible = useAppSelector((state) => state.plan.impossible);
   const bakes = useAppSelector(selectBakes);
+  const nameOf = bakeNames(bakes, words);
   return impossible.map((obstacle) => {
     const bake = bakes.find(({ id }) => id === obstacle.wanted);
-    const name = bake?.name ?? 'This bake';
-    const [reason, ...nearest] = impossibleWords(obstacle, name, words);
+    const [reason, ...nearest] = impossibleWords(obstacle, nameOf(obstacle.wanted), words);
     return (
       <Notice
         key={obstacle.wanted}

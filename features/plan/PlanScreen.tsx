@@ -26,6 +26,7 @@ import { PutOffPanel } from './PutOffPanel';
 import { PlansOffered } from './PlansOffered';
 import { ReminderOffer } from './ReminderOffer';
 import { StepList } from './StepList';
+import { UnlikelyNotice } from './UnlikelyNotice';
 import { WeekRows } from './WeekRows';
 
 /** My week: bakes wanted, hands, trips; the plans to choose from; the row of canopies; the steps. */
@@ -81,6 +82,8 @@ export function PlanScreen() {
       <ReminderOffer />
       <Obstacles />
       <Runs />
+      {/* Of a plan that is followed it stands above the week: what is folded away warns nobody. */}
+      {settled && drawn && <UnlikelyNotice plan={drawn} />}
       <Searching />
       {drawn && <Week plan={drawn} />}
       {!settled && offered}

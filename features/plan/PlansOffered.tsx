@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 
 import { type Plan } from '@core/plan';
-import { Notice, Folded, Button, RADIUS, RIM, TOUCH, TouchArea, Words, useLook } from '@kit';
+import { Folded, Button, RADIUS, RIM, TOUCH, TouchArea, Words, useLook } from '@kit';
 import {
   planChosen,
   selectBakes,
@@ -11,9 +11,9 @@ import {
   useAppSelector,
 } from '@state';
 
-import { PLAN_WORDS, isUnlikely, planFigures, planLine, useKitchenWords } from '../words';
-import { savingWords, unlikelyWords, unsureWords } from '../words/offerWords';
-import { wayOut } from './wayOut';
+import { PLAN_WORDS, bakeNames, planFigures, planLine, useKitchenWords } from '../words';
+import { savingWords, unsureWords } from '../words/offerWords';
+import { UnlikelyNotice } from './UnlikelyNotice';
 
 /** The plans that were found, side by side: to look at, to compare and to choose. */
 export function PlansOffered({
@@ -35,73 +35,47 @@ export function PlansOffered({
   if (plans.length === 0 || !shown) return null;
   const follows = chosen === shown.name;
   const jarName = (id: string) => jars.find((jar) => jar.id === id)?.card.name ?? id;
-  const bakeName = (id: string) => bakes.find((bake) => bake.id === id)?.name ?? 'This bake';
-  const unlikely = unlikelyWords(shown, bakeName, words);
-  const warning = unlikely && (
-    <Notice
-      tone="beet"
-      title="This may well not work"
-      actions={shown.wanted.filter(isUnlikely).flatMap(({ id, raisedBy = [] }) => {
-        const bake = bakes.find((one) => one.id === id);
-        return raisedBy.map((raise) => {
-          const way = bake && wayOut(bake, raise, words);
-          return (
-            way && (
-              <Button key={`${id} ${raise.kind}`} onPress={() => dispatch(way.deed)}>
-                {way.text}
-              </Button>
-            )
-          );
-        });
-      })}
-    >
-      {unlikely}
-    </Notice>
-  );
   return (
-    <>
-      {/* What is folded away warns nobody. */}
-      {settled && warning}
-      <Folded
-        title="Plans to choose from"
-        open={!settled}
-        said={`${PLAN_WORDS[shown.name]}, followed. ${planLine(shown, words)}`}
-      >
-        <View role="radiogroup" aria-label="Plan to look at" style={styles.stack}>
-          {plans.map((plan) => (
-            <PlanRow
-              key={plan.name}
-              plan={plan}
-              on={plan === shown}
-              followed={plan.name === chosen}
-              onShow={() => onShow(plan.name)}
-            />
-          ))}
-        </View>
-        {!settled && warning}
-        {[...unsureWords(shown, bakeName, words), ...savingWords(shown, jarName, words)].map(
-          (said) => (
-            <Words key={said} size="small" tone="quiet">
-              {said}
-            </Words>
-          ),
-        )}
-        {follows ? (
-          <Button onPress={() => dispatch(planChosen(null, 'No plan is followed'))}>
-            Leave this plan
-          </Button>
-        ) : (
-          <Button
-            kind="main"
-            onPress={() =>
-              dispatch(planChosen(shown.name, `Followed: ${PLAN_WORDS[shown.name].toLowerCase()}`))
-            }
-          >
-            {chosen === null ? 'Follow it' : 'Follow this one instead'}
-          </Button>
-        )}
-      </Folded>
-    </>
+    <Folded
+      title="Plans to choose from"
+      open={!settled}
+      said={`${PLAN_WORDS[shown.name]}, followed. ${planLine(shown, words)}`}
+    >
+      <View role="radiogroup" aria-label="Plan to look at" style={styles.stack}>
+        {plans.map((plan) => (
+          <PlanRow
+            key={plan.name}
+            plan={plan}
+            on={plan === shown}
+            followed={plan.name === chosen}
+            onShow={() => onShow(plan.name)}
+          />
+        ))}
+      </View>
+      {!settled && <UnlikelyNotice plan={shown} />}
+      {[
+        ...unsureWords(shown, bakeNames(bakes, words), words),
+        ...savingWords(shown, jarName, words),
+      ].map((said) => (
+        <Words key={said} size="small" tone="quiet">
+          {said}
+        </Words>
+      ))}
+      {follows ? (
+        <Button onPress={() => dispatch(planChosen(null, 'No plan is followed'))}>
+          Leave this plan
+        </Button>
+      ) : (
+        <Button
+          kind="main"
+          onPress={() =>
+            dispatch(planChosen(shown.name, `Followed: ${PLAN_WORDS[shown.name].toLowerCase()}`))
+          }
+        >
+          {chosen === null ? 'Follow it' : 'Follow this one instead'}
+        </Button>
+      )}
+    </Folded>
   );
 }
 

@@ -16,6 +16,7 @@ import {
   readHubKey,
   selectJar,
   selectNow,
+  selectBakes,
   selectPlaces,
   selectSettings,
   selectZone,
@@ -23,7 +24,7 @@ import {
   useAppSelector,
 } from '@state';
 
-import { kitchenWords, mendedWords, useKitchenWords } from '../words';
+import { bakeNames, kitchenWords, mendedWords, useKitchenWords } from '../words';
 import { PageBoundary } from './PageBoundary';
 import { Reminders } from './Reminders';
 import { RescuePage } from './RescuePage';
@@ -123,10 +124,11 @@ export function LastResort({ children }: { readonly children: ReactNode }) {
 /** What changed in the followed plan, in the kitchen's words. */
 function explainMending(before: Plan, after: Plan, state: RootState): string | null {
   const words = kitchenWords(selectSettings(state), selectZone(state), selectNow(state));
-  const name = (id: string) => selectJar(state, id)?.card.name ?? id;
-  const place = (id: string) =>
+  const jarName = (id: string) => selectJar(state, id)?.card.name ?? id;
+  const placeName = (id: string) =>
     selectPlaces(state)
       .find((p) => p.id === id)
       ?.name.toLowerCase() ?? id;
-  return mendedWords(before, after, name, place, words);
+  const bakeName = bakeNames(selectBakes(state), words);
+  return mendedWords(before, after, { jarName, placeName, bakeName }, words);
 }

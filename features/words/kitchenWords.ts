@@ -130,8 +130,14 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
     about,
     stretch: (from, until) => both(from, until, 'to') ?? about(from),
     between: (low, high) => {
-      const told = both(low, high, 'and');
-      return told === null ? 'some time that day' : `between ${told}`;
+      if (day(low) === day(high)) {
+        const told = both(low, high, 'and');
+        return told === null ? 'some time that day' : `between ${told}`;
+      }
+      // Of what is only known to the day at one end, the other has no hour either.
+      const far = [low, high].some((at) => Math.abs(at - now) > FAR);
+      const end = far ? day : about;
+      return `between ${end(low)} and ${end(high)}`;
     },
     weekday: (at) => days.format(at).replace(',', '').replace(/ \w+$/, ''),
     date,

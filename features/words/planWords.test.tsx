@@ -5,6 +5,7 @@ import { usualSettings } from '@state';
 import { kitchenWords } from './kitchenWords';
 import { changeWords, foretoldWords, paceWords } from './learntWords';
 import {
+  bakeNames,
   calendarNote,
   mendedWords,
   planLine,
@@ -44,8 +45,12 @@ const plan = (over: Partial<Plan> = {}): Plan => ({
   ...over,
 });
 
-const name = () => 'Grebe';
 const place = () => 'counter';
+const NAMES = {
+  jarName: () => 'Grebe',
+  placeName: place,
+  bakeName: (id: string) => (id === 'tins' ? 'Saturday tins' : 'Pizza'),
+};
 
 it('a step says what, how much and where to, and how long it can wait', () => {
   expect(stepWords(build, 'Grebe', place, words)).toBe(
@@ -146,30 +151,65 @@ it('what cannot be had is explained, with what can', () => {
 });
 
 it('a mended plan says what changed, and nothing when nothing did', () => {
-  expect(mendedWords(plan(), plan(), name, place, words)).toBeNull();
+  expect(mendedWords(plan(), plan(), NAMES, words)).toBeNull();
   const later = plan({
     steps: [{ ...build, at: at('21:00') }],
     wanted: [{ ...plan().wanted[0]!, chance: 0.71, peakAt: at('23:40') }],
   });
-  expect(mendedWords(plan(), later, name, place, words)).toBe(
+  expect(mendedWords(plan(), later, NAMES, words)).toBe(
     "The plan has changed: Grebe's levain is now built 21:00 instead of 20:00; it peaks 40 min later; it is 71 % likely to be ripe in time instead of 86 %.",
   );
-  expect(mendedWords(plan(), plan({ steps: [] }), name, place, words)).toContain(
+  expect(mendedWords(plan(), plan({ steps: [] }), NAMES, words)).toContain(
     "Grebe's levain is built",
   );
+  // Of several bakes it says which.
+  const [tins] = plan().wanted;
+  const both = (chance: number) =>
+    plan({
+      wanted: [
+        tins!,
+        { ...tins!, id: 'pizza', chance, raisedBy: [{ kind: 'looks', chance: 0.6 }] },
+      ],
+    });
+  expect(mendedWords(both(0.8), both(0.4), NAMES, words)).toBe(
+    'The plan has changed. Pizza: it is 40 % likely to be ripe in time instead of 80 %. Pizza would be 60 % likely once two heights are logged while it rises, after the feed before.',
+  );
+});
+
+it('a bake that is wanted again has its day beside its name', () => {
+  const bake = (id: string, called: string, days: number) => ({
+    id,
+    name: called,
+    from: at('20:00') + days * 24 * 3_600_000,
+  });
+  const nameOf = bakeNames(
+    [bake('a', 'Tins', 0), bake('b', 'Tins', 7), bake('c', 'Pizza', 1)],
+    words,
+  );
+  expect(['a', 'b', 'c', 'gone'].map(nameOf)).toEqual([
+    'Tins (today)',
+    'Tins (Fri 20 Mar)',
+    'Pizza',
+    'This bake',
+  ]);
 });
 
 it('a mended plan says what saves the levain', () => {
   const take: Step = { ...build, at: at('23:30'), kind: 'take', takeG: 180 };
   const toppedUp = plan({ steps: [{ ...build, kind: 'topUp' }, take] });
-  expect(mendedWords(plan({ steps: [build, take] }), toppedUp, name, place, words)).toBe(
+  expect(mendedWords(plan({ steps: [build, take] }), toppedUp, NAMES, words)).toBe(
     'The plan has changed: topping up what is in the jar saves the bake.',
   );
   const move: Step = { ...build, at: at('22:00'), kind: 'move', place: 'larder' };
   const held = plan({ steps: [build, move, take] });
-  expect(mendedWords(plan({ steps: [build, take] }), held, name, () => 'stairwell', words)).toBe(
-    'The plan has changed: until the bake it waits somewhere cooler: stairwell.',
-  );
+  expect(
+    mendedWords(
+      plan({ steps: [build, take] }),
+      held,
+      { ...NAMES, placeName: () => 'stairwell' },
+      words,
+    ),
+  ).toBe('The plan has changed: until the bake it waits somewhere cooler: stairwell.');
 });
 
 describe('what was learnt', () => {

@@ -1,4 +1,5 @@
 import { ratioOf, ratioText } from '@core/bench';
+import { type Bake } from '@core/journal';
 import { type Plan, type PlanName, type Prospect, type Raise, type Step } from '@core/plan';
 
 import { type KitchenWords } from './kitchenWords';
@@ -31,7 +32,7 @@ export function planLine(plan: Plan, words: KitchenWords): string {
   const chance = Math.min(1, ...plan.wanted.map((prospect) => prospect.chance));
   return plan.wanted.length > 0
     ? `${pct(chance)} likely ${plan.wanted.length === 1 ? 'to be ripe in time' : 'to be all ripe in time'}. ${capital(parts.join(', '))}.`
-    : `${parts.join(', ')}.`;
+    : `${capital(parts.join(', '))}.`;
 }
 
 /** What a plan costs and gives, figure by figure. */
@@ -164,12 +165,11 @@ export function calendarNote(step: Step, before: readonly Step[], words: Kitchen
 export function mendedWords(
   before: Plan,
   after: Plan,
-  jarName: (id: string) => string,
-  placeName: (id: string) => string,
+  { jarName, placeName, bakeName }: Names,
   words: KitchenWords,
 ): string | null {
-  const said: string[] = [];
-  for (const prospect of after.wanted) {
+  const changes = after.wanted.map((prospect) => {
+    const said: string[] = [];
     const was = before.wanted.find(({ id }) => id === prospect.id);
     const build = levainStep(after, prospect.id);
     const buildWas = levainStep(before, prospect.id);
@@ -191,12 +191,39 @@ export function mendedWords(
       said.push(
         `it is ${pct(prospect.chance)} likely to be ripe in time instead of ${pct(was.chance)}`,
       );
-  }
-  if (said.length === 0) return null;
+    return { id: prospect.id, said: said.join('; ') };
+  });
+  const changed = changes.filter(({ said }) => said !== '');
+  if (changed.length === 0) return null;
   const unlikely = after.wanted.find(isUnlikely);
   const raised = unlikely && raisedWords(unlikely, words);
-  return `The plan has changed: ${[...new Set(said)].join('; ')}.${raised ? ` It would be ${raised}.` : ''}`;
+  const one = after.wanted.length === 1;
+  return [
+    one
+      ? `The plan has changed: ${changed[0]!.said}.`
+      : `The plan has changed. ${changed.map(({ id, said }) => `${bakeName(id)}: ${said}.`).join(' ')}`,
+    raised && `${one ? 'It' : bakeName(unlikely.id)} would be ${raised}.`,
+  ]
+    .filter(Boolean)
+    .join(' ');
 }
+
+/** What jars, places and bakes are called. */
+interface Names {
+  readonly jarName: (id: string) => string;
+  readonly placeName: (id: string) => string;
+  readonly bakeName: (id: string) => string;
+}
+
+/** What bakes are called where several are told of: one that is wanted again has its day beside its name. */
+export const bakeNames =
+  (bakes: readonly Pick<Bake, 'id' | 'name' | 'from'>[], words: KitchenWords) =>
+  (id: string): string => {
+    const bake = bakes.find((one) => one.id === id);
+    if (!bake) return 'This bake';
+    const again = bakes.some(({ id: other, name }) => other !== id && name === bake.name);
+    return again ? `${bake.name} (${words.day(bake.from)})` : bake.name;
+  };
 
 /** The place to which a levain is moved before its bake takes it. */
 function waitingPlace({ steps }: Plan, bake: string): string | undefined {

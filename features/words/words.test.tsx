@@ -34,6 +34,9 @@ it('a forecast is told to five minutes, and far away to the day', () => {
   expect(words.between(at('2026-03-13T22:00:00Z'), at('2026-03-14T01:00:00Z'))).toBe(
     'between 22:00 and tomorrow 01:00',
   );
+  expect(words.between(at('2026-03-13T22:00:00Z'), at('2026-03-20T19:00:00Z'))).toBe(
+    'between today and Fri 20 Mar',
+  );
   expect(words.between(at('2026-03-20T08:00:00Z'), at('2026-03-20T19:00:00Z'))).toBe(
     'some time that day',
   );
