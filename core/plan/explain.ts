@@ -12,7 +12,7 @@ import {
   type Problem,
   type Wanted,
 } from './problem';
-import { inHands, slotsFor } from './slots';
+import { inHands, isOddHour, slotsFor } from './slots';
 import { type JarPlan, solveJar } from './solveJar';
 
 /** Hours around its window that a bake which cannot be had might be had at. */
@@ -49,10 +49,14 @@ export function explain(task: JarTask): Impossible {
   const always = { ...problem, hands: [{ from: problem.now, until: problem.until }] };
   const withHands = planWith(always, bake);
   const lacking = withHands ? touchesLacking(withHands, problem, bake) : [];
-  if (lacking.length > 0) {
-    const there = lacking.map((at) => ({ from: at, until: at }));
+  const worksWith = (times: readonly Instant[]) => {
+    const there = times.map((at) => ({ from: at, until: at }));
     const hands = [...problem.hands, ...there].toSorted((a, b) => a.from - b.from);
-    if (planWith({ ...problem, hands }, bake)) nearest.push({ kind: 'handsAt', times: lacking });
+    return planWith({ ...problem, hands }, bake) !== null;
+  };
+  if (lacking.length > 0 && worksWith(lacking)) {
+    const times = fewest(lacking, problem, worksWith);
+    nearest.push({ kind: 'handsAt', times });
   }
 
   // Of a levain that it would share with a bake before it, what that leaves.
@@ -93,6 +97,21 @@ export function touchesLacking(
 ): readonly Instant[] {
   const touches = steps.map(({ kind, at }) => (kind === 'take' ? bake.from : at));
   return [...new Set(touches)].filter((at) => !inHands(hands, at)).toSorted((a, b) => a - b);
+}
+
+/** As few of some hours as are enough, odd hours given up first. */
+function fewest(
+  times: readonly Instant[],
+  { time }: Problem,
+  areEnough: (times: readonly Instant[]) => boolean,
+): readonly Instant[] {
+  const odd = (at: Instant) => Number(isOddHour(time, at));
+  return times
+    .toSorted((a, b) => odd(b) - odd(a))
+    .reduce((kept, at) => {
+      const without = kept.filter((other) => other !== at);
+      return areEnough(without) ? without : kept;
+    }, times);
 }
 
 const tens = (grams: number) => 10 * Math.ceil(grams / 10);

@@ -113,13 +113,13 @@ const TOLD: readonly (readonly [
     [
       'balanced: ; 80 g, 250 g out, 2 touches: 13.5 feed 10+40+40 counter, 26.5 feed 10+40+40 counter',
     ],
-    ['loaves: handsAway, hands at 4 and 21'],
+    ['loaves: handsAway, hands at 21'],
     ['tern: 60 points from 0 to 60, 2.46 high, ripe 0 to 3.9 and 21.7 to 26.3 and 35.6 to 41.1'],
   ],
   [
     'nobody is there in the window',
     ['balanced: ; 40 g, 170 g out, 1 touches: 13.5 feed 10+40+40 fridge'],
-    ['loaves: handsAway, hands at 21 and 26'],
+    ['loaves: handsAway, hands at 26'],
     ['tern: 44 points from 0 to 60, 2.39 high, ripe 0 to 3.9'],
   ],
   [

@@ -248,32 +248,6 @@ describe('what a plan is asked to keep to', () => {
   });
 });
 
-describe('what cannot be had', () => {
-  it('is explained, with the nearest hour that can', () => {
-    const planned = makePlans(problemWith({ wanted: [bakeIn(2)] }));
-    const [obstacle] = planned.impossible;
-    expect(obstacle!.because).toBe('tooSoon');
-    const later = obstacle!.nearest.find(({ kind }) => kind === 'otherHour');
-    expect(later).toBeDefined();
-  });
-
-  it('for want of hands names the hour at which they would help', () => {
-    const hands = [{ from: NOW + 60 * HOUR, until: NOW + 66 * HOUR }];
-    const planned = makePlans(problemWith({ hands, wanted: [bakeIn(60)] }));
-    const [obstacle] = planned.impossible;
-    expect(obstacle!.because).toBe('handsAway');
-    expect(obstacle!.nearest.some(({ kind }) => kind === 'handsAt')).toBe(true);
-  });
-
-  it('for want of room says how much would fit', () => {
-    const planned = makePlans(problemWith({ wanted: [bakeIn(38, { levainG: 2500 })] }));
-    const [obstacle] = planned.impossible;
-    expect(obstacle!.because).toBe('jarTooSmall');
-    const less = obstacle!.nearest.find((near) => near.kind === 'less');
-    expect(less && less.levainG).toBeGreaterThan(50);
-  });
-});
-
 describe('hands', () => {
   it('keep their local hours through a night of changing clocks', () => {
     const friday = Date.parse('2026-03-27T12:00:00Z');
