@@ -3,12 +3,12 @@ import { StyleSheet, View } from 'react-native';
 
 import { type Step } from '@core/plan';
 import { PageTitle, Panel, Button, UmbrellaMark, Words, umbrellaFor } from '@kit';
-import { selectFollowed, selectNow, selectStanding, useAppSelector } from '@state';
+import { selectBakes, selectFollowed, selectNow, selectStanding, useAppSelector } from '@state';
 
 import { FeedAmounts } from '../parts/FeedAmounts';
 import { StepSheet } from '../plan/sheets';
 import { useStep } from '../plan/useStep';
-import { plannedTitle, slackWords, useKitchenWords, usePlaceName } from '../words';
+import { bakeNames, plannedTitle, slackWords, useKitchenWords, usePlaceName } from '../words';
 import { useStepWords } from '../words/useStepWords';
 
 /** The next step of the plan that is followed, with its slack. */
@@ -23,6 +23,9 @@ export function PlannedStepPanel({ step }: { readonly step: Step }) {
   const [opened, setOpened] = useState(false);
   const name = standing?.jar.card.name ?? step.jar;
   const slack = slackWords(step, words);
+  const bakes = useAppSelector(selectBakes);
+  const bake = bakes.find(({ id }) => id === step.wanted);
+  const whatFor = bake ? `For ${bakeNames(bakes, words)(bake.id)}. ` : '';
   return (
     <>
       <PageTitle>{plannedTitle(step, name, now, words)}</PageTitle>
@@ -34,7 +37,7 @@ export function PlannedStepPanel({ step }: { readonly step: Step }) {
             <Words size="small" tone="quiet">
               {step.keepG === undefined
                 ? stepWords(step)
-                : `Then it goes to: ${placeName(step.place!)}.`}
+                : `${whatFor}Then it goes to: ${placeName(step.place!)}.`}
             </Words>
           </View>
         </View>

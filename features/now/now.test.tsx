@@ -3,7 +3,15 @@ import { act, screen, within } from '@testing-library/react';
 import { type JarEvent } from '@core/journal';
 import { type Plan } from '@core/plan';
 import { beginProgramme, wishBake } from '@core/verbs';
-import { done, doneTo, planChosen, searchBegun, searchEnded, selectSettings } from '@state';
+import {
+  done,
+  doneTo,
+  logEntries,
+  planChosen,
+  searchBegun,
+  searchEnded,
+  selectSettings,
+} from '@state';
 
 import {
   NOW,
@@ -228,7 +236,8 @@ describe('a plan that is followed', () => {
         at: NOW + HOUR,
         earliest: NOW,
         latest: NOW + 3 * HOUR,
-        kind: 'feed',
+        kind: 'build',
+        wanted: 'tins',
         jar: 'dunlin',
         keepG: 10,
         flourG: 50,
@@ -237,6 +246,12 @@ describe('a plan that is followed', () => {
       },
     ]);
     expect(screen.getByText('As planned, any time 18:20 to 21:20.')).toBeVisible();
+    expect(screen.getByText('Then it goes to: counter.')).toBeVisible();
+    const hours = (h: number) => new Date(NOW + h * HOUR).toISOString();
+    const what = { levainG: 80, from: hours(10), until: hours(12) };
+    const wish = { kind: 'wished', wish: 'tins', name: 'Rye tins', jar: 'dunlin', what } as const;
+    act(() => void store.dispatch(logEntries([{ ...wish, at: hours(0) }], 'wished')));
+    expect(screen.getByText('For Rye tins. Then it goes to: counter.')).toBeVisible();
     await press('Go to the bench');
     expect(went).toEqual(['/jar/dunlin/feed']);
     expect(store.getState().bench.dunlin).toMatchObject({ keepG: 10, parts: 5, waterParts: 4 });
