@@ -72,8 +72,12 @@ export function SavedPanel() {
   );
 }
 
+/** A keep that is enough between bakes, grams. */
+const LEAN_G = 15;
+
 /** A leaner keep to begin with, grams. */
-const leanerThan = (usualG: number) => Math.max(5, Math.min(15, Math.round(usualG / 2)));
+const leanerThan = (usualG: number) =>
+  usualG > LEAN_G ? LEAN_G : Math.max(5, Math.round(usualG / 2));
 
 function Leaner({ id }: { readonly id: string }) {
   const events = useAppSelector((state) => selectJarEvents(state, id));
