@@ -1,5 +1,5 @@
 import { type Fed, type JarEvent, type JournalEvent, instantOf, isJarEvent } from '../journal';
-import { DAY, type Instant, type KitchenTime } from '../measure';
+import { DAY, middle, type Instant, type KitchenTime } from '../measure';
 
 /** What went where in a month, grams: flour fed, and starter that left its jar. */
 export interface MonthUse {
@@ -47,10 +47,8 @@ export function usesByMonth(
   return [...months.values()].sort((a, b) => a.month.localeCompare(b.month));
 }
 
-/** A keep that is worth re-running the log for. */
+/** What a leaner keep would have come to. */
 export interface LeanerKeep {
-  readonly keepG: number;
-  /** What the log says was kept in the middle, grams. */
   /** Flour saved in a year, grams. */
   readonly savedG: number;
 }
@@ -87,16 +85,16 @@ export function leanerKeep(
     const leaner = Math.min(fed.keepG, Math.max(keepG, needed));
     savedG += fed.flourG * (1 - leaner / fed.keepG);
   });
-  return { keepG, savedG: (savedG * YEAR) / (now - instantOf(first)) };
+  return { savedG: (savedG * YEAR) / (now - instantOf(first)) };
 }
 
 /**
- * What a jar's feeds keep, most often, grams; null where it was never fed.
+ * What a jar's feeds keep, half of them less and half more, grams; null where it was never fed.
  *
  * @param events of one jar
  * @example usualKeep([]) // = null
  */
 export function usualKeep(events: readonly JarEvent[]): number | null {
   const kept = events.flatMap((event) => (event.kind === 'fed' ? [event.keepG] : []));
-  return kept.sort((a, b) => a - b)[Math.floor(kept.length / 2)] ?? null;
+  return kept.length === 0 ? null : middle(kept);
 }

@@ -123,6 +123,7 @@ const OF_LONG_RESTS: ReadonlySet<FeedReason> = new Set([
   'asleep',
   'resting',
 ]);
+
 /** A levain is for its dough while it is ripe, or for its next build. */
 function intoDough({ jar, outlook, now }: Standing, wish: WishAhead | null): WhatNext {
   const builds = jar.card.bowl?.builds ?? [];

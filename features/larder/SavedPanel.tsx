@@ -72,12 +72,13 @@ export function SavedPanel() {
   );
 }
 
-/** A keep that is enough between bakes, grams. */
+/** A keep that is enough between bakes, and the least that can be weighed, grams. */
 const LEAN_G = 15;
+const LEAST_G = 5;
 
 /** A leaner keep to begin with, grams. */
 const leanerThan = (usualG: number) =>
-  usualG > LEAN_G ? LEAN_G : Math.max(5, Math.round(usualG / 2));
+  usualG > LEAN_G ? LEAN_G : Math.max(LEAST_G, Math.round(usualG / 2));
 
 function Leaner({ id }: { readonly id: string }) {
   const events = useAppSelector((state) => selectJarEvents(state, id));
@@ -90,14 +91,14 @@ function Leaner({ id }: { readonly id: string }) {
   const usualG = usualKeep(events);
   const keepG = typed ?? leanerThan(usualG ?? 0);
   const leaner = leanerKeep(events, keepG, now);
-  if (!leaner || usualG === null) return null;
+  if (!leaner || usualG === null || usualG <= LEAST_G) return null;
   return (
     <>
       <WeightNumber
         of="starter"
         label={`If ${name} had kept`}
         value={keepG}
-        low={5}
+        low={LEAST_G}
         high={200}
         onValue={setKeepG}
       />
