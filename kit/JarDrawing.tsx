@@ -1,7 +1,7 @@
 import { useId } from 'react';
 import Svg, { Circle, ClipPath, Defs, G, Line, Path, Rect } from 'react-native-svg';
 
-import { BUBBLES, type JarPicture, flourColour } from './jarPicture';
+import { BUBBLE_SPOTS, type JarPicture, flourColour } from './jarPicture';
 import { useLook } from './look';
 
 /** The drawing's own units; the inside of the glass runs from FLOOR up to BRIM. */
@@ -43,7 +43,7 @@ export function JarDrawing({
   const content = `M${left} ${edge}Q50 ${middle} ${right} ${edge}L${base.right} ${floor - 9}Q${base.right} ${floor} ${base.right - 9} ${floor}H${base.left + 9}Q${base.left} ${floor} ${base.left} ${floor - 9}Z`;
   const band = insideAt(picture.taper, jarY(picture.band));
   const colour = flourColour(picture.flour);
-  const bubbles = BUBBLES.slice(0, Math.round(picture.bubbling * BUBBLES.length));
+  const bubbles = BUBBLE_SPOTS.slice(0, Math.round(picture.bubbling * BUBBLE_SPOTS.length));
   const liquidDepth = picture.liquid === 'none' ? 0 : 7;
   return (
     <Svg

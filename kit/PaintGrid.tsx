@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { TOUCH, useLook } from './look';
-import { type Point, useHold } from './platform/drag.web';
+import { type PagePoint, useHold } from './platform/drag.web';
 import { pointIn } from './platform/page.web';
 import { Words } from './Words';
 
@@ -44,7 +44,7 @@ export function PaintGrid({
   const [stroke, setStroke] = useState<readonly [Cell, Cell] | null>(null);
   const [at, setAt] = useState<Cell>([0, 0]);
 
-  const cellUnder = (point: Point): Cell => {
+  const cellUnder = (point: PagePoint): Cell => {
     const { x, y, width, height } = pointIn(sheet.current, point);
     const within = (share: number, count: number) =>
       Math.min(count - 1, Math.max(0, Math.floor(share * count)));

@@ -7,7 +7,7 @@ import { useHold } from './platform/drag.web';
 import { Words } from './Words';
 
 /** A window on a week's row, with what it is called and what moving it does. */
-export interface Wanted {
+export interface WantedWindow {
   readonly id: string;
   readonly name: string;
   readonly from: number;
@@ -32,7 +32,7 @@ export function WantedGrip({
   width,
   msPerPixel,
 }: {
-  readonly wanted: Wanted;
+  readonly wanted: WantedWindow;
   /** Where the middle of the window is, and how wide the row. */
   readonly x: number;
   readonly width: number;

@@ -6,7 +6,7 @@ import { TEXT_FONT, useLook } from './look';
 import { drawnType, useTextScale } from './textScale';
 import { Plot, usePlotWidth } from './Plot';
 import { apartEnough } from './apartEnough';
-import { type Wanted, WantedGrip } from './WantedGrip';
+import { type WantedWindow, WantedGrip } from './WantedGrip';
 
 type Stretch = readonly [number, number];
 
@@ -22,7 +22,7 @@ export interface WeekCanopyProps {
   /** The present, as the handle. */
   readonly now?: number;
   /** Windows in which levain is wanted; they can be moved. */
-  readonly wanted: readonly Wanted[];
+  readonly wanted: readonly WantedWindow[];
   readonly steps: readonly { readonly at: number; readonly main: boolean }[];
   readonly days: readonly { readonly at: number; readonly text: string }[];
   readonly label: string;

@@ -38,7 +38,7 @@ export * from './textScale';
 export * from './TouchArea';
 export * from './UmbrellaMark';
 export * from './UndoBar';
-export type { Wanted } from './WantedGrip';
+export type { WantedWindow } from './WantedGrip';
 export * from './WeekCanopy';
 export * from './useBack';
 export * from './useRestingText';

@@ -93,7 +93,7 @@ export function flourColour(blend: Blend): string {
 }
 
 /** Where bubbles sit: even over the glass, the same for every picture. Shares of width and height, and a size 0 to 1. */
-export const BUBBLES: readonly (readonly [number, number, number])[] = Array.from(
+export const BUBBLE_SPOTS: readonly (readonly [number, number, number])[] = Array.from(
   { length: 46 },
   (_, i) => [(0.5 + i * 0.7548777) % 1, (0.5 + i * 0.5698403) % 1, ((i * 7919) % 101) / 101],
 );

@@ -3,7 +3,7 @@ import { timingSafeEqual } from 'node:crypto';
 import express, { type NextFunction, type Request, type Response, Router } from 'express';
 import { rateLimit } from 'express-rate-limit';
 
-import { type KnownDevice, arrived } from '../core/devices/arrivals';
+import { type KnownDevice, takePost } from '../core/devices/arrivals';
 import {
   DEVICE_KINDS,
   LARGEST_POST,
@@ -107,7 +107,7 @@ export function makeHub(key: string, limits: Partial<HubLimits> = {}, clock = Da
       const before = devices.get(post.device) ?? null;
       if (!before && devices.size >= most)
         return res.status(409).json({ error: `The hub knows ${most} devices already.` });
-      const { readings, late, known } = arrived(post, before, clock());
+      const { readings, late, known } = takePost(post, before, clock());
       if (known) devices.set(post.device, known);
       if (readings.length > 0) send('readings', { now: clock(), readings });
       return res.status(202).json({ taken: readings.length, late });

@@ -19,22 +19,22 @@ import { type Dispatch, type RootState, type Store } from './store';
 import { laidOver } from './thermometer';
 
 /** What devices are for, and what is doubted of them; one object until something changes. */
-export interface Keeping {
+export interface RolesAndDoubts {
   readonly roles: DeviceRoles;
   readonly doubts: Readonly<Record<string, LidDoubt>>;
 }
 
-let keeping: Keeping = { roles: {}, doubts: {} };
+let keeping: RolesAndDoubts = { roles: {}, doubts: {} };
 const watching = new Set<() => void>();
 const hours = new Map<string, HourSoFar>();
 const lids = new Map<string, LidWatch>();
 
-export const keepingNow = (): Keeping => keeping;
+export const keepingNow = (): RolesAndDoubts => keeping;
 export function watchKeeping(changed: () => void): () => void {
   watching.add(changed);
   return () => watching.delete(changed);
 }
-function set(to: Partial<Keeping>) {
+function set(to: Partial<RolesAndDoubts>) {
   keeping = { ...keeping, ...to };
   for (const changed of watching) changed();
 }
@@ -64,7 +64,7 @@ export const roleGiven =
 /** What is doubted, from the tab that listens to the devices to all others. */
 const doubted = sharedBetweenTabs<{
   readonly kitchen: KitchenName;
-  readonly doubts: Keeping['doubts'];
+  readonly doubts: RolesAndDoubts['doubts'];
 }>('doubts');
 
 /**

@@ -39,7 +39,7 @@ export const selectHasPictures = (state: RootState): boolean =>
   selectLog(state).of('pictured').length > 0;
 
 /** What a file would bring, before anything changes. */
-export interface Arrival {
+export interface Brought {
   readonly fresh: readonly JournalEvent[];
   readonly known: number;
   readonly repeated: number;
@@ -68,7 +68,7 @@ export async function readFile(
 }
 
 /** What a file that was read would bring to the open kitchen. */
-export function arrivalOf({ read: file, pictures }: ReadKitchen, state: RootState): Arrival {
+export function arrivalOf({ read: file, pictures }: ReadKitchen, state: RootState): Brought {
   const here = new Set(state.kitchen.events.map((event) => event.id));
   const fresh = file.events.filter((event) => !here.has(event.id));
   return {
@@ -90,7 +90,7 @@ export function arrivalOf({ read: file, pictures }: ReadKitchen, state: RootStat
  */
 export async function takeIn(
   store: Store,
-  { fresh, file, pictures }: Arrival,
+  { fresh, file, pictures }: Brought,
 ): Promise<readonly string[]> {
   await keepPending(store);
   const state = store.getState();

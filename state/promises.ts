@@ -1,4 +1,4 @@
-import { type Promised, instantOf } from '@core/journal';
+import { type DueMove, instantOf } from '@core/journal';
 import { HOUR } from '@core/measure';
 
 import { createSelector } from './memo';
@@ -6,7 +6,7 @@ import { selectBowls, selectJars, selectLog, selectNow } from './selectors';
 import { type RootState } from './store';
 
 /** A move that was said beforehand. */
-export interface JarPromise extends Promised {
+export interface JarPromise extends DueMove {
   readonly jar: string;
   /** Still to come, to be made now, or past its hour without a word. */
   readonly state: 'waits' | 'due' | 'asked';

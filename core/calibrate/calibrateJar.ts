@@ -13,7 +13,7 @@ import {
 import { HOUR, risesUpward } from '../measure';
 import { type WatchedFeed } from './watchedFeed';
 import { watchedFrom } from './watchedFrom';
-import { type Reading } from './reading';
+import { type Sighting } from './reading';
 import { type Learnt, learn } from './watch';
 
 /**
@@ -71,9 +71,9 @@ const TOO_SOON = 0.25;
 /** Nobody's memory of a feed reaches further, hours. */
 const TOO_LATE = 60;
 
-function readingsOf(jar: Jar): readonly Reading[] {
+function readingsOf(jar: Jar): readonly Sighting[] {
   const upward = risesUpward(jar.fedMix.hydrationPct);
-  return jar.looks.flatMap((look): Reading[] => {
+  return jar.looks.flatMap((look): Sighting[] => {
     const afterH = (instantOf(look) - jar.since) / HOUR;
     if (afterH < TOO_SOON || afterH > TOO_LATE) return [];
     return [

@@ -4,7 +4,7 @@ import { type Pace, USUAL_BELIEF, USUAL_PACE, feed, paceFromLogs, starterIn } fr
 import { once } from '../measure/once.testing';
 import { beliefOf, normalOf, taught, varianceOf, widened } from './belief';
 import { lessonOf } from './lesson';
-import { type Reading } from './reading';
+import { type Sighting } from './reading';
 import { learn } from './watch';
 import { type WatchedFeed, horizonOf, mixedIn, watchedForecast } from './watchedFeed';
 
@@ -23,7 +23,7 @@ const ripe = feed(starterIn('hungry', WHITE, 100, 20), {
 /** A daily feed at a warmth, with what was read of it. */
 const fedAt = (
   celsius: number,
-  readings: readonly Reading[] = [],
+  readings: readonly Sighting[] = [],
   over: Partial<WatchedFeed> = {},
 ): WatchedFeed => ({
   before: { mix: ripe, conditions: standing(22), hours: 24 },
@@ -44,7 +44,7 @@ function seen(celsius: number, pace: Partial<Pace>, over: Partial<WatchedFeed> =
   return fedAt(
     celsius,
     [
-      ...[0.4, 0.7, 0.97].map((share): Reading => {
+      ...[0.4, 0.7, 0.97].map((share): Sighting => {
         const moment = height(share * peaksAtH!);
         return { afterH: moment.hours, height: moment.height };
       }),

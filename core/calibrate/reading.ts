@@ -2,7 +2,7 @@ import { type Forecast, heightAt } from '../ferment';
 import { highest } from '../measure';
 
 /** What somebody read off a jar, in hours after its feed. */
-export type Reading =
+export type Sighting =
   | { readonly afterH: number; readonly height: number }
   /** How high it had been by then. */
   | { readonly afterH: number; readonly streak: number }
@@ -22,7 +22,7 @@ const LATE_H = 0.2;
  *
  * @example errorOf({ afterH: 5, sign: 'peaked' }, forecast(mix, conditions, 24)) // 0.5, in hours
  */
-export function errorOf(reading: Reading, { curve, peaksAtH }: Forecast): number {
+export function errorOf(reading: Sighting, { curve, peaksAtH }: Forecast): number {
   const { afterH } = reading;
   if ('sign' in reading) return OF_THE_TIME * afterH + LATE_H;
   if ('streak' in reading) return OF_THE_RISE * Math.max(0, reading.streak - 1) + BESIDES;
@@ -43,7 +43,7 @@ const highestBy = ({ curve }: Forecast, afterH: number): number =>
  *
  * @example missOf({ afterH: 0, height: 1 }, forecast(mix, conditions, 24)) // 0
  */
-export function missOf(reading: Reading, forecast: Forecast): number {
+export function missOf(reading: Sighting, forecast: Forecast): number {
   if ('height' in reading) return reading.height - heightAt(forecast.curve, reading.afterH);
   if ('streak' in reading) return reading.streak - highestBy(forecast, reading.afterH);
   const end = forecast.curve[forecast.curve.length - 1]!.hours;

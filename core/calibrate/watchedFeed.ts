@@ -9,7 +9,7 @@ import {
   simulate,
 } from '../ferment';
 import { highest } from '../measure';
-import { type Reading } from './reading';
+import { type Sighting } from './reading';
 
 /** A stretch of time a mix stood, hours. */
 export interface MixBefore {
@@ -29,7 +29,7 @@ export interface WatchedFeed {
   /** Temperature of the fresh mix, °C, where it was measured. */
   readonly celsius?: number;
   readonly conditions: Omit<Conditions, 'pace'>;
-  readonly readings: readonly Reading[];
+  readonly readings: readonly Sighting[];
   /** Fed by eye: what it was fed is known so roughly that the readings say less. */
   readonly rough?: boolean;
 }
@@ -53,5 +53,5 @@ export const watchedForecast = (
 ): Forecast => forecast(mixedIn(watchedFeed, pace), { ...watchedFeed.conditions, pace }, hours);
 
 /** Far enough to see a late peak behind the last reading. */
-export const horizonOf = (readings: readonly Reading[]) =>
+export const horizonOf = (readings: readonly Sighting[]) =>
   1.5 * Math.max(highest(readings.map(({ afterH }) => afterH)), 6) + 6;

@@ -2,7 +2,7 @@ import Joi from 'joi';
 
 import {
   type MixBefore,
-  type Reading,
+  type Sighting,
   type WatchedFeed,
   learn,
   watchedForecast,
@@ -171,7 +171,7 @@ export function fitCommand(raw: unknown): unknown {
   };
 }
 
-function readingsOf(look: FitInput['feeds'][number]['looks'][number]): readonly Reading[] {
+function readingsOf(look: FitInput['feeds'][number]['looks'][number]): readonly Sighting[] {
   const { afterH, height } = look;
   return [
     ...(height === undefined ? [] : [{ afterH, height }]),

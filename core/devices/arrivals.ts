@@ -10,7 +10,7 @@ export interface KnownDevice {
 }
 
 /** A post as it came in. */
-export interface Arrival {
+export interface TakenPost {
   readonly readings: readonly Reading[];
   /** Readings that came later than later ones, or twice: they are left out. */
   readonly late: number;
@@ -27,7 +27,7 @@ const LONGEST_POST = 600_000;
  * @param before what was known of this device
  * @example arrived(post, null, now).late // 0
  */
-export function arrived(post: Post, before: KnownDevice | null, now: number): Arrival {
+export function takePost(post: Post, before: KnownDevice | null, now: number): TakenPost {
   const { device, kind, name = device, boot = '' } = post;
   const same = before?.kind === kind && before.boot === boot ? before : null;
   let seq = same?.seq ?? -1;

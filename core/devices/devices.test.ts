@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 
-import { type OnTheScale, type Post, arrived, isPoured, nothingWeighed, playedScale, portionOn, slackOf, weighedOn } from '.'; // prettier-ignore
+import { type OnTheScale, type Post, takePost, isPoured, nothingWeighed, playedScale, portionOn, slackOf, weighedOn } from '.'; // prettier-ignore
 
 /** A played scale at the bench, with what the bench makes of its numbers. */
 function bench(seed: number, without: number | null = null) {
@@ -266,10 +266,10 @@ describe('what a device posts', () => {
   });
 
   it('is put in order by its numbers, each of them once', () => {
-    const first = arrived(post([{ seq: 3, grams: 3 }, { seq: 1, grams: 1 }, { seq: 3, grams: 9 }]), null, 1000); // prettier-ignore
+    const first = takePost(post([{ seq: 3, grams: 3 }, { seq: 1, grams: 1 }, { seq: 3, grams: 9 }]), null, 1000); // prettier-ignore
     expect(first.readings.map((reading) => (reading as { grams: number }).grams)).toEqual([1, 3]);
     expect(first.late).toBe(1);
-    const next = arrived(
+    const next = takePost(
       post([
         { seq: 2, grams: 2 },
         { seq: 4, grams: 4 },
@@ -282,11 +282,11 @@ describe('what a device posts', () => {
   });
 
   it('begins anew with another start of the device', () => {
-    const before = arrived(post([{ seq: 900, grams: 1 }], { boot: 'a' }), null, 0).known;
-    expect(arrived(post([{ seq: 0, grams: 2 }], { boot: 'b' }), before, 1).readings).toHaveLength(
+    const before = takePost(post([{ seq: 900, grams: 1 }], { boot: 'a' }), null, 0).known;
+    expect(takePost(post([{ seq: 0, grams: 2 }], { boot: 'b' }), before, 1).readings).toHaveLength(
       1,
     );
-    expect(arrived(post([{ seq: 0, grams: 2 }], { boot: 'a' }), before, 1).readings).toHaveLength(
+    expect(takePost(post([{ seq: 0, grams: 2 }], { boot: 'a' }), before, 1).readings).toHaveLength(
       0,
     );
   });
@@ -299,7 +299,7 @@ describe('what a device posts', () => {
         (clock, steps) => {
           let at = clock;
           const readings = steps.map((step, seq) => ({ seq, at: (at += step), grams: 1 }));
-          const found = arrived(post(readings), null, 5e12).readings.map((reading) => reading.at);
+          const found = takePost(post(readings), null, 5e12).readings.map((reading) => reading.at);
           expect(found.at(-1)).toBe(5e12);
           const apart = found.slice(1).map((here, i) => here - found[i]!);
           expect(apart).toEqual(steps.slice(1));

@@ -47,7 +47,7 @@ export interface Jar {
   /** Where it is to go, in order of time. */
   readonly coming?: readonly Stay[];
   /** The last of its stays, where that was only meant to happen: nobody said yet that it did. */
-  readonly promised?: Promised;
+  readonly promised?: DueMove;
   /** What is in the jar now, grams. */
   readonly massG: number;
   /** Looks since the band was set, oldest first. */
@@ -67,7 +67,7 @@ export interface Jar {
 }
 
 /** A move that was to happen by now, and the entry that says so. */
-export interface Promised extends Stay {
+export interface DueMove extends Stay {
   readonly entry: string;
 }
 

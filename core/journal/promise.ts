@@ -1,12 +1,12 @@
 import { HOUR, type Instant } from '../measure';
 import { type JarEvent, instantOf } from './events';
-import { type Jar, type Promised } from './fold';
+import { type Jar, type DueMove } from './fold';
 
 /** Nobody is asked sooner whether a move was made, ms. */
 const PATIENCE = HOUR;
 
 /** The move that should have been made by now, and of which nobody knows whether it was; null when there is none. */
-export const openPromise = ({ promised }: Jar, now: Instant): Promised | null =>
+export const openPromise = ({ promised }: Jar, now: Instant): DueMove | null =>
   promised && now >= promised.from + PATIENCE ? promised : null;
 
 /**

@@ -253,17 +253,17 @@ export function discardFor(
 }
 
 /** So much of a formula. */
-export interface Portion {
+export interface Batch {
   readonly pieces: number;
   readonly discardG: number;
 }
 
 /** How much of a formula to make: for the people there are, and no more than the time and the discard allow; at least one piece. */
-export function portionFor(
+export function batchFor(
   formula: Formula,
   discard: Pouring,
   { minutes, people }: Occasion,
-): Portion {
+): Batch {
   const mixture = mixtureFor(formula, discard);
   if ('tooWet' in mixture) return { pieces: 1, discardG: NaN };
   const batches = 1 + Math.floor((minutes - formula.minutes) / formula.batch.minutes);

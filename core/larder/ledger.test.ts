@@ -10,10 +10,10 @@ import {
   discardFor,
   minutesFor,
   mixtureFor,
-  portionFor,
+  batchFor,
   unfit,
 } from './formulas';
-import { type Lot, lotsFor, lotsOf, originsOf, takeOldest, together } from './ledger';
+import { type Lot, lotsFor, lotsOf, originsOf, takeOldest, lotsTogether } from './ledger';
 import { leanerKeep, usesByMonth, usualKeep } from './saved';
 import { spokenFor } from './spokenFor';
 
@@ -138,12 +138,12 @@ describe('the ledger of discard', () => {
   it('poured together has the hydration and the acid of its parts by weight', () => {
     const lot = (grams: number, hydrationPct: number, acid: number) =>
       ({ grams, hydrationPct, acid }) as Lot;
-    expect(together([lot(150, 50, 8), lot(200, 100, 12)])).toMatchObject({
+    expect(lotsTogether([lot(150, 50, 8), lot(200, 100, 12)])).toMatchObject({
       grams: 350,
       hydrationPct: 75,
     });
-    expect(together([lot(100, 100, 8), lot(300, 100, 12)]).acid).toBeCloseTo(11);
-    expect(together([]).grams).toBe(0);
+    expect(lotsTogether([lot(100, 100, 8), lot(300, 100, 12)]).acid).toBeCloseTo(11);
+    expect(lotsTogether([]).grams).toBe(0);
   });
 
   it('knows what a lot was when it left its jar', () => {
@@ -211,7 +211,7 @@ describe('what can be made', () => {
   it('makes no more than people eat, time allows and discard is there for', () => {
     const all = { ...discard, grams: 2000 };
     const pieces = (minutes: number, people: number, of = all) =>
-      portionFor(pancakes, of, { minutes, people }).pieces;
+      batchFor(pancakes, of, { minutes, people }).pieces;
     expect(pieces(90, 2)).toBe(6);
     expect(pieces(20, 6)).toBe(3);
     expect(minutesFor(pancakes, pieces(45, Infinity))).toBeLessThanOrEqual(45);
@@ -221,7 +221,7 @@ describe('what can be made', () => {
 
   it('leaves no scrap of discard behind for the sake of whole pieces', () => {
     const grams = discardFor(pancakes, 6.2, discard);
-    expect(portionFor(pancakes, { ...discard, grams }, { minutes: 90, people: 2 })).toEqual({
+    expect(batchFor(pancakes, { ...discard, grams }, { minutes: 90, people: 2 })).toEqual({
       pieces: 6,
       discardG: grams,
     });
@@ -237,7 +237,7 @@ describe('what can be made', () => {
         (formula, minutes, people, grams) => {
           const pouring = { ...discard, grams };
           fc.pre(unfit(formula, pouring, minutes) === null);
-          const { pieces, discardG } = portionFor(formula, pouring, { minutes, people });
+          const { pieces, discardG } = batchFor(formula, pouring, { minutes, people });
           expect(discardG).toBeLessThanOrEqual(grams);
           expect(minutesFor(formula, pieces)).toBeLessThanOrEqual(minutes);
           expect(pieces).toBeLessThanOrEqual(people * formula.serving);
@@ -396,7 +396,7 @@ describe('discard that is spoken for', () => {
       at(2),
     );
     expect(claims).toEqual([]);
-    expect(together(free).grams).toBeCloseTo(110);
+    expect(lotsTogether(free).grams).toBeCloseTo(110);
   });
 
   it('leaves the youngest free, and what is too old for anything to nobody', () => {
@@ -404,6 +404,6 @@ describe('discard that is spoken for', () => {
     expect(free.map(({ id, grams }) => [id, grams])).toEqual([['b', 40]]);
     const old = spokenFor(lots([out('a', 0, 50)], 60), [wish('crackers', 61, 20)], at(60));
     expect(old.claims[0]!.lacksG).toBe(20);
-    expect(together(old.free).grams).toBeCloseTo(50);
+    expect(lotsTogether(old.free).grams).toBeCloseTo(50);
   });
 });

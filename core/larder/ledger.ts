@@ -225,7 +225,7 @@ export const lotsFor = ({ acidUpTo }: Formula, lots: readonly Lot[]): readonly L
  *
  * @example together([{ grams: 30, hydrationPct: 100, acid: 1 }, { grams: 30, hydrationPct: 100, acid: 2 }]).grams // = 60
  */
-export function together(lots: readonly Lot[]): {
+export function lotsTogether(lots: readonly Lot[]): {
   readonly grams: number;
   readonly hydrationPct: number;
   readonly acid: number;

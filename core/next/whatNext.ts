@@ -1,4 +1,4 @@
-import { type BowlBuild, type Promised, type Standing } from '../journal';
+import { type BowlBuild, type DueMove, type Standing } from '../journal';
 import { HOUR, type Instant } from '../measure';
 import { type Plan, type Step } from '../plan';
 import { type NextFeed, type Run } from '../rescue';
@@ -15,7 +15,7 @@ export type Because =
   /** Levain is wanted of it and nobody has chosen how: a feed now could spoil that. */
   | { readonly is: 'wish'; readonly wish: WishAhead }
   /** It was to be moved, and nobody has said whether it was. */
-  | { readonly is: 'move'; readonly promise: Promised }
+  | { readonly is: 'move'; readonly promise: DueMove }
   | { readonly is: 'feed'; readonly reason: FeedReason }
   /** It is a levain in a bowl, and goes into its dough when it is ripe. */
   | { readonly is: 'dough'; readonly wish: WishAhead | null }
@@ -56,7 +56,7 @@ export interface JarAhead {
   readonly plan: Pick<Plan, 'steps' | 'curves' | 'wanted'> | null;
   /** The bakes that want levain of it and have none building, the earliest first. */
   readonly wishes: readonly WishAhead[];
-  readonly promise: Promised | null;
+  readonly promise: DueMove | null;
   /** The bake that a bowl's levain is for. */
   readonly doughFor?: WishAhead | null;
 }

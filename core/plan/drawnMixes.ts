@@ -6,7 +6,7 @@ import { fedWith } from './fedWith';
 import { kitchenOf } from './kitchen';
 import { type PlannedJar, type Problem } from './problem';
 import { remembered } from './remembered';
-import { type Beginning } from './walk';
+import { type Mixing } from './walk';
 
 /** Spread of ripening that neither pace nor thermometer explains, as a logarithm. */
 export const OWN_SPREAD = 0.08;
@@ -48,36 +48,31 @@ function drawnPace({ pace, paceSd }: PlannedJar, draw: Draw, feeds: number): Pac
 export function otherwise(
   problem: Problem,
   jar: PlannedJar,
-  beginning: Beginning,
+  mixing: Mixing,
   draw: Draw,
 ): Otherwise {
   return {
-    pace: drawnPace(jar, draw, feedsBefore(beginning)),
-    shiftCelsius: shiftOf(problem, beginning.stays[0]!.place, draw),
+    pace: drawnPace(jar, draw, feedsBefore(mixing)),
+    shiftCelsius: shiftOf(problem, mixing.stays[0]!.place, draw),
   };
 }
 
-const feedsBefore = ({ before }: Beginning): number => (before ? 1 + feedsBefore(before) : 0);
+const feedsBefore = ({ before }: Mixing): number => (before ? 1 + feedsBefore(before) : 0);
 
 /** How far off the thermometer of a place is in a draw, °C. */
 const shiftOf = (problem: Problem, place: string, draw: Draw): number =>
   kitchenOf(problem).byId.get(place)!.sd * draw[THERMOMETER]!;
 
 const ofDraws = <T>() => new Map<Draw, T>();
-/** What was lived through in draws already: mixes, as often as they were asked for, and each beginning day by day. */
-const mixes = new WeakMap<Beginning, Map<Draw, Mix>>();
-const followed = new WeakMap<Beginning, Map<Draw, Mix[]>>();
+/** What was lived through in draws already: mixes, as often as they were asked for, and each mixing day by day. */
+const mixes = new WeakMap<Mixing, Map<Draw, Mix>>();
+const followed = new WeakMap<Mixing, Map<Draw, Mix[]>>();
 const present = new WeakMap<Problem, WeakMap<PlannedJar, Map<Draw, Mix>>>();
 
-/** The mix of a beginning in a draw, with every feed before it lived through. */
-export function exactMixIn(
-  problem: Problem,
-  jar: PlannedJar,
-  beginning: Beginning,
-  draw: Draw,
-): Mix {
-  return remembered(remembered(mixes, beginning, ofDraws<Mix>), draw, () => {
-    const { before, step, from, mix } = beginning;
+/** What was mixed, in a draw, with every feed before it lived through. */
+export function exactMixIn(problem: Problem, jar: PlannedJar, mixing: Mixing, draw: Draw): Mix {
+  return remembered(remembered(mixes, mixing, ofDraws<Mix>), draw, () => {
+    const { before, step, from, mix } = mixing;
     if (!before) {
       const { massG, hydrationPct } = mix;
       return { ...presentMix(problem, jar, draw), massG, hydrationPct };
@@ -91,22 +86,22 @@ export function exactMixIn(
 /** Followed so far at a time, and kept: what is asked next is most often an hour or two further on. */
 const FOLLOWED = DAY;
 
-/** What became of a beginning by an instant in a draw. */
+/** What became of a mixing by an instant in a draw. */
 function stoodUntil(
   problem: Problem,
   jar: PlannedJar,
-  beginning: Beginning,
+  mixing: Mixing,
   until: Instant,
   draw: Draw,
 ): Mix {
-  const { from, stays } = beginning;
-  const { pace, shiftCelsius } = otherwise(problem, jar, beginning, draw);
+  const { from, stays } = mixing;
+  const { pace, shiftCelsius } = otherwise(problem, jar, mixing, draw);
   const goOn = (mix: Mix, at: Instant, to: Instant) => {
     const air = airOf(stays, at, problem.places, problem.time, shiftCelsius);
     return simulate(mix, { air, vessel: jar.vessel, pace }, (to - at) / HOUR, undefined, COARSELY);
   };
-  const days = remembered(remembered(followed, beginning, ofDraws<Mix[]>), draw, () => [
-    exactMixIn(problem, jar, beginning, draw),
+  const days = remembered(remembered(followed, mixing, ofDraws<Mix[]>), draw, () => [
+    exactMixIn(problem, jar, mixing, draw),
   ]);
   const whole = Math.floor((until - from) / FOLLOWED);
   for (let n = days.length; n <= whole; n++)
@@ -142,19 +137,14 @@ const DIRECTIONS: readonly Draw[] = [OWN, THERMOMETER, FRAILTY, MOODS].map((unkn
 const BY_FACTORS = ['yeast', 'lactic', 'dormant', 'ready'] as const;
 const BY_STEPS = ['food', 'acid', 'gluten', 'gas', 'hunger', 'celsius'] as const;
 
-/** The mix of a beginning in a draw: as believed, and moved by what the draw differs in. Quick, for a search that asks often. */
-export function nearlyMixIn(
-  problem: Problem,
-  jar: PlannedJar,
-  beginning: Beginning,
-  draw: Draw,
-): Mix {
-  const { mix } = beginning;
-  const moods = draw[MOODS + Math.min(FOLLOWING, Math.max(0, feedsBefore(beginning) - 1))]!;
+/** What was mixed, in a draw: as believed, and moved by what the draw differs in. Quick, for a search that asks often. */
+export function nearlyMixIn(problem: Problem, jar: PlannedJar, mixing: Mixing, draw: Draw): Mix {
+  const { mix } = mixing;
+  const moods = draw[MOODS + Math.min(FOLLOWING, Math.max(0, feedsBefore(mixing) - 1))]!;
   const along = [draw[OWN]!, draw[THERMOMETER]!, draw[FRAILTY]!, moods];
   const moved: { -readonly [K in keyof Mix]: Mix[K] } = { ...mix };
   DIRECTIONS.forEach((direction, k) => {
-    const leaning = exactMixIn(problem, jar, beginning, direction);
+    const leaning = exactMixIn(problem, jar, mixing, direction);
     const by = along[k]!;
     for (const key of BY_FACTORS)
       if (mix[key] > 0) moved[key] *= Math.max(1e-9, leaning[key] / mix[key]) ** by;

@@ -6,7 +6,7 @@ import { type CourseBook } from './courseBook';
 import { isCold, kitchenOf } from './kitchen';
 import { type Label } from './label';
 import { type LevainGuess, levainGuesses } from './levainGuesses';
-import { HELD_CHANCE, type Hold } from './likelyBuilds';
+import { HELD_CHANCE, type ColdWait } from './likelyBuilds';
 import { COIN, type JarTask, LEAST_CHANCE, MOVE_SHARE } from './price';
 import { type Wanted } from './problem';
 import { type Slots, firstAt } from './slots';
@@ -46,9 +46,9 @@ export interface Guessing {
     at: Instant,
     ripe: { readonly fromH: number; readonly untilH: number },
     bake: Wanted,
-  ) => readonly Hold[];
+  ) => readonly ColdWait[];
   /** The hours of a course that have passed when a levain is held in the cold. */
-  readonly countedH: (done: number, hours: number, place: string, hold?: Hold) => number;
+  readonly countedH: (done: number, hours: number, place: string, hold?: ColdWait) => number;
   /** How many hours later a levain ripens of a starter as weak as some mix. */
   readonly laterH: (done: number, place: string, mix: Mix) => number;
 }
@@ -64,7 +64,7 @@ export function guessing(task: JarTask, { all }: Slots, book: CourseBook): Guess
 
   const holdsFor: Guessing['holdsFor'] = (at, { fromH, untilH }, bake) => {
     const until = Math.min(bake.from, at + untilH * HOUR);
-    const holds: Hold[] = [];
+    const holds: ColdWait[] = [];
     let i = firstAt(all, Math.max(at + 1, at + (fromH - HELD_BEFORE_RIPE_H) * HOUR));
     for (const last = i + HOLDS; i < last && all[i]! < until; i++)
       for (const place of places)
@@ -77,7 +77,7 @@ export function guessing(task: JarTask, { all }: Slots, book: CourseBook): Guess
     const { hydrationPct } = way.mix;
     const bake = bakes[done]!;
     const { parts: allowed, chance, ripe, laterH } = likely[done]!;
-    const worthIt = (hope: number, hold?: Hold) =>
+    const worthIt = (hope: number, hold?: ColdWait) =>
       hope >= LEAST_CHANCE && !hopeless(cost + risk(hope) + (hold ? moveCost : 0), done);
     const add = (
       kind: LevainGuess['kind'],
@@ -85,7 +85,7 @@ export function guessing(task: JarTask, { all }: Slots, book: CourseBook): Guess
       amounts: StepAmounts,
       place: string,
       hope: number,
-      hold?: Hold,
+      hold?: ColdWait,
     ) => {
       const dear = cost + weights.flour * COIN.flour * amounts.flourG + (hold ? moveCost : 0);
       const total = dear + risk(hope);

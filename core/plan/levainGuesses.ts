@@ -1,7 +1,7 @@
 import { type Instant } from '../measure';
 import { type StepAmounts } from './amounts';
 import { type Course } from './course';
-import { type Hold } from './likelyBuilds';
+import { type ColdWait } from './likelyBuilds';
 import { type Label } from './label';
 import { remembered } from './remembered';
 
@@ -12,7 +12,7 @@ export interface LevainGuess {
   readonly parts: number;
   readonly amounts: StepAmounts;
   readonly place: string;
-  readonly hold: Hold | undefined;
+  readonly hold: ColdWait | undefined;
   /** The way that leads to it, and its course. */
   readonly way: Label;
   readonly course: Course;

@@ -23,7 +23,7 @@ const FAR = 1.5;
 export const HELD_CHANCE = 0.85;
 
 /** A cold place in which a levain waits, and after how many hours it goes there. */
-export interface Hold {
+export interface ColdWait {
   readonly afterH: number;
   readonly place: string;
 }
@@ -44,9 +44,9 @@ export interface LikelyBuilds {
   /** When a build is ripe, hours from its mixing, so much later than usual; null when it hardly rises. */
   readonly ripe: (parts: number, place: string, laterH: number) => RipeHours | null;
   /** The chance that a build ripe at such hours is ripe through the window. */
-  readonly chance: (at: Instant, ripe: RipeHours, place: string, hold?: Hold) => number;
+  readonly chance: (at: Instant, ripe: RipeHours, place: string, hold?: ColdWait) => number;
   /** The hours of a course that have passed when a levain is held in the cold, where an hour counts for less. */
-  readonly counted: (hours: number, place: string, hold: Hold | undefined) => number;
+  readonly counted: (hours: number, place: string, hold: ColdWait | undefined) => number;
 }
 
 /** What hunger has done to a starter is not known well: so much less sure is a levain that comes later for it. */

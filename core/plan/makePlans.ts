@@ -225,8 +225,8 @@ function solveAll(
       found: solved,
       steps,
       prospects: given.bakes.flatMap((bake) => {
-        const { beginning } = solved!.levains.get(bake.id)!.stretch;
-        return servedBy(bake).map((one) => prospectOf(problem, jar, beginning, one));
+        const { mixing } = solved!.levains.get(bake.id)!.stretch;
+        return servedBy(bake).map((one) => prospectOf(problem, jar, mixing, one));
       }),
       curves: [
         planCurve(whole, jar, start, own),

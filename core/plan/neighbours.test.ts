@@ -1,6 +1,6 @@
 import { HOUR } from '../measure';
 import { neighboursOf, settled, shifted } from './neighbours';
-import { LINES, elsewhere, otherBeginnings } from './otherLevains';
+import { VARIATIONS, elsewhere, otherBeginnings } from './otherLevains';
 import { priceOf } from './price';
 import { type Step } from './problem';
 import { savingsOf } from './savings';
@@ -192,7 +192,7 @@ describe('plans that differ in one thing', () => {
 });
 
 describe('a levain made otherwise', () => {
-  const [otherHours, otherRatios, otherPlaces, anotherWalk, aRefresh, withoutOne] = LINES.map(
+  const [otherHours, otherRatios, otherPlaces, anotherWalk, aRefresh, withoutOne] = VARIATIONS.map(
     (line) => (of: readonly Step[]) => [...line(task, of)].map(said),
   );
   const plain = [build(15), take()];
@@ -287,7 +287,7 @@ describe('a levain made otherwise', () => {
     const later = build(40, { wanted: 'tins' });
     const both = [build(15), take(), later, take(50, { wanted: 'tins' })];
     const firsts = (of?: string) =>
-      [...LINES[0]!(two, both, of)].map((way) => said(way)!.split(', '));
+      [...VARIATIONS[0]!(two, both, of)].map((way) => said(way)!.split(', '));
     const changed = (of?: string) => {
       const touched = new Set<number>();
       for (const way of firsts(of))
@@ -316,7 +316,7 @@ describe('a levain made otherwise', () => {
     const far = { ...bakeIn(130, { levainG: 150 }) };
     const tomorrow = { ...task, bakes: [far] };
     const plan = [build(119), take(130)];
-    expect(LINES.flatMap((line) => [...line(tomorrow, plan)])).toEqual([]);
+    expect(VARIATIONS.flatMap((line) => [...line(tomorrow, plan)])).toEqual([]);
     expect([...otherBeginnings(tomorrow, plan)]).toEqual([]);
   });
 });

@@ -13,14 +13,14 @@ import { isMixing } from './walk';
  *
  * @param of the one bake whose levain is made otherwise; any when not given
  */
-export type Line = (
+export type Variation = (
   task: JarTask,
   steps: readonly Step[],
   of?: string,
 ) => Iterable<readonly Step[] | null>;
 
 /** What can be chosen about the making of a levain, one thing after the other. */
-export const LINES: readonly Line[] = [
+export const VARIATIONS: readonly Variation[] = [
   otherHours,
   otherRatios,
   otherPlaces,

@@ -96,7 +96,7 @@ export function priceOf(task: JarTask, steps: readonly Step[], below = Infinity)
     if (massG < neededG(jar, bake) || !strongEnough(task, stretches, s)) return null;
     const missed = weights.risk * COIN.missed;
     const least = Math.max(LEAST_CHANCE, 1 - (below - cost) / missed);
-    const chance = chanceOf(problem, jar, levain.beginning, bake, least);
+    const chance = chanceOf(problem, jar, levain.mixing, bake, least);
     if (chance < least) return null;
     cost += missed * (1 - chance);
     levains.set(bake.id, { stretch: levain, chance });

@@ -153,6 +153,6 @@ function triedWith(task: JarTask, other: Wanted, book: CourseBook, how?: 'quickl
   if (!first) return { plan: null, levain: null, chance: 0 };
   const plan = how === 'quickly' ? first : solvedOtherwise({ ...task, bakes }, first);
   const { id } = bakes.find((bake) => servedBy(bake).some((one) => one.id === other.id))!;
-  const levain = plan.levains.get(id)!.stretch.beginning;
+  const levain = plan.levains.get(id)!.stretch.mixing;
   return { plan, levain, chance: prospectOf(problem, jar, levain, other).chance };
 }

@@ -5,7 +5,7 @@ import { type Draw, FEW, MANY, OWN_SPREAD, exactMixIn, nearlyMixIn, otherwise } 
 import { kitchenOf } from './kitchen';
 import { type PlannedJar, type Problem, type Prospect, type Wanted } from './problem';
 import { remembered } from './remembered';
-import { type Beginning } from './walk';
+import { type Mixing } from './walk';
 
 /** A levain that rises less than this share of what its flour could is no levain. */
 const LEAST_LIFT = 0.62;
@@ -51,7 +51,7 @@ export function quickChance(
 function drawn(
   problem: Problem,
   jar: PlannedJar,
-  levain: Beginning,
+  levain: Mixing,
   bake: Wanted,
   draws: readonly Draw[],
   mixIn: typeof exactMixIn,
@@ -79,16 +79,16 @@ function drawn(
 type Found = { readonly chance: number } | { readonly below: number };
 
 /**
- * By bake, which is another with another window: beginnings are shared by all plans that come to the same levain, also while a
+ * By bake, which is another with another window: mixings are shared by all plans that come to the same levain, also while a
  * bake that cannot be had is tried at other hours.
  */
-const found = new WeakMap<Beginning, Map<Wanted, Found>>();
+const found = new WeakMap<Mixing, Map<Wanted, Found>>();
 
 /** The chance that a levain is ripe all through its window, by the full model for a few draws; nought below `atLeast`. */
 export function chanceOf(
   problem: Problem,
   jar: PlannedJar,
-  levain: Beginning,
+  levain: Mixing,
   bake: Wanted,
   atLeast: number,
 ): number {
@@ -110,7 +110,7 @@ export function chanceOf(
 export function prospectOf(
   problem: Problem,
   jar: PlannedJar,
-  levain: Beginning,
+  levain: Mixing,
   bake: Wanted,
 ): Prospect {
   const ofBakes = remembered(foretold, levain, () => new Map<Wanted, Prospect>());
@@ -118,14 +118,9 @@ export function prospectOf(
 }
 
 /** By bake: plans of several schools may come to the same levain. */
-const foretold = new WeakMap<Beginning, Map<Wanted, Prospect>>();
+const foretold = new WeakMap<Mixing, Map<Wanted, Prospect>>();
 
-function prospectFrom(
-  problem: Problem,
-  jar: PlannedJar,
-  levain: Beginning,
-  bake: Wanted,
-): Prospect {
+function prospectFrom(problem: Problem, jar: PlannedJar, levain: Mixing, bake: Wanted): Prospect {
   const { chance, peaks } = drawn(problem, jar, levain, bake, MANY, exactMixIn, 0);
   const { low, middle, high } = tenthAndNineTenths(peaks);
   const { from } = levain;

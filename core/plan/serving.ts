@@ -4,7 +4,7 @@ import { totalG } from './amounts';
 import { type Course } from './course';
 import { fedWith } from './fedWith';
 import { type Label, likeness } from './label';
-import { HELD_CHANCE, type Hold, weakSpread } from './likelyBuilds';
+import { HELD_CHANCE, type ColdWait, weakSpread } from './likelyBuilds';
 import { COIN, LEAST_CHANCE } from './price';
 import { type Wanted } from './problem';
 import { quickChance, ripeningSpread, risesWell } from './risk';
@@ -22,7 +22,7 @@ export function serve(
   label: Label,
   course: Course,
   bake: Wanted,
-  hold?: Hold,
+  hold?: ColdWait,
 ): number {
   const { task, takeTimes, guesses, ways, ends } = search;
   const { problem, jar, bakes, weights } = task;

@@ -3,7 +3,7 @@ import { type Step } from './problem';
 import { type Steering } from './search';
 import { searchJar } from './searchJar';
 import { neighboursOf } from './neighbours';
-import { LINES, elsewhere, otherBeginnings } from './otherLevains';
+import { VARIATIONS, elsewhere, otherBeginnings } from './otherLevains';
 import { type Slots } from './slots';
 import { stepsOf } from './stepsOf';
 
@@ -70,7 +70,7 @@ function turnedToGain(task: JarTask, plan: JarPlan, of?: string): JarPlan {
   let best = plan;
   for (let round = 0; round < TURNS; round++) {
     const before = best;
-    for (const line of LINES) best = bestAmong(task, best, line(task, best.steps, of));
+    for (const line of VARIATIONS) best = bestAmong(task, best, line(task, best.steps, of));
     if (best === before) break;
   }
   return best;

@@ -42,7 +42,7 @@ describe('a jar from one mixing to the next', () => {
       ['warm'],
     ]);
     expect(stretches.map(({ step }) => step)).toEqual([null, steps[1], steps[4]]);
-    expect(stretches[2]!.before).toBe(stretches[1]!.beginning);
+    expect(stretches[2]!.before).toBe(stretches[1]!.mixing);
   });
 
   it('stays where it was where a feed says nothing of a place', () => {
@@ -80,12 +80,12 @@ describe('a jar from one mixing to the next', () => {
     const other = lived([feed(4), feed(22)], 30, jar, memory);
     expect(other[0]).toBe(one[0]);
     expect(other[1]).not.toBe(one[1]);
-    expect(other[1]!.beginning).toBe(one[1]!.beginning);
+    expect(other[1]!.mixing).toBe(one[1]!.mixing);
     const thinner = lived([feed(4, { flourG: 50 }), feed(22)], 30, jar, memory);
-    expect(thinner[1]!.beginning).not.toBe(one[1]!.beginning);
+    expect(thinner[1]!.mixing).not.toBe(one[1]!.mixing);
     const elsewhere = lived([feed(4, { place: 'warm' }), feed(22)], 30, jar, memory);
-    expect(elsewhere[1]!.beginning).not.toBe(one[1]!.beginning);
-    expect(lived([walk(1), feed(4)], 30, jar, memory)[1]!.beginning).not.toBe(one[1]!.beginning);
+    expect(elsewhere[1]!.mixing).not.toBe(one[1]!.mixing);
+    expect(lived([walk(1), feed(4)], 30, jar, memory)[1]!.mixing).not.toBe(one[1]!.mixing);
   });
 
   it('is mixed by what has a keep', () => {

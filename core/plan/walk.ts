@@ -16,11 +16,11 @@ export interface MixThere {
 }
 
 /** How a jar was mixed and where it stood: all stretches that have it go the same way for as long as they last. */
-export interface Beginning {
+export interface Mixing {
   readonly from: Instant;
   /** The first begins with the plan, and has no step. */
   readonly step: Step | null;
-  readonly before: Beginning | null;
+  readonly before: Mixing | null;
   /** Every place it stands in, from `from` on. */
   readonly stays: readonly Stay[];
   /** As mixed. */
@@ -28,19 +28,19 @@ export interface Beginning {
 }
 
 /** A jar from one mixing to the next. */
-export interface Stretch extends Beginning {
-  readonly beginning: Beginning;
+export interface Stretch extends Mixing {
+  readonly mixing: Mixing;
   readonly until: Instant;
   readonly course: Course;
 }
 
 /** What a jar has been through already on some way, so that it is gone through once. */
 export interface Lived {
-  readonly beginnings: Map<string, Beginning>;
+  readonly mixings: Map<string, Mixing>;
   readonly stretches: Map<string, Stretch>;
 }
 
-export const nothingLived = (): Lived => ({ beginnings: new Map(), stretches: new Map() });
+export const nothingLived = (): Lived => ({ mixings: new Map(), stretches: new Map() });
 
 /** Where a jar stands now, and where it goes by what was said already. */
 const presentStays = ({ now }: Problem, { stays, coming = [] }: PlannedJar, until: Instant) => [
@@ -87,17 +87,17 @@ export function liveThrough(
     past += `${step ? `${step.keepG} ${step.flourG} ${step.waterG}` : ''}`;
     for (const stay of stays) past += ` ${stay.from} ${stay.place}`;
     const before = stretches[stretches.length - 1];
-    const beginning = remembered(lived.beginnings, past, () => ({
+    const mixing = remembered(lived.mixings, past, () => ({
       from,
       step,
-      before: before?.beginning ?? null,
+      before: before?.mixing ?? null,
       stays,
       mix: step && before ? mixedAs(problem, jar, step, before) : start.mix,
     }));
     const stretch = remembered(lived.stretches, `${past} ${end}`, () => {
       const hours = Math.max(0.01, (end - from) / HOUR);
-      const course = courseOf(problem, jar, beginning.mix, from, stays, hours, COARSELY);
-      return { ...beginning, beginning, until: end, course };
+      const course = courseOf(problem, jar, mixing.mix, from, stays, hours, COARSELY);
+      return { ...mixing, mixing, until: end, course };
     });
     stretches.push(stretch);
   }

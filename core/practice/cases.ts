@@ -21,7 +21,7 @@ export type Top = 'dome' | 'flat' | 'holes' | 'slump' | 'still';
 export type Growth = 'fuzz' | 'pink' | 'film';
 
 /** What can be told about a jar besides its height. */
-export interface Signs {
+export interface SignsShown {
   readonly top: Top;
   readonly bubbles: Bubbles;
   readonly smell: Smell;
@@ -52,7 +52,7 @@ export interface Case {
   /** When it is looked at: well inside a stage, or some hours after the feed. */
   readonly at: Stage | readonly [number, number];
   /** What the model does not know of, or what somebody did. */
-  readonly but: Partial<Signs>;
+  readonly but: Partial<SignsShown>;
 }
 
 export type CaseId =

@@ -11,7 +11,14 @@ import {
 import { type Smell } from '../journal';
 import { type Blend } from '../measure';
 import { type Chance, between, chanceFrom, oneOf, shuffled } from '../measure/chance';
-import { CASES, type Case, type CaseId, type Judgement, type Level, type Signs } from './cases';
+import {
+  CASES,
+  type Case,
+  type CaseId,
+  type Judgement,
+  type Level,
+  type SignsShown,
+} from './cases';
 
 /** A jar to be judged: how it was fed, what it looks like by now, and what is right. */
 export interface Round {
@@ -38,7 +45,7 @@ export interface Round {
   readonly height: number;
   /** Height of the streaks on the glass; null where it has not fallen. */
   readonly streak: number | null;
-  readonly signs: Signs;
+  readonly signs: SignsShown;
   readonly forecast: Forecast;
 }
 
@@ -124,7 +131,7 @@ function within(all: Forecast, stage: Case['at'], chance: Chance): number | null
 }
 
 /** What goes with a stage, in a jar that nothing else has happened to. */
-function signsAt(all: Forecast, hours: number): Signs {
+function signsAt(all: Forecast, hours: number): SignsShown {
   const { hunger, food } = momentAt(all.curve, hours);
   const stage = stageAt(all, hours);
   const plain = { liquidAt: 'top', growth: null, float: null } as const;

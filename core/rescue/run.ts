@@ -28,7 +28,7 @@ export interface RunFeed {
 }
 
 /** How a programme goes, against its usual course. `notSeen`: nobody looked, so nobody knows. */
-export type Progress = 'tooSoon' | 'early' | 'onTime' | 'late' | 'none' | 'notSeen';
+export type Headway = 'tooSoon' | 'early' | 'onTime' | 'late' | 'none' | 'notSeen';
 
 /** A programme under way, as the log tells it. */
 export interface Run {
@@ -42,7 +42,7 @@ export interface Run {
   readonly doublings: number;
   /** The last smells in a row that were right; two are needed. */
   readonly goodSmells: number;
-  readonly progress: Progress;
+  readonly progress: Headway;
   /** How many times longer everything takes where it stands than in a room, from 1 to 2. */
   readonly slower: number;
   /** The last feeds in a row that did not double, as far as somebody looked. */
@@ -246,7 +246,7 @@ function progressOf(
   feeds: readonly RunFeed[],
   doublings: number,
   now: Instant,
-): Progress {
+): Headway {
   const judged = feeds.filter(
     ({ at, until, doubledH }) => doubledH !== null || until !== null || now - at >= CHANCE_H * HOUR,
   );

@@ -41,7 +41,7 @@ export interface CourseMoment {
 }
 
 /** How a set-up goes over some days. */
-export interface Course {
+export interface SetupCourse {
   readonly feeds: readonly FeedCourse[];
   readonly moments: readonly CourseMoment[];
   /** What it takes, grams of flour a week. */
@@ -61,7 +61,7 @@ const NO_FOOD = 0.02;
  * @param days 1 to 60
  * @example courseOf(USUAL_SETUP, 4).feeds.at(-1)!.ripeFromH // about 7
  */
-export function courseOf(setup: Setup, days: number): Course {
+export function followSetup(setup: Setup, days: number): SetupCourse {
   const { everyH, hydrationPct, keepG, parts, flour, outH, pace } = setup;
   const flourG = keepG * parts;
   const portions = { keepG, flourG, waterG: (flourG * hydrationPct) / 100, flour };
@@ -121,11 +121,11 @@ export interface CourseDifference {
  * @example courseDifference([courseOf(USUAL_SETUP, 7), courseOf({ ...USUAL_SETUP, keepG: 40 }, 7)], [24, 24], 7)
  */
 export function courseDifference(
-  [a, b]: readonly [Course, Course],
+  [a, b]: readonly [SetupCourse, SetupCourse],
   everyH: readonly [number, number],
   days: number,
 ): CourseDifference | null {
-  const last = (course: Course, every: number) =>
+  const last = (course: SetupCourse, every: number) =>
     course.feeds.findLast(({ at }) => at + every <= days * 24);
   const [one, other] = [last(a, everyH[0]), last(b, everyH[1])];
   if (!one || !other) return null;

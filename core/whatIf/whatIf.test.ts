@@ -2,11 +2,11 @@ import fc from 'fast-check';
 
 import { CONDITIONS, USUAL_PACE } from '../ferment';
 import { FLOUR_KINDS } from '../measure';
-import { type Course, type Setup, USUAL_SETUP, courseDifference, courseOf, isSetup, setupFrom, setupText } from '.'; // prettier-ignore
+import { type SetupCourse, type Setup, USUAL_SETUP, courseDifference, followSetup, isSetup, setupFrom, setupText } from '.'; // prettier-ignore
 
-const lastWhole = ({ feeds }: Course) => feeds.at(-2)!;
+const lastWhole = ({ feeds }: SetupCourse) => feeds.at(-2)!;
 const after = (to: Partial<Setup>, days = 10) =>
-  lastWhole(courseOf({ ...USUAL_SETUP, ...to }, days));
+  lastWhole(followSetup({ ...USUAL_SETUP, ...to }, days));
 
 describe('a way of keeping a starter', () => {
   it('with a leaner keep is ripe later and hungry for less long', () => {
@@ -34,18 +34,20 @@ describe('a way of keeping a starter', () => {
   });
 
   it('brings a neglected starter back within days of daily feeds', () => {
-    const { feeds } = courseOf({ ...USUAL_SETUP, parts: 4, from: 'neglected' }, 8);
+    const { feeds } = followSetup({ ...USUAL_SETUP, parts: 4, from: 'neglected' }, 8);
     expect(feeds.at(-1)!.ripeFromH!).toBeLessThan((feeds[0]!.ripeFromH ?? 24) - 6);
   });
 
   it('takes flour by its rhythm', () => {
-    expect(courseOf({ ...USUAL_SETUP, keepG: 10, parts: 3, everyH: 12 }, 2).flourWeekG).toBe(420);
+    expect(followSetup({ ...USUAL_SETUP, keepG: 10, parts: 3, everyH: 12 }, 2).flourWeekG).toBe(
+      420,
+    );
   });
 
   it('goes on in time, with a band at every feed, whatever is set', () =>
     fc.assert(
       fc.property(anySetup(), fc.integer({ min: 1, max: 20 }), (setup, days) => {
-        const { moments, feeds } = courseOf(setup, days);
+        const { moments, feeds } = followSetup(setup, days);
         expect(feeds).toHaveLength(Math.ceil((days * 24) / setup.everyH));
         expect(moments.at(-1)!.hours).toBeCloseTo(days * 24, 6);
         for (let i = 1; i < moments.length; i++) {
@@ -60,7 +62,7 @@ describe('a way of keeping a starter', () => {
     ));
 
   it('differs from itself in nothing', () => {
-    const course = courseOf(USUAL_SETUP, 4);
+    const course = followSetup(USUAL_SETUP, 4);
     expect(courseDifference([course, course], [24, 24], 4)).toMatchObject({
       laterH: 0,
       longerH: 0,

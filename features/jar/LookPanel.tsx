@@ -19,7 +19,7 @@ import {
 import { byField, doneTo, useAppDispatch, withdrawEntries } from '@state';
 
 import { SMELL_WORDS, riseWords, upWords, useKitchenWords } from '../words';
-import { NOTHING_ELSE, type Seen, hasMore } from './seen';
+import { NOTHING_ELSE, type SeenFields, hasMore } from './seen';
 import { MoreSeen } from './sheets';
 import { SurfaceDrag } from './SurfaceDrag';
 
@@ -45,7 +45,7 @@ export function LookPanel({
   const dispatch = useAppDispatch();
   const [rise, setRise] = useState<string | null>(null);
   const [more, setMore] = useState(false);
-  const [seen, setSeen] = useState<Seen>(NOTHING_ELSE);
+  const [seen, setSeen] = useState<SeenFields>(NOTHING_ELSE);
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const [doubted, setDoubted] = useState<Doubted | null>(null);
 

@@ -4,7 +4,7 @@ import { BUBBLES, LIQUIDS, SIGNS, SMELLS } from '@core/journal';
 import { Choice, Field, MomentField, Words } from '@kit';
 
 import { BUBBLE_WORDS, LIQUID_WORDS, SIGN_WORDS, SMELL_WORDS } from '../words';
-import { type Seen } from './seen';
+import { type SeenFields } from './seen';
 
 /** The fields of what else was seen. */
 export function MoreSeen({
@@ -12,11 +12,11 @@ export function MoreSeen({
   onSeen,
   problems,
 }: {
-  readonly seen: Seen;
-  readonly onSeen: (seen: Seen) => void;
+  readonly seen: SeenFields;
+  readonly onSeen: (seen: SeenFields) => void;
   readonly problems: Readonly<Record<string, string>>;
 }) {
-  const toggled = <K extends keyof Seen>(key: K, is: Seen[K]) =>
+  const toggled = <K extends keyof SeenFields>(key: K, is: SeenFields[K]) =>
     onSeen({ ...seen, [key]: seen[key] === is ? null : is });
   return (
     <View style={styles.stack}>

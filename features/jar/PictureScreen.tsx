@@ -22,7 +22,7 @@ import { picturesLogged } from '@state/pictures';
 import { NoSuchJar } from '../parts/NoSuchJar';
 import { riseWords, useKitchenWords } from '../words';
 import { MarkedPicture } from './MarkedPicture';
-import { type Reading, usePicturesRead } from './usePicturesRead';
+import { type PictureAtHand, usePicturesRead } from './usePicturesRead';
 
 /** A rise is read off a picture of the jar, or off several of one rise. */
 export function PictureScreen({ id }: { readonly id: string }) {
@@ -38,7 +38,7 @@ export function PictureScreen({ id }: { readonly id: string }) {
 const OFF_SHARE = 0.004;
 
 /** The rise that the marks of a picture tell of, as a height in this jar. */
-const riseOf = ({ marks, leanDeg, width, height }: Reading): RiseRead | null =>
+const riseOf = ({ marks, leanDeg, width, height }: PictureAtHand): RiseRead | null =>
   riseFromMarks(marksAcross(marks, leanDeg, { width, height }), OFF_SHARE * height);
 
 function Pictures({ standing }: { readonly standing: Standing }) {
@@ -53,7 +53,7 @@ function Pictures({ standing }: { readonly standing: Standing }) {
   const [saving, setSaving] = useState(false);
   const { vessel } = jar.card;
   const fill = bandVolume(jar);
-  const timeOf = (reading: Reading) =>
+  const timeOf = (reading: PictureAtHand) =>
     times[reading.url] ?? words.fieldText(reading.takenAt ?? now);
   const rises = readings.map(riseOf);
   const log = async () => {
@@ -150,14 +150,14 @@ function OnePicture({
   onTime,
   onChange,
 }: {
-  readonly reading: Reading;
+  readonly reading: PictureAtHand;
   /** Which of several it is. */
   readonly nth: number | null;
   readonly rise: RiseRead | null;
   readonly toVolume: (height: number) => number;
   readonly time: string;
   readonly onTime: (text: string) => void;
-  readonly onChange: (to: Partial<Reading>) => void;
+  readonly onChange: (to: Partial<PictureAtHand>) => void;
 }) {
   const wide = useWide();
   const width = wide ? WIDER : WIDTH;

@@ -14,7 +14,7 @@ import {
   useAppSelector,
 } from '@state';
 
-import { FeedAmounts } from '../parts/FeedAmounts';
+import { FeedFigures } from '../parts/FeedFigures';
 import { DestinationChoice } from '../parts/DestinationChoice';
 import { When, useWhen } from '../parts/When';
 import { usePutAway } from '../parts/usePutAway';
@@ -61,7 +61,7 @@ export function SameAgainSheet({
   };
   return (
     <Sheet title={`Feed ${jar.card.name} as usual`} onClose={onClose}>
-      <FeedAmounts {...amounts} />
+      <FeedFigures {...amounts} />
       {outG > 0 && (
         <>
           <Words>{`About ${words.roughly(outG)} comes out. Where does it go?`}</Words>

@@ -1,7 +1,7 @@
 import { type Bubbles, type Liquid, type Sign, type Smell } from '@core/journal';
 
 /** What else a look can tell. An empty `at` means now. */
-export interface Seen {
+export interface SeenFields {
   readonly at: string;
   readonly sign: Sign | null;
   readonly smell: Smell | null;
@@ -13,7 +13,7 @@ export interface Seen {
   readonly streak: string;
 }
 
-export const NOTHING_ELSE: Seen = {
+export const NOTHING_ELSE: SeenFields = {
   at: '',
   sign: null,
   smell: null,
@@ -24,7 +24,7 @@ export const NOTHING_ELSE: Seen = {
   streak: '',
 };
 
-export const hasMore = ({ sign, smell, bubbles, liquid, floats, note, streak }: Seen) =>
+export const hasMore = ({ sign, smell, bubbles, liquid, floats, note, streak }: SeenFields) =>
   sign !== null ||
   smell !== null ||
   bubbles !== null ||

@@ -9,7 +9,7 @@ import { chooseFiles } from '../parts/chooseFile';
 import { type Mark } from './MarkedPicture';
 
 /** A picture that is being read: where its marks stand, and when it was taken. */
-export interface Reading extends Omit<ReadPicture, 'proposal'> {
+export interface PictureAtHand extends Omit<ReadPicture, 'proposal'> {
   readonly url: string;
   /** Heights of the marks, shares of the picture from its top. */
   readonly marks: Readonly<Record<Mark, number>>;
@@ -30,7 +30,7 @@ const asShares = ({ marks }: Proposal, height: number) => ({
 /** Pictures of one rise that were chosen, the oldest first. */
 export function usePicturesRead() {
   const dispatch = useAppDispatch();
-  const [readings, setReadings] = useState<readonly Reading[]>([]);
+  const [readings, setReadings] = useState<readonly PictureAtHand[]>([]);
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const urls = readings.map(({ url }) => url).join(' ');
@@ -40,7 +40,7 @@ export function usePicturesRead() {
     const files = await chooseFiles(['image/*']);
     if (files.length === 0) return;
     setBusy(true);
-    const found: Reading[] = [];
+    const found: PictureAtHand[] = [];
     for (const file of files) {
       const read = await dispatch(pictureRead(file));
       if ('problem' in read) {
@@ -59,7 +59,7 @@ export function usePicturesRead() {
     setReadings(found.sort((a, b) => (a.takenAt ?? 0) - (b.takenAt ?? 0)));
     setBusy(false);
   };
-  const change = (i: number, to: Partial<Reading>) =>
+  const change = (i: number, to: Partial<PictureAtHand>) =>
     setReadings((all) => all.map((one, at) => (at === i ? { ...one, ...to } : one)));
   return { readings, busy, problem, choose, change };
 }

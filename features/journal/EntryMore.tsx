@@ -15,7 +15,7 @@ import { bakedWords, capital } from '../words';
 import { useJarName } from '../words/useJarName';
 import { Picture } from '../parts/Picture';
 import { Pictures } from '../parts/Pictures';
-import { BakeSheet } from './BakeSheet';
+import { OutcomeSheet } from './OutcomeSheet';
 
 const WIDE = 280;
 
@@ -48,7 +48,7 @@ export function EntryMore({ event }: { readonly event: JarEvent }) {
             {outcome ? 'Say it otherwise' : 'How did the bake turn out?'}
           </Button>
           {judging && (
-            <BakeSheet took={event} outcome={outcome} onClose={() => setJudging(false)} />
+            <OutcomeSheet took={event} outcome={outcome} onClose={() => setJudging(false)} />
           )}
         </>
       )}

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import { type Lot, together } from '@core/larder';
+import { type Lot, lotsTogether } from '@core/larder';
 import {
   type Extra,
   type Formula,
@@ -10,7 +10,7 @@ import {
   discardFor,
   minutesFor,
   mixtureFor,
-  portionFor,
+  batchFor,
 } from '@core/larder/formulas';
 import { spendLots } from '@core/verbs';
 import { NumberField, Panel, Button, Words, useLook } from '@kit';
@@ -38,10 +38,10 @@ export function MakeItPanel({
   const look = useLook();
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
-  const here = together(lots);
+  const here = lotsTogether(lots);
   const all = here.grams >= 1 ? here.grams : EXAMPLE_G;
   const discard = here.grams >= 1 ? here : UNKNOWN;
-  const begun = portionFor(formula, { ...discard, grams: all }, occasion);
+  const begun = batchFor(formula, { ...discard, grams: all }, occasion);
   // Null for all there is.
   const [wanted, setWanted] = useState<number | null>(begun.discardG < all ? begun.pieces : null);
   const discardG = wanted === null ? all : discardFor(formula, wanted, discard);

@@ -1,14 +1,14 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import { type Lot, isOfUse, lotsFor, together } from '@core/larder';
+import { type Lot, isOfUse, lotsFor, lotsTogether } from '@core/larder';
 import {
   FORMULAS,
   type Formula,
   type FormulaId,
   type Occasion,
   minutesFor,
-  portionFor,
+  batchFor,
   unfit,
 } from '@core/larder/formulas';
 import {
@@ -28,7 +28,7 @@ import { selectGoodLots, selectNow, selectSpokenFor, useAppSelector } from '@sta
 
 import { useJarName } from '../words/useJarName';
 import { type KitchenWords, useKitchenWords } from '../words';
-import { DiscardLevain } from './DiscardLevain';
+import { DiscardLevainPanel } from './DiscardLevainPanel';
 import { DiscardPanel } from './DiscardPanel';
 import { MakeItPanel } from './MakeItPanel';
 import { FORMULA_WORDS, UNFIT_WORDS } from './formulaWords';
@@ -61,15 +61,15 @@ export function MakeScreen() {
   const [people, setPeople] = useState(2);
   const occasion = { minutes, people };
   const [chosen, setChosen] = useState<FormulaId | null>(null);
-  const discard = together(usable);
+  const discard = lotsTogether(usable);
   const fitting = FORMULAS.map((formula) => ({
     formula,
-    not: unfit(formula, together(lotsFor(formula, usable)), minutes),
+    not: unfit(formula, lotsTogether(lotsFor(formula, usable)), minutes),
   }));
   const old = usable.filter(({ keeping }) => keeping === 'old');
   const sorted = [...fitting.filter(({ not }) => !not), ...fitting.filter(({ not }) => not)];
   const shown = FORMULAS.find(({ id }) => id === chosen) ?? (wide ? sorted[0]!.formula : null);
-  const grams = (of: readonly Lot[]) => words.grams(together(of).grams);
+  const grams = (of: readonly Lot[]) => words.grams(lotsTogether(of).grams);
   const list = (
     <Panel label="Recipes" style={styles.panel}>
       <View style={styles.stack}>
@@ -152,7 +152,7 @@ export function MakeScreen() {
           occasion={occasion}
         />
       )}
-      <DiscardLevain lots={usable} />
+      <DiscardLevainPanel lots={usable} />
     </>
   );
   return (
@@ -186,7 +186,7 @@ export function MakeScreen() {
             />
           )}
           {list}
-          <DiscardLevain lots={usable} />
+          <DiscardLevainPanel lots={usable} />
           <DiscardPanel making />
         </>
       )}
@@ -201,7 +201,7 @@ function madeOf(
   occasion: Occasion,
   words: KitchenWords,
 ): string {
-  const { pieces, discardG } = portionFor(formula, together(lots), occasion);
+  const { pieces, discardG } = batchFor(formula, lotsTogether(lots), occasion);
   const [one, several] = FORMULA_WORDS[formula.id].piece;
   return `${pieces} ${pieces === 1 ? one : several} in ${minutesFor(formula, pieces)} min, from ${words.grams(discardG)}`;
 }

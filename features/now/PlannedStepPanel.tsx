@@ -5,7 +5,7 @@ import { type Step } from '@core/plan';
 import { PageTitle, Panel, Button, UmbrellaMark, Words, umbrellaFor } from '@kit';
 import { selectBakes, selectFollowed, selectNow, selectStanding, useAppSelector } from '@state';
 
-import { FeedAmounts } from '../parts/FeedAmounts';
+import { FeedFigures } from '../parts/FeedFigures';
 import { StepSheet } from '../plan/sheets';
 import { useStep } from '../plan/useStep';
 import { bakeNames, plannedTitle, slackWords, useKitchenWords, usePlaceName } from '../words';
@@ -42,7 +42,7 @@ export function PlannedStepPanel({ step }: { readonly step: Step }) {
           </View>
         </View>
         {step.keepG !== undefined && (
-          <FeedAmounts keepG={step.keepG} waterG={step.waterG!} flourG={step.flourG!} />
+          <FeedFigures keepG={step.keepG} waterG={step.waterG!} flourG={step.flourG!} />
         )}
         <Button kind="main" big onPress={open}>
           {step.keepG === undefined ? openText : 'Go to the bench'}

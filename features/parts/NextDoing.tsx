@@ -6,7 +6,7 @@ import { type WhatNext } from '@core/next';
 import { Button } from '@kit';
 import { ofJar, useAppSelector } from '@state';
 
-import { BuildAmounts, FeedAmounts } from './FeedAmounts';
+import { BuildFigures, FeedFigures } from './FeedFigures';
 
 interface Asked {
   readonly next: WhatNext;
@@ -37,7 +37,7 @@ const DOING: Readonly<Partial<Record<WhatNext['because']['is'], (asked: Asked) =
   programme: ({ next, alone }) => (
     <>
       {next.because.is === 'programme' && next.because.run.verdict === 'going' && (
-        <FeedAmounts {...next.because.feed} />
+        <FeedFigures {...next.because.feed} />
       )}
       <Button kind="main" big={alone} href={`/jar/${next.jar}/programme`}>
         To its programme
@@ -63,7 +63,7 @@ const DOING: Readonly<Partial<Record<WhatNext['because']['is'], (asked: Asked) =
   ),
   build: ({ next, alone }) => (
     <>
-      {next.because.is === 'build' && <BuildAmounts {...next.because.build} />}
+      {next.because.is === 'build' && <BuildFigures {...next.because.build} />}
       <Button kind={alone ? 'main' : 'plain'} big={alone} href={`/jar/${next.jar}/feed`}>
         To the bench
       </Button>
@@ -85,7 +85,7 @@ function UsualFeed({ standing }: { readonly standing: Standing }) {
   const underWay = useAppSelector((state) => ofJar(state.bench, id));
   return (
     <>
-      <FeedAmounts {...amountsAfter(card, {})} />
+      <FeedFigures {...amountsAfter(card, {})} />
       <Button kind="main" big href={`/jar/${id}/feed`}>
         {underWay ? 'Go on at the bench' : 'Go to the bench'}
       </Button>

@@ -16,7 +16,7 @@ import {
   useAppSelector,
 } from '@state';
 
-import { FeedAmounts } from '../parts/FeedAmounts';
+import { FeedFigures } from '../parts/FeedFigures';
 import { plannedName, slackWords, useKitchenWords, usePlaceName } from '../words';
 import { useStepWords } from '../words/useStepWords';
 import { putOff, skipped } from './putOff';
@@ -46,7 +46,7 @@ export function StepSheet({
         <Words>{stepWords(step)}</Words>
       ) : (
         <>
-          <FeedAmounts keepG={step.keepG} waterG={step.waterG!} flourG={step.flourG!} />
+          <FeedFigures keepG={step.keepG} waterG={step.waterG!} flourG={step.flourG!} />
           <Words size="small" tone="quiet">
             {`${step.discardG ? `${words.grams(step.discardG)} is discard. ` : ''}Then it goes to: ${placeName(step.place!)}.`}
           </Words>

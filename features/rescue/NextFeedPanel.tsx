@@ -7,7 +7,7 @@ import { mainFlour, sameBlend } from '@core/measure';
 import { Choice, Panel, Button, Words } from '@kit';
 import { type JarRun, fillBench, selectNow, useAppDispatch, useAppSelector } from '@state';
 
-import { FeedAmounts } from '../parts/FeedAmounts';
+import { FeedFigures } from '../parts/FeedFigures';
 import { blendWords, useKitchenWords } from '../words';
 import { FEED_REASON_WORDS, PROGRAMME_TEXTS } from './programmeWords';
 import { standsIn, useBestPlace, useProgrammeFlours } from './useForetold';
@@ -38,7 +38,7 @@ export function NextFeedPanel({ run: { jar, begun, run, next } }: { readonly run
       </Words>
       <Words>{FEED_REASON_WORDS[next.because]}</Words>
       {feeds.length === 0 && <Words>{words.inUnits(PROGRAMME_TEXTS[programme.id].begins)}</Words>}
-      <FeedAmounts {...next} />
+      <FeedFigures {...next} />
       <Words size="small" tone="quiet">
         {`By spoon: ${cupsText(next.keepG, 'starter')} of it, ${next.waterG > 0 ? `${cupsText(next.waterG, 'water')} water, ` : ''}${cupsText(next.flourG, mainFlour(blend))} flour. ${
           outG > 0 ? `About ${words.roughly(outG)} come out.` : 'Nothing comes out.'

@@ -1,5 +1,5 @@
 import { type ProgrammeId } from '@core/journal';
-import { type NextFeed, type Progress, type Run } from '@core/rescue';
+import { type NextFeed, type Headway, type Run } from '@core/rescue';
 
 /** How a programme begins, and what to expect of it day by day. */
 export const PROGRAMME_TEXTS: Readonly<
@@ -128,7 +128,7 @@ export const PROGRAMME_TEXTS: Readonly<
 
 /** What the log says of a programme, and what follows. */
 export const PROGRESS_WORDS: Readonly<
-  Record<Progress, { readonly is: string; readonly so: string }>
+  Record<Headway, { readonly is: string; readonly so: string }>
 > = {
   tooSoon: { is: 'Too soon to tell', so: 'Look at it before the next feed.' },
   early: { is: 'Ahead of its time', so: 'One more like that, and it is well.' },

@@ -3,7 +3,7 @@ import { useStore } from 'react-redux';
 
 import { LONGEST_FILE } from '@core/formats/kitchenFile';
 import { type Store, noticed } from '@state';
-import { type Arrival, arrivalOf, readFile, takeIn } from '@state/exchange';
+import { type Brought, arrivalOf, readFile, takeIn } from '@state/exchange';
 
 import { chooseFile } from '../parts/chooseFile';
 
@@ -17,7 +17,7 @@ const NO_ROOM =
 export function useTakeIn() {
   const store = useStore() as Store;
   const [reading, setReading] = useState(false);
-  const [arrival, setArrival] = useState<Arrival | null>(null);
+  const [arrival, setArrival] = useState<Brought | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const choose = async () => {
     setProblem(null);
@@ -35,7 +35,7 @@ export function useTakeIn() {
       setReading(false);
     }
   };
-  const accept = async (found: Arrival) => {
+  const accept = async (found: Brought) => {
     setReading(true);
     try {
       const undo = await takeIn(store, found);

@@ -1,5 +1,5 @@
 import { HOUR } from '@core/measure';
-import { type Course, type CourseMoment } from '@core/whatIf';
+import { type SetupCourse, type CourseMoment } from '@core/whatIf';
 import { TimeChart, type TimePoint } from '@kit/TimeChart';
 
 import { ChartPanel, type ChartTable } from '../parts/ChartPanel';
@@ -7,7 +7,7 @@ import { ChartPanel, type ChartTable } from '../parts/ChartPanel';
 export const WAY_NAMES = ['This way', 'The other way'] as const;
 
 interface Charted {
-  readonly courses: readonly [Course, Course];
+  readonly courses: readonly [SetupCourse, SetupCourse];
   readonly days: number;
 }
 
@@ -113,7 +113,10 @@ const hoursText = (hours: number, apart: number): string =>
 const POINTS = 700;
 
 /** A course as a line, broken where the band is set anew. */
-function pointsOf({ moments }: Course, of: (moment: CourseMoment) => number): readonly TimePoint[] {
+function pointsOf(
+  { moments }: SetupCourse,
+  of: (moment: CourseMoment) => number,
+): readonly TimePoint[] {
   const every = Math.max(1, Math.floor(moments.length / POINTS));
   return moments.flatMap((moment, i): readonly TimePoint[] => {
     const next = moments[i + 1];
@@ -126,7 +129,7 @@ function pointsOf({ moments }: Course, of: (moment: CourseMoment) => number): re
 
 /** A row for every hour. */
 function tableOf(
-  courses: readonly [Course, Course],
+  courses: readonly [SetupCourse, SetupCourse],
   of: (moment: CourseMoment) => number,
   title: string,
 ): ChartTable {

@@ -8,7 +8,7 @@ import {
   type Setup,
   USUAL_SETUP,
   courseDifference,
-  courseOf,
+  followSetup,
   setupFrom,
   setupText,
 } from '@core/whatIf';
@@ -103,7 +103,7 @@ export function WhatIfScreen(asked: Asked) {
   }, [router, textA, textB, days, untouched]);
 
   const { courses, said } = useMemo(() => {
-    const both = [courseOf(pair[0], days), courseOf(pair[1], days)] as const;
+    const both = [followSetup(pair[0], days), followSetup(pair[1], days)] as const;
     const difference = courseDifference(both, [pair[0].everyH, pair[1].everyH], days);
     return {
       courses: both,

@@ -1,6 +1,6 @@
 import { act, fireEvent, screen } from '@testing-library/react';
 
-import { type Setup, USUAL_SETUP, courseDifference, courseOf, setupText } from '@core/whatIf';
+import { type Setup, USUAL_SETUP, courseDifference, followSetup, setupText } from '@core/whatIf';
 import { USUAL_SETTINGS } from '@state';
 import { shelf } from '@state/door/shelf';
 
@@ -14,7 +14,7 @@ beforeEach(() => shelf.clear());
 const words = kitchenWords({ ...USUAL_SETTINGS, ounces: false }, 'Europe/Lisbon', NOW);
 const said = (to: Partial<Setup>, from: Setup = USUAL_SETUP, days = 10) => {
   const other = { ...from, ...to };
-  const courses = [courseOf(from, days), courseOf(other, days)] as const;
+  const courses = [followSetup(from, days), followSetup(other, days)] as const;
   return differenceWords(
     courseDifference(courses, [from.everyH, other.everyH], days)!,
     [from, other],

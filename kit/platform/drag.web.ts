@@ -3,7 +3,7 @@ import { type RefObject, useEffect, useEffectEvent, useRef } from 'react';
 import { type View } from 'react-native';
 
 /** A point in the window, pixels. */
-export interface Point {
+export interface PagePoint {
   readonly x: number;
   readonly y: number;
 }
@@ -11,14 +11,17 @@ export interface Point {
 /** What is done with a thing that is held. */
 export interface Hold<Held> {
   /** It is taken hold of. Returns what of it is to be remembered while it is held. */
-  readonly onHold: (at: Point) => Held;
+  readonly onHold: (at: PagePoint) => Held;
   /** It was moved by so much since it was taken hold of. */
-  readonly onDrag: (held: Held, by: Point, at: Point) => void;
+  readonly onDrag: (held: Held, by: PagePoint, at: PagePoint) => void;
   /**
    * It is let go of, where it came to: what the last move has set need not have been drawn by then. Null where the browser
    * took the finger for something else.
    */
-  readonly onLetGo?: (held: Held, to: { readonly by: Point; readonly at: Point } | null) => void;
+  readonly onLetGo?: (
+    held: Held,
+    to: { readonly by: PagePoint; readonly at: PagePoint } | null,
+  ) => void;
 }
 
 /**
@@ -60,4 +63,4 @@ export function useHold<Held>({ onHold, onDrag, onLetGo }: Hold<Held>): RefObjec
   return ref;
 }
 
-const pointOf = ([x, y]: readonly [number, number]): Point => ({ x, y });
+const pointOf = ([x, y]: readonly [number, number]): PagePoint => ({ x, y });

@@ -22,14 +22,17 @@ export type KeptFolds = Readonly<
 /** The plan that was followed, to stand there before it is sought again. */
 export type KeptPlan = Plan;
 
-export interface Caches {
+export interface StoredCaches {
   readonly learnt: LearntByJar;
   readonly folds: KeptFolds | null;
   readonly plan: KeptPlan | null;
 }
 
 /** What was worked out before. Anything that is not as it was written is as good as not there. */
-export async function readCaches(name: KitchenName, keys: readonly string[]): Promise<Caches> {
+export async function readCaches(
+  name: KitchenName,
+  keys: readonly string[],
+): Promise<StoredCaches> {
   const wanted = (['learnt', 'folds', 'plan'] as const).map((of) => cacheKey(name, of));
   const texts = await read(wanted.filter((key) => keys.includes(key)));
   const [learnt, folds, plan] = wanted.map((key) => opened(texts.get(key)));
@@ -44,7 +47,7 @@ export async function readCaches(name: KitchenName, keys: readonly string[]): Pr
 const SHAPE = '3';
 
 /** Keeps what was worked out; when there is no room, it is worked out again another time. */
-export function keepCache(name: KitchenName, of: keyof Caches, what: unknown): Promise<void> {
+export function keepCache(name: KitchenName, of: keyof StoredCaches, what: unknown): Promise<void> {
   const body = JSON.stringify(what);
   return shelf
     .setItem(cacheKey(name, of), `${fingerprint([SHAPE, body])}\n${body}`)

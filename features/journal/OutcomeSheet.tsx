@@ -9,7 +9,7 @@ import { CRUMB_WORDS, OVEN_RISE_WORDS, SOUR_WORDS, useKitchenWords } from '../wo
 import { useJarName } from '../words/useJarName';
 
 /** How a bake turned out, tied to the levain that went into it. */
-export function BakeSheet({
+export function OutcomeSheet({
   took,
   outcome,
   onClose,

@@ -14,7 +14,7 @@ import { WeightNumber } from '../parts/WeightNumber';
 const MOST_G = 2000;
 
 /** Some discard fed as a levain: how much of it, with what, and when it is ripe. */
-export function DiscardLevain({ lots }: { readonly lots: readonly Lot[] }) {
+export function DiscardLevainPanel({ lots }: { readonly lots: readonly Lot[] }) {
   const words = useKitchenWords();
   const dispatch = useAppDispatch();
   const now = useAppSelector(selectNow);

@@ -6,7 +6,7 @@ import { type BowlBuild } from '@core/journal';
 import { useKitchenWords } from '../words';
 
 /** The amounts of a feed, always in this order. */
-export function FeedAmounts({ keepG, waterG, flourG }: Grams) {
+export function FeedFigures({ keepG, waterG, flourG }: Grams) {
   const words = useKitchenWords();
   return (
     <Amounts
@@ -21,7 +21,7 @@ export function FeedAmounts({ keepG, waterG, flourG }: Grams) {
 }
 
 /** What goes into a bowl, nothing taken out. */
-export function BuildAmounts({ waterG, flourG }: BowlBuild) {
+export function BuildFigures({ waterG, flourG }: BowlBuild) {
   const words = useKitchenWords();
   return (
     <Amounts
