@@ -1,6 +1,7 @@
 import { nanoid } from '@reduxjs/toolkit';
 
-import { type JournalTable, type NamedJar, type TableAsked } from '@core/formats/journalTable';
+import { type JournalTable, type NamedJar } from '@core/formats/journalTable';
+import { type TableAsked } from '@core/formats/tableSense';
 import { type Started } from '@core/journal';
 import { type FlourKind } from '@core/measure';
 import { type NotesTo, takeInNotes } from '@core/verbs/takeInNotes';

@@ -1,6 +1,7 @@
-import { type TableAsked, type TableKitchen, readJournalTable } from '@core/formats/journalTable';
+import { type TableKitchen, readJournalTable } from '@core/formats/journalTable';
 import { kitchenZip, readKitchenZip } from '@core/formats/kitchenZip';
 import { readKitchenFile } from '@core/formats/readKitchenFile';
+import { type TableAsked } from '@core/formats/tableSense';
 import { type LogAsked, readThermometerLog } from '@core/formats/thermometerLog';
 import { kitchenTime } from '@core/measure';
 

@@ -1,7 +1,8 @@
 import { type Remote, wrap } from 'comlink';
 
 import { type FileRead } from '@core/formats/kitchenFile';
-import { type JournalTable, type TableAsked, type TableKitchen } from '@core/formats/journalTable';
+import { type JournalTable, type TableKitchen } from '@core/formats/journalTable';
+import { type TableAsked } from '@core/formats/tableSense';
 import { type NamedPicture } from '@core/formats/kitchenZip';
 import { type LogAsked, type ThermometerLog } from '@core/formats/thermometerLog';
 

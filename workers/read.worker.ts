@@ -1,13 +1,9 @@
 import { expose } from 'comlink';
 
 import { type FileRead } from '@core/formats/kitchenFile';
-import {
-  type JournalTable,
-  type TableAsked,
-  type TableKitchen,
-  readJournalTable,
-} from '@core/formats/journalTable';
+import { type JournalTable, type TableKitchen, readJournalTable } from '@core/formats/journalTable';
 import { type NamedPicture, kitchenZip, readKitchenZip } from '@core/formats/kitchenZip';
+import { type TableAsked } from '@core/formats/tableSense';
 import { readKitchenFile } from '@core/formats/readKitchenFile';
 import {
   type LogAsked,

@@ -1,22 +1,10 @@
-import { type Destination, type JarEvent, instantOf, timeObjections } from '../journal';
-import { DAY, HOUR, type KitchenTime, MINUTE, instantAt, middle } from '../measure';
-import { type CellProblem, MOST_PROBLEMS, numberIn, readTable } from './table';
+import { type JarEvent, instantOf, timeObjections } from '../journal';
+import { DAY, HOUR, type KitchenTime, MINUTE, instantAt } from '../measure';
+import { type CellProblem, MOST_PROBLEMS, type TableRow, readTable } from './table';
 import { type TableEntry, readLine } from './tableLine';
-import { type Role, type Roles, guessRoles } from './tableRoles';
-import { type DayOrder, likelyOrders, momentReader } from './writtenMoment';
-
-/** How somebody's notes are to be read, as far as the baker says; what is not said is guessed. */
-export interface TableAsked {
-  readonly roles?: Roles;
-  readonly order?: DayOrder;
-  readonly weights?: 'grams' | 'ounces';
-  /** Whether a rise is given above the band, percent, or as times the band. */
-  readonly rises?: 'percent' | 'times';
-  /** What is kept at a feed of which that is not said, grams. */
-  readonly keepG?: number;
-  /** Where went what was taken out of a jar, where that is not said. */
-  readonly to?: Destination;
-}
+import { type Role, type Roles } from './tableRoles';
+import { type TableAsked, type TableSense, cellOf, momentOf, senseOf } from './tableSense';
+import { type DayOrder, momentReader } from './writtenMoment';
 
 /** The kitchen that notes come into. */
 export interface TableKitchen {
@@ -40,17 +28,10 @@ export interface NamedJar {
 }
 
 /** Somebody's notes as they were read, with what was guessed about them. */
-export interface JournalTable {
+export interface JournalTable extends TableSense {
   readonly names: readonly string[];
-  readonly roles: Roles;
-  readonly order: DayOrder;
-  readonly orders: readonly DayOrder[];
-  readonly weights: 'grams' | 'ounces';
-  readonly rises: 'percent' | 'times';
-  readonly keepG: number;
   /** Whether feeds are among them of which the keep is not said. */
   readonly keepMissing: boolean;
-  readonly to: Destination;
   /** Whether something was taken out of which nobody says where it went. */
   readonly toMissing: boolean;
   /** The hour that lines with a day alone count as; null where every line has its own. */
@@ -66,11 +47,8 @@ export interface JournalTable {
 }
 
 const LOOKED_AT = 400;
-const USUAL_KEEP_G = 20;
 /** Notes with a day alone are of some hour of it: this one. */
 const DAY_ALONE_H = 8;
-/** No starter stands at more times its band: a larger number is a percentage. */
-const MOST_TIMES = 6;
 
 /**
  * Reads notes that somebody kept in a table: a line for each feed, look, or whatever was written down.
@@ -86,103 +64,18 @@ export function readJournalTable(
   const head = rows[0]!.cells;
   const body = rows.slice(1);
   const sample = body.slice(0, LOOKED_AT).map(({ cells }) => cells);
-  const roles = asked.roles ?? guessRoles(head, sample);
-  if (roles.when === undefined)
-    throw new Error(
-      'No column of this file holds days, as far as can be seen. Nothing was changed.',
-    );
-  const cellOf = (cells: readonly string[], role: Role) => {
-    const column = roles[role];
-    return column === undefined ? '' : plain(cells[column] ?? '');
-  };
-  const momentOf = (cells: readonly string[]) =>
-    [cellOf(cells, 'when'), cellOf(cells, 'time') || undefined] as const;
-  const orders = likelyOrders(sample.map(momentOf), kitchen.order);
-  const order = asked.order ?? orders[0] ?? kitchen.order;
-  const reader = momentReader(order);
-  const weightNames = (['keep', 'water', 'flour', 'out'] as const)
-    .map((role) => head[roles[role] ?? -1] ?? '')
-    .join(' ');
-  const weights = asked.weights ?? (/\boz\b|ounce|_oz/i.test(weightNames) ? 'ounces' : 'grams');
-  const risesSeen = sample
-    .map((cells) => numberIn(cellOf(cells, 'rise').replace(/[%x×+]/gi, '')))
-    .filter((one) => !Number.isNaN(one));
-  const rises =
-    asked.rises ??
-    (/%|pct|percent/i.test(head[roles.rise ?? -1] ?? '') || middle(risesSeen) > MOST_TIMES
-      ? 'percent'
-      : 'times');
-  const keepG = asked.keepG ?? USUAL_KEEP_G;
-  const to = asked.to ?? 'bin';
-
+  const sense = senseOf(head, sample, kitchen.order, asked);
+  const reader = momentReader(sense.order);
+  const lines: ReadLine[] = [];
   const problems: CellProblem[] = [];
   let unread = 0;
-  let alreadyHere = 0;
-  let keepMissing = false;
-  let toMissing = false;
-  let dayAlone = false;
-  const here = knownOf(kitchen);
-  const jars = new Map<string, { name: string; entries: TableEntry[] }>();
-  for (const { line, cells } of body) {
-    const bad = (role: Role, why: string) => {
-      unread++;
-      const column = roles[role] ?? 0;
-      if (problems.length < MOST_PROBLEMS)
-        problems.push({
-          line,
-          column: column + 1,
-          name: head[column] ?? '',
-          found: cellOf(cells, role),
-          why,
-        });
-    };
-    const written = reader.read(...momentOf(cells));
-    if (!written) {
-      bad('when', cellOf(cells, 'when') === '' ? 'There is no day.' : 'No such day or time.');
-      continue;
-    }
-    const noHour =
-      written.local !== undefined &&
-      written.local % DAY === 0 &&
-      !/\d:\d\d/.test(momentOf(cells).join(' '));
-    const at =
-      written.instant ?? instantAt(written.local + (noHour ? DAY_ALONE_H * HOUR : 0), kitchen.time);
-    const [late] = timeObjections(at, kitchen.now);
-    if (late) {
-      bad('when', late.message);
-      continue;
-    }
-    const read = readLine(
-      (role) => cellOf(cells, role),
-      { weights, rises, keepG, to, places: kitchen.places },
-      new Date(at).toISOString(),
-    );
-    if ('why' in read) {
-      bad(read.role, read.why);
-      continue;
-    }
-    keepMissing ||= read.keepMissing;
-    toMissing ||= read.toMissing;
-    dayAlone ||= noHour;
-    const name = cellOf(cells, 'jar');
-    const key = name.toLowerCase();
-    const known = jars.get(key) ?? { name, entries: [] };
-    jars.set(key, known);
-    const id = cellOf(cells, 'id');
-    for (const entry of read.entries) {
-      const print = printOf(entry, jarIdOf(name, kitchen) ?? key);
-      if (here.has(id) || here.has(print)) alreadyHere++;
-      else known.entries.push({ ...entry, jar: name });
-      // A line that stands twice in the file counts once too; one with an id of its own says that it is another.
-      if (id === '') here.add(print);
-    }
+  for (const row of body) {
+    const read = readRow(row.cells, sense, reader, kitchen);
+    if ('entries' in read) lines.push(read);
+    else if (++unread <= MOST_PROBLEMS) problems.push(problemIn(row, head, sense.roles, read));
   }
-  const found = [...jars.values()].map(({ name, entries }): NamedJar => ({
-    name,
-    id: jarIdOf(name, kitchen),
-    entries: entries.sort((a, b) => instantOf(a) - instantOf(b)),
-  }));
-  const all = found.flatMap(({ entries }) => entries);
+  const { jars, alreadyHere } = byJar(lines, kitchen);
+  const all = jars.flatMap(({ entries }) => entries);
   if (all.length + alreadyHere === 0)
     throw new Error(
       'No line of this file says what was done on what day, as far as can be seen. Nothing was changed.',
@@ -190,17 +83,11 @@ export function readJournalTable(
   const times = all.map(instantOf);
   return {
     names: head.map((name, i) => name || `column ${i + 1}`),
-    roles,
-    order,
-    orders,
-    weights,
-    rises,
-    keepG,
-    keepMissing,
-    to,
-    toMissing,
-    dayAloneH: dayAlone ? DAY_ALONE_H : null,
-    jars: found.filter(({ entries }) => entries.length > 0),
+    ...sense,
+    keepMissing: lines.some((line) => line.keepMissing),
+    toMissing: lines.some((line) => line.toMissing),
+    dayAloneH: lines.some((line) => line.dayAlone) ? DAY_ALONE_H : null,
+    jars: jars.filter(({ entries }) => entries.length > 0),
     count: all.length,
     alreadyHere,
     from: times.reduce((a, b) => Math.min(a, b), Infinity),
@@ -210,8 +97,88 @@ export function readJournalTable(
   };
 }
 
-/** Spreadsheets are kept from taking a text for a formula by an apostrophe. */
-const plain = (cell: string): string => (/^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell).trim();
+/** A line that could be read. */
+interface ReadLine {
+  /** As the jar is called there. */
+  readonly jar: string;
+  /** Of the line; empty where it has none. */
+  readonly id: string;
+  readonly entries: readonly TableEntry[];
+  readonly keepMissing: boolean;
+  readonly toMissing: boolean;
+  /** Whether it tells the day and no hour. */
+  readonly dayAlone: boolean;
+}
+
+/** The cell that a line cannot be read for, and why. */
+interface Unread {
+  readonly role: Role;
+  readonly why: string;
+}
+
+function readRow(
+  cells: readonly string[],
+  sense: TableSense,
+  reader: ReturnType<typeof momentReader>,
+  { time, now, places }: TableKitchen,
+): ReadLine | Unread {
+  const cell = (role: Role) => cellOf(sense.roles, cells, role);
+  const [day, hour] = momentOf(sense.roles, cells);
+  const written = reader.read(day, hour);
+  if (!written)
+    return { role: 'when', why: day === '' ? 'There is no day.' : 'No such day or time.' };
+  const dayAlone =
+    written.local !== undefined &&
+    written.local % DAY === 0 &&
+    !/\d:\d\d/.test(`${day} ${hour ?? ''}`);
+  const at =
+    written.instant ?? instantAt(written.local + (dayAlone ? DAY_ALONE_H * HOUR : 0), time);
+  const [late] = timeObjections(at, now);
+  if (late) return { role: 'when', why: late.message };
+  const read = readLine(cell, { ...sense, places }, new Date(at).toISOString());
+  return 'why' in read ? read : { ...read, jar: cell('jar'), id: cell('id'), dayAlone };
+}
+
+function problemIn(
+  { line, cells }: TableRow,
+  head: readonly string[],
+  roles: Roles,
+  { role, why }: Unread,
+): CellProblem {
+  const column = roles[role] ?? 0;
+  const found = cellOf(roles, cells, role);
+  return { line, column: column + 1, name: head[column] ?? '', found, why };
+}
+
+/** What lines tell of each jar, oldest first, without what the kitchen has in its journal already. */
+function byJar(
+  lines: readonly ReadLine[],
+  kitchen: TableKitchen,
+): { readonly jars: readonly NamedJar[]; readonly alreadyHere: number } {
+  const here = knownOf(kitchen);
+  const jars = new Map<string, { name: string; entries: TableEntry[] }>();
+  let alreadyHere = 0;
+  for (const { jar: name, id, entries } of lines) {
+    const key = name.toLowerCase();
+    const known = jars.get(key) ?? { name, entries: [] };
+    jars.set(key, known);
+    for (const entry of entries) {
+      const print = printOf(entry, jarIdOf(name, kitchen) ?? key);
+      if (here.has(id) || here.has(print)) alreadyHere++;
+      else known.entries.push({ ...entry, jar: name });
+      // A line that stands twice in the file counts once too; one with an id of its own says that it is another.
+      if (id === '') here.add(print);
+    }
+  }
+  return {
+    jars: [...jars.values()].map(({ name, entries }) => ({
+      name,
+      id: jarIdOf(name, kitchen),
+      entries: entries.sort((a, b) => instantOf(a) - instantOf(b)),
+    })),
+    alreadyHere,
+  };
+}
 
 const jarIdOf = (name: string, { jars }: TableKitchen): string | null =>
   jars.find((jar) => jar.name.toLowerCase() === name.toLowerCase())?.id ?? null;

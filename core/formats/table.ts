@@ -1,8 +1,14 @@
 import Papa from 'papaparse';
 
-/** A text of rows and columns: each row with the line of the file that it begins in. */
+/** A row of cells, with the line of the file that it begins in. */
+export interface TableRow {
+  readonly line: number;
+  readonly cells: readonly string[];
+}
+
+/** A text of rows and columns. */
 export interface Table {
-  readonly rows: readonly { readonly line: number; readonly cells: readonly string[] }[];
+  readonly rows: readonly TableRow[];
 }
 
 /** Text that is longer is no log of a kitchen, characters. */

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 
-import { type JournalTable, type TableAsked } from '@core/formats/journalTable';
+import { type JournalTable } from '@core/formats/journalTable';
+import { type TableAsked } from '@core/formats/tableSense';
 import { type Role } from '@core/formats/tableRoles';
 import { DESTINATIONS } from '@core/journal';
 import { Choice, Folded, NumberField } from '@kit';

@@ -2,7 +2,8 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import { type JournalTable, type NamedJar, type TableAsked } from '@core/formats/journalTable';
+import { type JournalTable, type NamedJar } from '@core/formats/journalTable';
+import { type TableAsked } from '@core/formats/tableSense';
 import { PageTitle, Button, Page, Panel, Words } from '@kit';
 import { selectArchived, selectJars, useAppDispatch, useAppSelector } from '@state';
 import { type NotesChoice, notesTaken, readNotes } from '@state/notes';
