@@ -259,11 +259,7 @@ export interface Batch {
 }
 
 /** How much of a formula to make: for the people there are, and no more than the time and the discard allow; at least one piece. */
-export function batchFor(
-  formula: Formula,
-  discard: Pouring,
-  { minutes, people }: Occasion,
-): Batch {
+export function batchFor(formula: Formula, discard: Pouring, { minutes, people }: Occasion): Batch {
   const mixture = mixtureFor(formula, discard);
   if ('tooWet' in mixture) return { pieces: 1, discardG: NaN };
   const batches = 1 + Math.floor((minutes - formula.minutes) / formula.batch.minutes);

@@ -4,15 +4,7 @@ import { type JarEvent, type JournalEvent } from '../journal';
 import { someCard, someStart, usualKitchen } from '../journal/someJar.testing';
 import { DAY, kitchenTime } from '../measure';
 import { discardLevain } from './discardLevain';
-import {
-  EXTRAS,
-  FORMULAS,
-  discardFor,
-  minutesFor,
-  mixtureFor,
-  batchFor,
-  unfit,
-} from './formulas';
+import { EXTRAS, FORMULAS, discardFor, minutesFor, mixtureFor, batchFor, unfit } from './formulas';
 import { type Lot, lotsFor, lotsOf, originsOf, takeOldest, lotsTogether } from './ledger';
 import { leanerKeep, usesByMonth, usualKeep } from './saved';
 import { spokenFor } from './spokenFor';

@@ -83,6 +83,23 @@ const twice = daily([7, 8], [19, 22]);
 const trip = (days: number, leaves: number, home: number) =>
   all(days).filter(({ from, until }) => until < NOW + leaves * HOUR || from > NOW + home * HOUR);
 
+function stepsKept({
+  hands: there,
+  days,
+  jar = jarFed(10, 'counter'),
+  ...given
+}: Kept): readonly Step[] {
+  const hands = there(days);
+  const task: JarTask = {
+    ...taskOf({ hands, until: NOW + days * DAY, ...given.over }, jar, []),
+    touched: new Set(given.touched?.map((h) => NOW + h * HOUR)),
+  };
+  const { problem } = task;
+  const home = kitchenOf(problem).byId.get(jar.home ?? task.start.place)!;
+  const slots = slotsFor(NOW, problem.until, hands, [], problem.time).all;
+  return keepRhythm(task, lastState(task, given.steps ?? []), home, slots);
+}
+
 describe('a jar that is kept', () => {
   /** Hours from now, and the slack around them as far as the jar bears it: read them as a baker would. */
   const WEEKS: readonly (readonly [string, Kept, readonly string[]])[] = [
@@ -263,6 +280,19 @@ describe('a jar that is kept', () => {
       ['26 [26 to 26.5] move fridge'],
     ],
     [
+      'twice a day by its card, where somebody comes by once',
+      {
+        hands: daily([12, 13]),
+        days: 3,
+        jar: jarFed(10, 'counter', { rhythm: { everyH: 12, at: 7 } }),
+      },
+      [
+        '18 [16 to 20] feed 10+40+40 counter',
+        '42 [40 to 44] feed 10+40+40 counter',
+        '66 [64 to 68] feed 10+40+40 counter',
+      ],
+    ],
+    [
       'its usual ratio is more than may be',
       { hands: all, days: 2, jar: jarFed(10, 'counter', { parts: 12 }) },
       ['18 [2 to 18] feed 10+100+100 counter'],
@@ -274,21 +304,42 @@ describe('a jar that is kept', () => {
     ],
   ];
 
-  it.each(WEEKS)('%s', (_, { hands: there, days, jar = jarFed(10, 'counter'), ...given }, told) => {
-    const hands = there(days);
-    const task: JarTask = {
-      ...taskOf({ hands, until: NOW + days * DAY, ...given.over }, jar, []),
-      touched: new Set(given.touched?.map((h) => NOW + h * HOUR)),
-    };
-    const { problem } = task;
-    const home = kitchenOf(problem).byId.get(jar.home ?? task.start.place)!;
-    const slots = slotsFor(NOW, problem.until, hands, [], problem.time).all;
+  it.each(WEEKS)('%s', (_, given, told) => {
     const hours = (at: number) => (at - NOW) / HOUR;
     expect(
-      keepRhythm(task, lastState(task, given.steps ?? []), home, slots).map(
+      stepsKept(given).map(
         ({ at, earliest, latest, kind, keepG, waterG, flourG, place }) =>
           `${hours(at)} [${hours(earliest)} to ${hours(latest)}] ${kind}${keepG === undefined ? '' : ` ${keepG}+${waterG}+${flourG}`} ${place}`,
       ),
     ).toEqual(told);
   });
+});
+
+describe('whoever is there, whatever the card says', () => {
+  const RHYTHMS: readonly (Rhythm | undefined)[] = [
+    undefined,
+    { everyH: 8, at: 9 },
+    { everyH: 12, at: 7 },
+    { everyH: 24, at: 8 },
+    { everyH: 48, at: 3 },
+    { everyH: 168, at: 10, on: 6 },
+    { everyH: null },
+  ];
+  const HOURS = [daily([12, 13]), daily([0, 24]), twice, (days: number) => trip(days, 20, 120)];
+
+  it.each(HOURS.flatMap((there, i) => RHYTHMS.map((rhythm) => [i, rhythm, there] as const)))(
+    '(%#) two feeds are never on the heels of each other, and a week has an end',
+    (_, rhythm, there) => {
+      for (const home of ['counter', 'fridge'] as const) {
+        const over = { home, ...(rhythm ? { rhythm } : {}) };
+        const jar = jarFed(30, home === 'fridge' ? 'counter' : home, over);
+        const steps = stepsKept({ hands: there, days: 9, jar });
+        const feeds = steps.filter(({ kind }) => kind === 'feed').map(({ at }) => at);
+        const apart = Math.min(6, (rhythm?.everyH ?? 12) / 2) * HOUR;
+        for (let i = 1; i < feeds.length; i++)
+          expect(feeds[i]! - feeds[i - 1]!).toBeGreaterThanOrEqual(apart);
+        expect(steps.map(({ at }) => at)).toEqual(steps.map(({ at }) => at).sort((a, b) => a - b));
+      }
+    },
+  );
 });

@@ -62,107 +62,180 @@ export function keepRhythm(
   home: Place,
   slots: readonly Instant[],
 ): readonly Step[] {
-  const { problem, jar, touched } = task;
-  const { limits, hands } = problem;
-  const { counter, fridge } = kitchenOf(problem);
-  const parts = Math.min(limits.partsMax, Math.max(limits.partsMin, jar.parts));
-  const steps: Step[] = [];
-  let { at, fedAt, mix, massG, place } = left;
-
-  /** Takes the jar to another place, and lets it stand where it was until then. */
-  const walk = (when: Instant, to: string) => {
-    mix = courseOf(problem, jar, mix, at, [{ from: at, place }], (when - at) / HOUR).mixAt(
-      (when - at) / HOUR,
-    );
-    // Not before what was done last: a jar is taken from, and then carried home.
-    const earliest = Math.max(at, when - MOVE_SLACK);
-    at = when;
-    place = to;
-    steps.push({ at, earliest, latest: when + MOVE_SLACK, kind: 'move', jar: jar.id, place });
-  };
-
-  // A bake may have left it somewhere else, and hands are there.
-  let fedAtOnce = at > problem.now && inHands(hands, at) && mix.food <= STILL_FED;
-  if (at > problem.now && !fedAtOnce && place !== home.id && inHands(hands, at)) walk(at, home.id);
+  const { now, until, hands } = task.problem;
+  const { fridge } = kitchenOf(task.problem);
+  // A bake may have left it hungry, or somewhere else, and hands are there.
+  const isThere = left.at > now && inHands(hands, left.at);
+  let atOnce = isThere && left.mix.food <= STILL_FED;
+  let kept: Kept = { ...left, steps: [] };
+  if (isThere && !atOnce && left.place !== home.id) kept = walked(task, kept, left.at, home.id);
   for (;;) {
-    const hours = Math.max(1, Math.min(LONGEST_REST_H, (problem.until - at) / HOUR + 24));
-    const course = courseOf(problem, jar, mix, at, [{ from: at, place }], hours);
-    const promised = jar.rhythm ? nextByRhythm(jar.rhythm, fedAt, problem.time) : undefined;
-    if (promised === null && !fedAtOnce) return steps;
-    const deadline =
-      promised ?? at + Math.min(course.hungryH(FEED_AT_HUNGER) ?? Infinity, LONGEST_REST_H) * HOUR;
-    const ready = at + readyH(course, hours) * HOUR;
-    let slot = fedAtOnce
-      ? at
-      : promised
-        ? promised >= at && inHands(hands, promised)
-          ? promised
-          : nearestSlot(slots, promised, at)
-        : chooseSlot(problem, slots, Math.max(at, ready), deadline, touched);
-    if (!fedAtOnce && deadline >= problem.until) return steps;
-    fedAtOnce = false;
-    if (slot === null || slot >= problem.until) return steps;
-    const late = course.hungryH(limits.hungryMaxH);
-    const before = lastBefore(slots, Math.min(deadline, slot - 1));
-    // Nobody is there in time, but before. Who is there all the while just feeds it late.
-    if (
-      late !== null &&
-      slot > at + late * HOUR &&
-      before !== undefined &&
-      before > at &&
-      !isInOneStretch(hands, before, slot)
-    ) {
-      if (promised && promised - before <= graceOf(jar.rhythm!)) slot = before;
-      else if (fridge && place !== fridge.id) {
-        // The cold holds it until then.
-        walk(before, fridge.id);
-        const back = firstFrom(slots, before + 1);
-        if (back === undefined || back >= problem.until) return steps;
-        if (home.id !== fridge.id) walk(back, home.id);
-        continue;
-      }
+    const ahead = aheadOf(task, kept);
+    const due = atOnce ? kept.at : dueSlot(task, kept, ahead, slots);
+    atOnce = false;
+    if (due === null || due >= until) return kept.steps;
+    const before = lastWithHands(task, kept.at, ahead, due, slots);
+    const sooner = before !== null && bearsSooner(task, ahead, before);
+    let goes = home;
+    if (before !== null && !sooner && fridge && kept.place !== fridge.id) {
+      // The cold holds it until somebody is back.
+      kept = walked(task, kept, before, fridge.id);
+      goes = fridge;
+    } else {
+      kept = fed(task, kept, ahead, sooner ? before : due, slots);
+      if (fridge && home.kind !== 'fridge' && starvesIn(home, task, kept, slots)) goes = fridge;
+      kept = putAway(task, kept, goes);
+      if (goes.id === home.id) continue;
     }
-    const amounts = keepingFeed(jar, massG, parts);
-    mix = fedWith(problem, jar, course.mixAt((slot - at) / HOUR), slot, amounts);
-    fedAt = slot;
-    massG = totalG(amounts);
-    const starves = () => {
-      const stays = [{ from: slot, place: home.id }];
-      const until = courseOf(problem, jar, mix, slot, stays, LONGEST_REST_H).hungryH(
-        limits.hungryMaxH,
-      );
-      const later = firstFrom(slots, slot + 1);
-      return until !== null && (later ?? problem.until) > slot + until * HOUR;
-    };
-    const goes = fridge && home.kind !== 'fridge' && starves() ? fridge : home;
-    const put = slot + FIRST_OUT_H * HOUR;
-    // An hour or two out before the fridge, where somebody is there to put it in.
-    const out = goes.kind === 'fridge' && inHands(hands, put) ? counter : null;
-    steps.push({
-      at: slot,
-      ...(promised
-        ? slackOf(slot, graceOf(jar.rhythm!), at)
-        : {
-            earliest: slot === at ? slot : Math.min(slot, firstFrom(slots, ready) ?? slot),
-            latest: Math.max(
-              slot,
-              lastBefore(slots, Math.min(deadline, slot + LONGEST_SLACK)) ?? slot,
-            ),
-          }),
-      kind: 'feed',
-      jar: jar.id,
-      ...amounts,
-      place: (out ?? goes).id,
-    });
-    at = slot;
-    place = (out ?? goes).id;
-    if (out) walk(put, goes.id);
-    if (goes === home) continue;
     // It comes home as soon as somebody is back; it need not be fed for that.
-    const back = firstFrom(slots, at + 1);
-    if (back === undefined || back >= problem.until) return steps;
-    walk(back, home.id);
+    const back = firstFrom(slots, kept.at + 1);
+    if (back === undefined || back >= until) return kept.steps;
+    if (goes.id !== home.id) kept = walked(task, kept, back, home.id);
   }
+}
+
+/** A jar under way through a plan, and what was done to it. */
+interface Kept extends Left {
+  readonly steps: readonly Step[];
+}
+
+/** How it goes on in a place. */
+const courseIn = (
+  place: string,
+  { problem, jar }: JarTask,
+  { mix, at }: Kept,
+  hours: number,
+): Course => courseOf(problem, jar, mix, at, [{ from: at, place }], hours);
+
+/** Takes it to another place, and lets it stand where it was until then. */
+function walked(task: JarTask, kept: Kept, at: Instant, place: string): Kept {
+  const hours = (at - kept.at) / HOUR;
+  const mix = courseIn(kept.place, task, kept, hours).mixAt(hours);
+  const step: Step = {
+    at,
+    // Not before what was done last: a jar is taken from, and then carried home.
+    earliest: Math.max(kept.at, at - MOVE_SLACK),
+    latest: at + MOVE_SLACK,
+    kind: 'move',
+    jar: task.jar.id,
+    place,
+  };
+  return { ...kept, at, mix, place, steps: [...kept.steps, step] };
+}
+
+/** Feeds it where it stands. */
+function fed(
+  task: JarTask,
+  kept: Kept,
+  ahead: Ahead,
+  at: Instant,
+  slots: readonly Instant[],
+): Kept {
+  const { problem, jar } = task;
+  const { partsMin, partsMax } = problem.limits;
+  const parts = Math.min(partsMax, Math.max(partsMin, jar.parts));
+  const amounts = keepingFeed(jar, kept.massG, parts);
+  const before = ahead.course.mixAt((at - kept.at) / HOUR);
+  const mix = fedWith(problem, jar, before, at, amounts);
+  const slack = slackAt(task, kept.at, ahead, at, slots);
+  const step: Step = { at, ...slack, kind: 'feed', jar: jar.id, ...amounts };
+  return { ...kept, at, fedAt: at, mix, massG: totalG(amounts), steps: [...kept.steps, step] };
+}
+
+/** Whether it would be far too hungry in a place before somebody comes by again. */
+function starvesIn(place: Place, task: JarTask, kept: Kept, slots: readonly Instant[]): boolean {
+  const { limits, until } = task.problem;
+  const hungryH = courseIn(place.id, task, kept, LONGEST_REST_H).hungryH(limits.hungryMaxH);
+  const later = firstFrom(slots, kept.at + 1) ?? until;
+  return hungryH !== null && later > kept.at + hungryH * HOUR;
+}
+
+/** Where it goes when it is fed: an hour or two out before the fridge, where somebody is there to put it in. */
+function putAway(task: JarTask, kept: Kept, goes: Place): Kept {
+  const { counter } = kitchenOf(task.problem);
+  const cold = kept.at + FIRST_OUT_H * HOUR;
+  const out = goes.kind === 'fridge' && inHands(task.problem.hands, cold) ? counter : null;
+  const place = (out ?? goes).id;
+  const steps = [...kept.steps.slice(0, -1), { ...kept.steps.at(-1)!, place }];
+  const put = { ...kept, place, steps };
+  return out ? walked(task, put, cold, goes.id) : put;
+}
+
+/** How a kept jar goes on, and by when it is to be fed. */
+interface Ahead {
+  readonly course: Course;
+  /** From here on a feed throws out little food. */
+  readonly ready: Instant;
+  /** The hour that its card promises; null where none can be kept, undefined where nothing is promised. */
+  readonly promised: Instant | null | undefined;
+  readonly deadline: Instant;
+}
+
+function aheadOf(task: JarTask, kept: Kept): Ahead {
+  const { problem, jar } = task;
+  const hours = Math.max(1, Math.min(LONGEST_REST_H, (problem.until - kept.at) / HOUR + 24));
+  const course = courseIn(kept.place, task, kept, hours);
+  const promised = jar.rhythm ? nextByRhythm(jar.rhythm, kept.fedAt, problem.time) : undefined;
+  const restH = Math.min(course.hungryH(FEED_AT_HUNGER) ?? Infinity, LONGEST_REST_H);
+  return {
+    course,
+    ready: kept.at + readyH(course, hours) * HOUR,
+    promised,
+    deadline: promised ?? kept.at + restH * HOUR,
+  };
+}
+
+/** When it is fed next; null where it lasts, or nobody is there. */
+function dueSlot(
+  { problem, jar, touched }: JarTask,
+  { at, fedAt }: Left,
+  { ready, promised, deadline }: Ahead,
+  slots: readonly Instant[],
+): Instant | null {
+  if (promised === null || deadline >= problem.until) return null;
+  if (promised === undefined)
+    return chooseSlot(problem, slots, Math.max(at, ready), deadline, touched);
+  if (promised >= at && inHands(problem.hands, promised)) return promised;
+  // Somebody who comes by once a day feeds it once then, however often its card says.
+  return nearestSlot(slots, promised, Math.max(at, fedAt + (jar.rhythm!.everyH! * HOUR) / 2));
+}
+
+/**
+ * Where nobody is there in time: when somebody is there for the last time before. Null where it bears the wait, and where
+ * somebody is there all the while and just feeds it late.
+ */
+function lastWithHands(
+  { problem }: JarTask,
+  at: Instant,
+  { course, deadline }: Ahead,
+  due: Instant,
+  slots: readonly Instant[],
+): Instant | null {
+  const late = course.hungryH(problem.limits.hungryMaxH);
+  if (late === null || due <= at + late * HOUR) return null;
+  const before = lastBefore(slots, Math.min(deadline, due - 1));
+  if (before === undefined || before <= at) return null;
+  return isInOneStretch(problem.hands, before, due) ? null : before;
+}
+
+/** Whether a promised feed may be so much sooner. */
+const bearsSooner = ({ jar }: JarTask, { promised }: Ahead, before: Instant): boolean =>
+  Boolean(promised) && promised! - before <= graceOf(jar.rhythm!);
+
+/** How much earlier or later a feed may be. */
+function slackAt(
+  { jar }: JarTask,
+  at: Instant,
+  { ready, promised, deadline }: Ahead,
+  slot: Instant,
+  slots: readonly Instant[],
+): { readonly earliest: Instant; readonly latest: Instant } {
+  if (promised) return slackOf(slot, graceOf(jar.rhythm!), at);
+  const last = lastBefore(slots, Math.min(deadline, slot + LONGEST_SLACK));
+  return {
+    earliest: slot === at ? slot : Math.min(slot, firstFrom(slots, ready) ?? slot),
+    latest: Math.max(slot, last ?? slot),
+  };
 }
 
 /** The moment nearest to a promised hour. */
@@ -176,7 +249,7 @@ function nearestSlot(slots: readonly Instant[], promised: Instant, after: Instan
   );
 }
 
-/** A promised feed may be a little early or late, by half hours, as far as hands are there. */
+/** A promised feed may be a little early or late, by half hours, whoever is there then. */
 function slackOf(slot: Instant, grace: number, after: Instant) {
   const slack = Math.floor(grace / GRAIN) * GRAIN;
   return { earliest: Math.max(after, slot - slack), latest: slot + slack };
