@@ -1,6 +1,12 @@
 import { timingSafeEqual } from 'node:crypto';
 
-import express, { type NextFunction, type Request, type Response, Router } from 'express';
+import express, {
+  type NextFunction,
+  type Request,
+  type RequestHandler,
+  type Response,
+  Router,
+} from 'express';
 import { rateLimit } from 'express-rate-limit';
 
 import { type KnownDevice, takePost } from '../core/devices/arrivals';
@@ -13,6 +19,7 @@ import {
   type Reading,
 } from '../core/devices/contract';
 import { joiOf } from '../core/journal/joiOf';
+import { NO_KEY, type Streams, send, streamsFor } from './streams';
 
 /** How much the hub takes on. */
 export interface HubLimits {
@@ -24,11 +31,6 @@ export interface HubLimits {
 }
 
 const LIMITS: HubLimits = { posts: 400, devices: 16, listeners: 24 };
-/** A page that does not take what it is sent is let go before so much waits for it, bytes. */
-const MOST_WAITING = 8_000_000;
-/** Something is said at least so often, or a way in between takes the stream for dead; ms. */
-const HEARTBEAT = 15_000;
-
 const BOX = /^[\w-]{22}$/;
 
 const SCHEMAS = Object.fromEntries(DEVICE_KINDS.map((kind) => [kind, joiOf(POSTS[kind])]));
@@ -40,58 +42,65 @@ const SCHEMAS = Object.fromEntries(DEVICE_KINDS.map((kind) => [kind, joiOf(POSTS
  * @param key whoever posts or listens shows it
  */
 export function makeHub(key: string, limits: Partial<HubLimits> = {}, clock = Date.now) {
-  const { posts, devices: most, listeners: pages } = { ...LIMITS, ...limits };
+  const { posts, devices, listeners } = { ...LIMITS, ...limits };
+  const hub = Router();
+  const doors = doorsWith(key, posts);
+  const streams = streamsFor(doors.isKey, listeners);
+  takeReadings(hub, doors, streams, { most: devices, clock });
+  passSealedOn(hub, doors, streams);
+  hub.use((_req: Request, res: Response) => {
+    res.status(404).json({ error: 'The hub knows no such address.' });
+  });
+  // Express knows a handler of errors by its four parameters.
+  hub.use((error: { status?: number }, _req: Request, res: Response, _next: NextFunction) => {
+    const said =
+      error.status === 413
+        ? 'This post is larger than the hub takes.'
+        : 'This is no JSON that can be read.';
+    res.status(error.status === 413 ? 413 : 400).json({ error: said });
+  });
+  return {
+    router: hub,
+    /** Ends the streams and the heartbeat. */
+    stop: streams.stop,
+  };
+}
+
+/** What a post goes through before it is looked at. */
+interface Doors {
+  readonly isKey: (shown: unknown) => boolean;
+  readonly withKey: RequestHandler<never>;
+  /** Counted for each address that is posted to. */
+  readonly inTime: () => RequestHandler<never>;
+}
+
+function doorsWith(key: string, posts: number): Doors {
+  const isKey = (shown: unknown) => typeof shown === 'string' && isSame(shown, key);
+  return {
+    isKey,
+    withKey: (req, res, next) => {
+      if (isKey(/^Bearer (.+)$/.exec(req.get('authorization') ?? '')?.[1])) return next();
+      res.status(401).json({ error: NO_KEY });
+    },
+    inTime: () =>
+      rateLimit({
+        windowMs: 10_000,
+        limit: posts,
+        standardHeaders: true,
+        legacyHeaders: false,
+        message: { error: 'Too many posts: send several readings at once.' },
+      }),
+  };
+}
+
+function takeReadings(
+  hub: Router,
+  { inTime, withKey }: Doors,
+  streams: Streams,
+  { most, clock }: { readonly most: number; readonly clock: () => number },
+): void {
   const devices = new Map<string, KnownDevice>();
   const listening = new Set<Response>();
-  const open = new Set<Response>();
-  const hub = Router();
-
-  const boxes = new Map<string, Set<Response>>();
-
-  const send = (event: string, data: unknown, to: Iterable<Response> = listening) => {
-    const text = `event: ${event}\ndata: ${JSON.stringify(data)}\n\n`;
-    for (const page of to) {
-      if (page.writableLength > MOST_WAITING) page.destroy();
-      else page.write(text);
-    }
-  };
-  const inTime = () =>
-    rateLimit({
-      windowMs: 10_000,
-      limit: posts,
-      standardHeaders: true,
-      legacyHeaders: false,
-      message: { error: 'Too many posts: send several readings at once.' },
-    });
-  const withKey = (req: Request, res: Response, next: NextFunction) => {
-    const shown = /^Bearer (.+)$/.exec(req.get('authorization') ?? '')?.[1] ?? '';
-    if (isKey(shown, key)) return next();
-    res.status(401).json({ error: 'The hub’s key is missing, or is another one.' });
-  };
-  /** Opens a stream to a page, if it has the key and there is room. */
-  const stream = (req: Request, res: Response, ended: () => void): boolean => {
-    const { key: shown } = req.query;
-    const known = typeof shown === 'string' && isKey(shown, key);
-    if (!known || open.size >= pages) {
-      const error = known
-        ? 'Too many pages are listening already.'
-        : 'The hub’s key is missing, or is another one.';
-      res.status(known ? 503 : 401).json({ error });
-      return false;
-    }
-    open.add(res);
-    res.writeHead(200, {
-      'Content-Type': 'text/event-stream',
-      'Cache-Control': 'no-cache, no-transform',
-    });
-    res.write('retry: 2000\n\n');
-    res.on('close', () => {
-      open.delete(res);
-      ended();
-    });
-    return true;
-  };
-
   hub.post(
     '/readings',
     inTime(),
@@ -109,19 +118,21 @@ export function makeHub(key: string, limits: Partial<HubLimits> = {}, clock = Da
         return res.status(409).json({ error: `The hub knows ${most} devices already.` });
       const { readings, late, known } = takePost(post, before, clock());
       if (known) devices.set(post.device, known);
-      if (readings.length > 0) send('readings', { now: clock(), readings });
+      if (readings.length > 0) send('readings', { now: clock(), readings }, listening);
       return res.status(202).json({ taken: readings.length, late });
     },
   );
-
   hub.get('/events', (req, res) => {
-    if (!stream(req, res, () => listening.delete(res))) return;
+    if (!streams.open(req, res, () => listening.delete(res))) return;
     const readings: readonly Reading[] = [...devices.values()].map((known) => known.last);
     send('hello', { now: clock(), readings }, [res]);
     listening.add(res);
   });
+}
 
-  // Between two devices of one kitchen: sealed, and passed on to whoever listens at that moment.
+/** Between two devices of one kitchen: sealed, and passed on to whoever listens at that moment. */
+function passSealedOn(hub: Router, { inTime, withKey }: Doors, streams: Streams): void {
+  const boxes = new Map<string, Set<Response>>();
   hub.get('/boxes/:box/events', (req, res) => {
     const { box } = req.params;
     if (!BOX.test(box)) return res.status(400).json({ error: 'That is no box.' });
@@ -130,7 +141,7 @@ export function makeHub(key: string, limits: Partial<HubLimits> = {}, clock = Da
       listeners.delete(res);
       if (listeners.size === 0) boxes.delete(box);
     };
-    if (!stream(req, res, ended)) return;
+    if (!streams.open(req, res, ended)) return;
     boxes.set(box, listeners.add(res));
     send('hello', listeners.size - 1, [res]);
   });
@@ -148,35 +159,10 @@ export function makeHub(key: string, limits: Partial<HubLimits> = {}, clock = Da
       return res.status(202).json({ listening: [...listeners].length });
     },
   );
-
-  hub.use((_req: Request, res: Response) => {
-    res.status(404).json({ error: 'The hub knows no such address.' });
-  });
-  // Express knows a handler of errors by its four parameters.
-  hub.use((error: { status?: number }, _req: Request, res: Response, _next: NextFunction) => {
-    const said =
-      error.status === 413
-        ? 'This post is larger than the hub takes.'
-        : 'This is no JSON that can be read.';
-    res.status(error.status === 413 ? 413 : 400).json({ error: said });
-  });
-
-  const heart = setInterval(() => {
-    for (const page of open) page.write(': still here\n\n');
-  }, HEARTBEAT);
-  heart.unref();
-  return {
-    router: hub,
-    /** Ends the streams and the heartbeat. */
-    stop: () => {
-      clearInterval(heart);
-      for (const page of open) page.end();
-    },
-  };
 }
 
 /** Compared in the same time whatever is wrong with it. */
-function isKey(shown: string, key: string): boolean {
+function isSame(shown: string, key: string): boolean {
   const [a, b] = [Buffer.from(shown), Buffer.from(key)];
   return a.length === b.length && timingSafeEqual(a, b);
 }

@@ -113,107 +113,131 @@ function lastOf(
  * @returns a function that stops keeping
  */
 export function keepKitchen(store: Store): () => void {
-  const stops: (() => void)[] = [];
-  let draftsOnTheirWay = 0;
-  stops.push(
+  const drafts = keepDraftsOf(store);
+  const stops = [
     store.dispatch(listenFor({ matcher: isAnyOf(logged), effect: () => void keepPending(store) })),
-    // The first entry of one's own is when a promise to keep it is worth asking for.
-    store.dispatch(
-      listenFor({
-        matcher: isAnyOf(logged),
-        effect: (_, api) => {
-          if (api.getState().kitchen.name !== 'own') return;
-          api.unsubscribe();
-          void askToKeep();
-        },
-      }),
-    ),
-    store.dispatch(
-      listenFor({
-        predicate: (_, now, before) =>
-          now.kitchen.name === before.kitchen.name &&
-          now.kitchen.kept &&
-          (now.bench !== before.bench || now.trouble !== before.trouble),
-        effect: (_, api) => {
-          const { kitchen, bench, trouble } = api.getState();
-          draftsOnTheirWay += 1;
-          stayedAfterAll();
-          keepDrafts(kitchen.name, { bench, trouble })
-            .catch(() => store.dispatch(saveFailed(FULL)))
-            .finally(() => (draftsOnTheirWay -= 1));
-        },
-      }),
-    ),
-    store.dispatch(
-      listenFor({
-        matcher: isAnyOf(doughDrafted),
-        effect: async (_, api) => {
-          api.cancelActiveListeners();
-          await api.delay(RESTED);
-          store.dispatch(keepDough());
-        },
-      }),
-    ),
-    store.dispatch(
-      listenFor({
-        matcher: isAnyOf(learned),
-        effect: (_, api) => {
-          const { kitchen, learnt } = api.getState();
-          if (kitchen.kept) void keepCache(kitchen.name, 'learnt', learnt);
-        },
-      }),
-    ),
-    store.dispatch(
-      listenFor({
-        predicate: (action) =>
-          searchEnded.match(action) ||
-          (logged.match(action) && action.payload.some(({ kind }) => kind === 'planFollowed')),
-        effect: (_, api) => {
-          const state = api.getState();
-          if (state.kitchen.kept) void keepCache(state.kitchen.name, 'plan', selectFollowed(state));
-        },
-      }),
-    ),
-    store.dispatch(
-      listenFor({
-        matcher: isAnyOf(logged, arrived, learned, opened),
-        effect: async (_, api) => {
-          api.cancelActiveListeners();
-          await api.delay(QUIET);
-          const { kitchen, caches } = api.getState();
-          if (kitchen.kept) await keepCache(kitchen.name, 'folds', foldsToKeep(caches));
-        },
-      }),
-    ),
-    store.dispatch(
-      listenFor({
-        matcher: isAnyOf(opened),
-        effect: async (_, api) => {
-          api.cancelActiveListeners();
-          await api.delay(2 * QUIET);
-          // Without room the pages stay as they are.
-          await tidyPages(api.getState().kitchen.name, readClock()).catch(() => undefined);
-        },
-      }),
-    ),
-    store.dispatch(
-      listenFor({
-        matcher: isAnyOf(logged, arrived),
-        effect: (_, api) => {
-          const { events } = api.getState().kitchen;
-          const fresh = events.slice(api.getOriginalState().kitchen.events.length);
-          if (fresh.some(({ kind }) => ON_THE_SHELF.has(kind))) void forgetFirstPicture();
-        },
-      }),
-    ),
+    askForRoom(store),
+    drafts.stop,
+    keepRestedDough(store),
+    ...keepWorkedOut(store),
+    tidyAfterOpening(store),
+    forgetChangedShelf(store),
     listenToTabs((told) => takeIn(store, told)),
     whenSomethingIsLeft(() => {
       void takeUpWhatWasLeft().then((taken) => taken.forEach((told) => takeIn(store, told)));
     }),
-    watchPage(store, () => draftsOnTheirWay > 0),
-  );
+    watchPage(store, drafts.onTheirWay),
+  ];
   return () => stops.forEach((stop) => stop());
 }
+
+/** The first entry of one's own is when a promise to keep it is worth asking for. */
+const askForRoom = (store: Store) =>
+  store.dispatch(
+    listenFor({
+      matcher: isAnyOf(logged),
+      effect: (_, api) => {
+        if (api.getState().kitchen.name !== 'own') return;
+        api.unsubscribe();
+        void askToKeep();
+      },
+    }),
+  );
+
+/** A feed under way at the bench, and answers about a jar in trouble. */
+function keepDraftsOf(store: Store) {
+  let onTheirWay = 0;
+  const stop = store.dispatch(
+    listenFor({
+      predicate: (_, now, before) =>
+        now.kitchen.name === before.kitchen.name &&
+        now.kitchen.kept &&
+        (now.bench !== before.bench || now.trouble !== before.trouble),
+      effect: (_, api) => {
+        const { kitchen, bench, trouble } = api.getState();
+        onTheirWay += 1;
+        stayedAfterAll();
+        keepDrafts(kitchen.name, { bench, trouble })
+          .catch(() => store.dispatch(saveFailed(FULL)))
+          .finally(() => (onTheirWay -= 1));
+      },
+    }),
+  );
+  return { stop, onTheirWay: () => onTheirWay > 0 };
+}
+
+const keepRestedDough = (store: Store) =>
+  store.dispatch(
+    listenFor({
+      matcher: isAnyOf(doughDrafted),
+      effect: async (_, api) => {
+        api.cancelActiveListeners();
+        await api.delay(RESTED);
+        store.dispatch(keepDough());
+      },
+    }),
+  );
+
+/** What can be worked out again from the entries, kept to be there at once next time. */
+const keepWorkedOut = (store: Store) => [
+  store.dispatch(
+    listenFor({
+      matcher: isAnyOf(learned),
+      effect: (_, api) => {
+        const { kitchen, learnt } = api.getState();
+        if (kitchen.kept) void keepCache(kitchen.name, 'learnt', learnt);
+      },
+    }),
+  ),
+  store.dispatch(
+    listenFor({
+      predicate: (action) =>
+        searchEnded.match(action) ||
+        (logged.match(action) && action.payload.some(({ kind }) => kind === 'planFollowed')),
+      effect: (_, api) => {
+        const state = api.getState();
+        if (state.kitchen.kept) void keepCache(state.kitchen.name, 'plan', selectFollowed(state));
+      },
+    }),
+  ),
+  store.dispatch(
+    listenFor({
+      matcher: isAnyOf(logged, arrived, learned, opened),
+      effect: async (_, api) => {
+        api.cancelActiveListeners();
+        await api.delay(QUIET);
+        const { kitchen, caches } = api.getState();
+        if (kitchen.kept) await keepCache(kitchen.name, 'folds', foldsToKeep(caches));
+      },
+    }),
+  ),
+];
+
+const tidyAfterOpening = (store: Store) =>
+  store.dispatch(
+    listenFor({
+      matcher: isAnyOf(opened),
+      effect: async (_, api) => {
+        api.cancelActiveListeners();
+        await api.delay(2 * QUIET);
+        // Without room the pages stay as they are.
+        await tidyPages(api.getState().kitchen.name, readClock()).catch(() => undefined);
+      },
+    }),
+  );
+
+/** The picture that the first page begins with no longer shows what stands there. */
+const forgetChangedShelf = (store: Store) =>
+  store.dispatch(
+    listenFor({
+      matcher: isAnyOf(logged, arrived),
+      effect: (_, api) => {
+        const { events } = api.getState().kitchen;
+        const fresh = events.slice(api.getOriginalState().kitchen.events.length);
+        if (fresh.some(({ kind }) => ON_THE_SHELF.has(kind))) void forgetFirstPicture();
+      },
+    }),
+  );
 
 /** Takes in what another tab wrote for the kitchen that is open. */
 function takeIn(store: Store, { kitchen, pages }: Told): void {

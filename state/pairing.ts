@@ -153,10 +153,8 @@ export function keepPaired(store: Store): void {
 function exchange(store: Store, pair: Pair, key: string, anew: () => void): () => void {
   const me = nanoid();
   const { name } = store.getState().kitchen;
-  let known = store.getState().kitchen.events;
   /** Entries that need not be sent one by one: they came from there, were sent, or go over by heaps. */
-  const settled = new Set(known.map(({ id }) => id));
-  let timer: ReturnType<typeof setTimeout> | undefined;
+  const settled = new Set(store.getState().kitchen.events.map(({ id }) => id));
   let retry: ReturnType<typeof setTimeout> | undefined;
   let over = false;
   let work: Promise<unknown> = Promise.resolve();
@@ -225,23 +223,36 @@ function exchange(store: Store, pair: Pair, key: string, anew: () => void): () =
       if (refused) retry = setTimeout(anew, AGAIN);
     },
   });
-  const stop = store.subscribe(() => {
-    const now = events();
-    if (now === known || store.getState().kitchen.name !== name) return;
-    known = now;
-    clearTimeout(timer);
-    timer = setTimeout(() => {
-      if (store.getState().kitchen.name !== name) return;
-      const fresh = events().filter(({ id }) => !settled.has(id));
-      for (const { id } of fresh) settled.add(id);
-      if (fresh.length > 0) inTurn(() => sendEntries(fresh));
-    }, PAUSE);
+  const stop = whenEntriesRest(store, () => {
+    const fresh = events().filter(({ id }) => !settled.has(id));
+    for (const { id } of fresh) settled.add(id);
+    if (fresh.length > 0) inTurn(() => sendEntries(fresh));
   });
   return () => {
     over = true;
-    clearTimeout(timer);
     clearTimeout(retry);
     stop();
     hangUp();
+  };
+}
+
+/** Calls when entries have come into the kitchen that is open now and no more have followed for a moment. Returns what stops it. */
+function whenEntriesRest(store: Store, then: () => void): () => void {
+  const { name } = store.getState().kitchen;
+  let known = store.getState().kitchen.events;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const isOpen = () => store.getState().kitchen.name === name;
+  const stop = store.subscribe(() => {
+    const now = store.getState().kitchen.events;
+    if (now === known || !isOpen()) return;
+    known = now;
+    clearTimeout(timer);
+    timer = setTimeout(() => {
+      if (isOpen()) then();
+    }, PAUSE);
+  });
+  return () => {
+    clearTimeout(timer);
+    stop();
   };
 }

@@ -14,6 +14,14 @@ export const STAGES = [
 
 export type Stage = (typeof STAGES)[number];
 
+/**
+ * Out of food, whether its liquid shows or not.
+ *
+ * @example isHungry('hooch') // = true
+ */
+export const isHungry = (stage: Stage): stage is 'hungry' | 'hooch' =>
+  stage === 'hungry' || stage === 'hooch';
+
 /** What the stage is judged by; heights against the band. */
 export interface StageSigns {
   readonly hours: number;

@@ -1,4 +1,4 @@
-import { type Forecast } from '../ferment';
+import { type Forecast, isHungry } from '../ferment';
 import { type Standing, graceOf, isAnybodysGuess } from '../journal';
 import { DAY, HOUR, type Instant } from '../measure';
 
@@ -163,8 +163,7 @@ const KNOWN_TO_DAYS = 2 * DAY;
  */
 function needByGuess({ now, stage }: Standing, emptyAt: Instant | null): Need {
   const need = { by: null, harmAt: null };
-  if (stage === 'hungry' || stage === 'hooch')
-    return { ...need, reason: stage, from: now, by: now };
+  if (isHungry(stage)) return { ...need, reason: stage, from: now, by: now };
   const inDays = emptyAt !== null && emptyAt - now > KNOWN_TO_DAYS;
   return { ...need, reason: 'resting', from: inDays ? emptyAt : now };
 }

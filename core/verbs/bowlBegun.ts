@@ -1,4 +1,4 @@
-import { type Stage, usualVessel } from '../ferment';
+import { type Stage, isHungry, usualVessel } from '../ferment';
 import { type Jar, type JarCard, NAME_LENGTH, type NewEntryOf, contentOf, isoOf } from '../journal';
 import { type Blend, type Instant } from '../measure';
 
@@ -46,7 +46,7 @@ export function bowlBegun(
     massG: grams,
     hydrationPct: contentOf(jar).hydrationPct,
     from: jar.id,
-    condition: stage === 'hungry' || stage === 'hooch' ? 'hungry' : 'ripe',
+    condition: isHungry(stage) ? 'hungry' : 'ripe',
     place,
   };
 }

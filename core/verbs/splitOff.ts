@@ -1,4 +1,4 @@
-import { type Stage } from '../ferment';
+import { type Stage, isHungry } from '../ferment';
 import {
   type Answer,
   type JarAtHand,
@@ -54,7 +54,7 @@ export function splitOff(
         massG: grams,
         hydrationPct: contentOf(jar).hydrationPct,
         from: jar.id,
-        condition: stage === 'hungry' || stage === 'hooch' ? 'hungry' : 'ripe',
+        condition: isHungry(stage) ? 'hungry' : 'ripe',
         place,
       },
       { kind: 'noted', jar: id, at, note: origin },

@@ -1,4 +1,4 @@
-import { USUAL_PACE } from '@core/ferment';
+import { USUAL_PACE, isHungry } from '@core/ferment';
 import {
   type Jar,
   type JarEvent,
@@ -17,7 +17,9 @@ import { usualSettings } from '@state';
 
 import { jarSentence, notRipeWords, ripeWords } from './jarWords';
 import { kitchenWords } from './kitchenWords';
-import { nextReason, nextTitle, shelfWords } from './nextWords';
+import { nextReason } from './nextReason';
+import { nextTitle } from './nextTitle';
+import { shelfWords } from './shelfWords';
 import { careText, labelText } from './paperWords';
 
 const T0 = Date.parse('2026-03-01T08:00:00Z');
@@ -182,7 +184,7 @@ it('whoever is out of food for longer than ever before is told so, by whatever r
   expect(
     offenders(
       ({ standing: { stage, jar, place }, next, reason }) =>
-        (stage === 'hungry' || stage === 'hooch') &&
+        isHungry(stage) &&
         !jar.unfedH &&
         place?.kind !== 'fridge' &&
         next.late &&
