@@ -25,7 +25,7 @@ const LONGEST_POST = 600_000;
  * device's own clock says they lie apart.
  *
  * @param before what was known of this device
- * @example arrived(post, null, now).late // 0
+ * @example takePost(post, null, now).late // 0
  */
 export function takePost(post: Post, before: KnownDevice | null, now: number): TakenPost {
   const { device, kind, name = device, boot = '' } = post;

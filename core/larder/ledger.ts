@@ -223,7 +223,7 @@ export const lotsFor = ({ acidUpTo }: Formula, lots: readonly Lot[]): readonly L
 /**
  * Several lots poured together: their mass, hydration by weight, and the sourest taste by weight.
  *
- * @example together([{ grams: 30, hydrationPct: 100, acid: 1 }, { grams: 30, hydrationPct: 100, acid: 2 }]).grams // = 60
+ * @example lotsTogether([{ grams: 30, hydrationPct: 100, acid: 1 }, { grams: 30, hydrationPct: 100, acid: 2 }]).grams // = 60
  */
 export function lotsTogether(lots: readonly Lot[]): {
   readonly grams: number;

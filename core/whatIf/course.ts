@@ -59,7 +59,7 @@ const NO_FOOD = 0.02;
  * Follows a set-up from its first feed, at eight in the morning. About a millisecond for a week of daily feeds.
  *
  * @param days 1 to 60
- * @example courseOf(USUAL_SETUP, 4).feeds.at(-1)!.ripeFromH // about 7
+ * @example followSetup(USUAL_SETUP, 4).feeds.at(-1)!.ripeFromH // about 7
  */
 export function followSetup(setup: Setup, days: number): SetupCourse {
   const { everyH, hydrationPct, keepG, parts, flour, outH, pace } = setup;
@@ -118,7 +118,7 @@ export interface CourseDifference {
 
 /**
  * @returns null where one has not come to the end of a feed yet
- * @example courseDifference([courseOf(USUAL_SETUP, 7), courseOf({ ...USUAL_SETUP, keepG: 40 }, 7)], [24, 24], 7)
+ * @example courseDifference([followSetup(USUAL_SETUP, 7), followSetup({ ...USUAL_SETUP, keepG: 40 }, 7)], [24, 24], 7)
  */
 export function courseDifference(
   [a, b]: readonly [SetupCourse, SetupCourse],
