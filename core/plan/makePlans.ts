@@ -187,61 +187,76 @@ function solveAll(
   const touched = new Set<Instant>();
   const all: Solved[] = [];
   for (const [j, given] of prepared.entries()) {
-    const { jar, start, problem, lived } = given;
-    const progress = (share: number) => tell((j + share) / prepared.length);
+    const { jar, problem, start, lived } = given;
     const base = { problem, jar, start, weights, touched: new Set(touched), lived };
-    const slotsOf = (bakes: readonly Wanted[]) =>
-      slotsFor(problem.now, problem.until, problem.hands, bakes, problem.time);
-    const solve = (bakes: readonly Wanted[]) =>
-      solveJar({ ...base, bakes }, { slots: slotsOf(bakes), book: given.book, progress });
-    let solved = before?.[j]!.found ?? null;
-    if (!solved && given.bakes.length > 0) {
-      solved = solve(given.bakes);
-      if (!solved && given.impossible.length > 0) return null;
-      solved ??= withoutTheImpossible(given, base, solve);
-    }
+    const progress = (share: number) => tell((j + share) / prepared.length);
+    const found = before?.[j]!.found ?? wayOf(given, base, progress);
+    if (found === 'none') return null;
     const task: JarTask = { ...base, bakes: given.bakes };
-    const slots = slotsOf(given.bakes);
-    if (before && solved) solved = solvedOtherwise(task, solved);
-    const baked = solved ? withSlack(task, solved.steps) : [];
-    const home = kitchenOf(problem).byId.get(jar.home ?? start.place)!;
-    const { mother, bowls } = jar.beside
-      ? besideTheMother(task, baked, home, slots.all)
-      : { mother: baked, bowls: [] };
-    const rhythm =
-      bowls.length > 0 ? [] : keepRhythm(task, lastState(task, baked), home, slots.all);
-    const own = handling(
-      problem,
-      start.place,
-      takenApart(problem, given.bakes, [...mother, ...rhythm]).map((step) =>
-        withinHands(step, problem.hands),
-      ),
-    );
-    const besides = bowls.map((step) => withinHands(step, problem.hands));
-    const steps = [...besides, ...own].sort(inTurn);
-    for (const step of steps) if (isMixing(step)) touched.add(step.at);
-    all.push({
-      jar,
-      found: solved,
-      steps,
-      prospects: given.bakes.flatMap((bake) => {
-        const { mixing } = solved!.levains.get(bake.id)!.stretch;
-        return servedBy(bake).map((one) => prospectOf(problem, jar, mixing, one));
-      }),
-      curves: [
-        planCurve(whole, jar, start, own),
-        ...bowls.flatMap(({ kind, wanted }) => {
-          if (kind !== 'build') return [];
-          return given.bakes.flatMap((bake) =>
-            servedBy(bake)
-              .filter(({ id }) => id === wanted)
-              .map((one) => bowlCurve(problem, jar, one, solved!.levains.get(bake.id)!.stretch)),
-          );
-        }),
-      ],
-    });
+    const solved = solvedAs(whole, task, before && found ? solvedOtherwise(task, found) : found);
+    for (const step of solved.steps) if (isMixing(step)) touched.add(step.at);
+    all.push(solved);
   }
   return all;
+}
+
+const slotsOf = ({ now, until, hands, time }: Problem, bakes: readonly Wanted[]) =>
+  slotsFor(now, until, hands, bakes, time);
+
+/** A way to a jar's bakes; null where it has none that can be had, 'none' where another school found one. */
+function wayOf(
+  given: PreparedJar,
+  base: Omit<JarTask, 'bakes'>,
+  progress: OnProgress,
+): JarPlan | 'none' | null {
+  if (given.bakes.length === 0) return null;
+  const { problem, book } = given;
+  const solve = (bakes: readonly Wanted[]) =>
+    solveJar({ ...base, bakes }, { slots: slotsOf(problem, bakes), book, progress });
+  const solved = solve(given.bakes);
+  if (!solved && given.impossible.length > 0) return 'none';
+  return solved ?? withoutTheImpossible(given, base, solve);
+}
+
+/** All that is done to a jar: for its bakes, in bowls beside it, and to keep it. */
+function solvedAs(whole: Problem, task: JarTask, found: JarPlan | null): Solved {
+  const { jar, problem, start, bakes } = task;
+  const slots = slotsOf(problem, bakes).all;
+  const baked = found ? withSlack(task, found.steps) : [];
+  const home = kitchenOf(problem).byId.get(jar.home ?? start.place)!;
+  const { mother, bowls } = jar.beside
+    ? besideTheMother(task, baked, home, slots)
+    : { mother: baked, bowls: [] };
+  const rhythm = bowls.length > 0 ? [] : keepRhythm(task, lastState(task, baked), home, slots);
+  const own = handling(
+    problem,
+    start.place,
+    takenApart(problem, bakes, [...mother, ...rhythm]).map((step) =>
+      withinHands(step, problem.hands),
+    ),
+  );
+  const besides = bowls.map((step) => withinHands(step, problem.hands));
+  const levainOf = (bake: Wanted) => found!.levains.get(bake.id)!.stretch;
+  return {
+    jar,
+    found,
+    steps: [...besides, ...own].sort(inTurn),
+    prospects: bakes.flatMap((bake) =>
+      servedBy(bake).map((one) => prospectOf(problem, jar, levainOf(bake).mixing, one)),
+    ),
+    curves: [
+      planCurve(whole, jar, start, own),
+      ...bowls
+        .filter(({ kind }) => kind === 'build')
+        .flatMap(({ wanted }) =>
+          bakes.flatMap((bake) =>
+            servedBy(bake)
+              .filter(({ id }) => id === wanted)
+              .map((one) => bowlCurve(problem, jar, one, levainOf(bake))),
+          ),
+        ),
+    ],
+  };
 }
 
 /** Leaves out the bakes that cannot be had beside those before them, and notes why. */
