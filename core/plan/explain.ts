@@ -23,14 +23,15 @@ const USUAL_PEAK = 2.4;
 /**
  * Why the last of a jar's bakes cannot be had beside those before it, and what comes nearest. Whatever is named was tried: a
  * plan was found with it.
+ *
+ * @param find what finds plans
  */
-export function explain(task: JarTask): Impossible {
+export function explain(task: JarTask, find: typeof planFor = planFor): Impossible {
   const { problem, jar, bakes } = task;
   const book = courseBookOf(problem, jar, task.start);
   const bake = bakes[bakes.length - 1]!;
   const earlier = bakes.slice(0, -1);
-  const planWith = (given: Problem, other: Wanted) =>
-    planFor(task, given, [...earlier, other], book);
+  const planWith = (given: Problem, other: Wanted) => find(task, given, [...earlier, other], book);
   const nearest: Nearest[] = [];
 
   const shift = SHIFTS.flatMap((hours) => [hours, -hours]).find((hours) => {

@@ -7,12 +7,16 @@ import {
   type Problem,
   type Prospect,
   type Raise,
+  type Step,
   type Wanted,
 } from './problem';
-import { raising } from './raising';
+import { type TryWith, raising } from './raising';
+import { type JarPlan } from './solveJar';
+import { type JarTask } from './price';
 import { NOW, bakeIn, jarFed } from './someKitchen.testing';
-import { taskOf } from './someSteps.testing';
+import { feed, taskOf } from './someSteps.testing';
 import { someWeek } from './someWeek.testing';
+import { type Mixing } from './walk';
 
 /** Weeks in which a bake is rather missed than not. */
 const UNSURE = [47, 52].map((seed) => someWeek(chanceFrom(seed)));
@@ -57,21 +61,22 @@ const there = (from: number, until: number) => ({
 });
 const inHours = (at: number) => Math.round((at - NOW) / HOUR / 0.25) * 0.25;
 
-/** What raises a bake that is so likely in some plan, in hours from now. */
+/** A raise in hours from now. */
+function raiseWords(raise: Raise): string {
+  if (raise.kind === 'handsAt') return `hands at ${raise.times.map(inHours).join(' and ')}`;
+  return 'from' in raise
+    ? `${raise.kind} ${inHours(raise.from)} to ${inHours(raise.until)}`
+    : raise.kind;
+}
+
+/** What raises a bake that is so likely in some plan. */
 function told(chance: number, bake: Wanted, jar: PlannedJar, over: Partial<Problem> = {}) {
   const prospect = { id: bake.id, chance, peakAt: 0, low: 0, high: 0 };
   const steps = raising(taskOf(over, jar, [bake]), [prospect]);
   for (;;) {
     const { done, value } = steps.next();
     if (!done) continue;
-    return [...value].flatMap(([, raises]) =>
-      raises.map((raise) => {
-        if (raise.kind === 'handsAt') return `hands at ${raise.times.map(inHours).join(' and ')}`;
-        return 'from' in raise
-          ? `${raise.kind} ${inHours(raise.from)} to ${inHours(raise.until)}`
-          : raise.kind;
-      }),
-    );
+    return [...value].flatMap(([, raises]) => raises.map(raiseWords));
   }
 }
 
@@ -113,4 +118,142 @@ it('a pace that is better known is one of them, where a feed comes before the le
   expect(looks?.chance).toBeGreaterThan(known(0.25).chance + 0.1);
   // With half the doubt it is as likely as was said, and no advice is needed any more.
   expect(known(0.125)).toBeUndefined();
+});
+
+describe('with chances that somebody made up', () => {
+  const bake = bakeIn(40, { until: NOW + 44 * HOUR });
+  const LEVAIN = { before: { step: feed(20) } } as unknown as Mixing;
+  const fromHours = ({ from }: Wanted) => (from - NOW) / HOUR;
+
+  interface Made {
+    /** Nought, where there is no plan. */
+    readonly chance: (other: Wanted, task: JarTask, how?: 'quickly') => number;
+    readonly is?: number;
+    readonly wanted?: Wanted;
+    readonly jar?: PlannedJar;
+    readonly over?: Partial<Problem>;
+    readonly steps?: readonly Step[];
+    readonly levain?: Mixing;
+  }
+
+  function raised({
+    chance,
+    is = 0.3,
+    wanted = bake,
+    jar = jarFed(40, 'fridge', { paceSd: 0.1 }),
+    ...made
+  }: Made) {
+    const tryWith: TryWith = (task, other, _, how) => {
+      const told = chance(other, task, how);
+      return told === 0
+        ? { plan: null, levain: null, chance: 0 }
+        : {
+            plan: { steps: made.steps ?? [] } as unknown as JarPlan,
+            levain: made.levain ?? null,
+            chance: told,
+          };
+    };
+    const prospects = [
+      { id: 'other', chance: 0.01, peakAt: 0, low: 0, high: 0 },
+      { id: wanted.id, chance: is, peakAt: 0, low: 0, high: 0 },
+    ];
+    const trying = raising(taskOf(made.over, jar, [wanted]), prospects, tryWith);
+    for (;;) {
+      const { done, value } = trying.next();
+      if (done)
+        return [...value].flatMap(([, raises]) =>
+          raises.map((raise) => `${raiseWords(raise)}: ${raise.chance}`),
+        );
+    }
+  }
+  const isWhole = (other: Wanted) => other.until - other.from === 4 * HOUR;
+
+  it('half a window is tried where it is no short one, and counts where it gains something', () => {
+    const shorter = (half: number) => raised({ chance: (other) => (isWhole(other) ? 0.3 : half) });
+    expect(shorter(0.7)).toEqual(['shorter 41 to 43: 0.7']);
+    expect(shorter(0.42)).toEqual(['shorter 41 to 43: 0.42']);
+    expect(shorter(0.41)).toEqual([]);
+    const hour = bakeIn(40, { until: NOW + 41 * HOUR });
+    expect(
+      raised({ wanted: hour, chance: (other) => (other.until - other.from < HOUR ? 0.9 : 0.3) }),
+    ).toEqual([]);
+  });
+
+  it('nothing is tried for what is likely, or is not told of', () => {
+    const never = () => {
+      throw new Error('tried');
+    };
+    expect(raised({ is: 0.65, chance: never })).toEqual([]);
+    const steps = raising(taskOf({}, jarFed(40, 'fridge'), [bake]), [], never);
+    expect([...steps]).toEqual([]);
+  });
+
+  it('the nearest window in which it is likely is taken, looked at quickly', () => {
+    const chance: Made['chance'] = (other, _, how) => {
+      if (!isWhole(other)) return 0.3;
+      if (how !== 'quickly') return 0.3;
+      return { 42: 0.65, 37: 0.9, 43: 0.9 }[fromHours(other)] ?? 0.5;
+    };
+    expect(raised({ chance })).toEqual(['otherHour 42 to 46: 0.65']);
+  });
+
+  it('where it is likely in none, the likeliest three are looked into', () => {
+    const quick: Record<number, number> = { 41: 0.4, 39: 0.45, 43: 0.5, 46: 0.55, 49: 0.1 };
+    const slow: Record<number, number> = { 41: 0.6, 39: 0.46, 43: 0.58, 46: 0.57 };
+    const chance: Made['chance'] = (other, _, how) =>
+      isWhole(other) && fromHours(other) !== 40
+        ? ((how === 'quickly' ? quick : slow)[fromHours(other)] ?? 0.05)
+        : 0.3;
+    expect(raised({ chance })).toEqual(['otherHour 43 to 47: 0.58']);
+    const none: Made['chance'] = (other) => (fromHours(other) === 40 ? 0.3 : 0);
+    expect(raised({ chance: none })).toEqual([]);
+  });
+
+  it('no window that has begun, or ends with the week, is looked at', () => {
+    const seen = new Set<number>();
+    const chance: Made['chance'] = (other) => {
+      if (isWhole(other)) seen.add(fromHours(other));
+      return 0.3;
+    };
+    raised({
+      chance,
+      wanted: bakeIn(3, { until: NOW + 7 * HOUR }),
+      over: { until: NOW + 11 * HOUR },
+    });
+    expect([...seen].toSorted((a, b) => a - b)).toEqual([1, 2, 3, 4, 5, 6]);
+  });
+
+  it('hands are named where a plan for them needs none at odd hours', () => {
+    const over = { hands: [there(0, 4), there(24, 28), there(38, 46)] };
+    const always: Made['chance'] = (other, { problem }) =>
+      problem.hands.length === 1 && fromHours(other) === 40 ? 0.8 : 0.3;
+    const needing = (...hours: readonly number[]) =>
+      raised({ over, chance: always, steps: hours.map((hour) => feed(hour)) });
+    expect(needing(20, 14)).toEqual(['hands at 14 and 20: 0.8']);
+    expect(needing(25)).toEqual([]);
+    // At two in the morning.
+    expect(needing(14, 8)).toEqual([]);
+  });
+
+  it('two heights are worth it where a feed comes before the levain’s and the pace is not well known', () => {
+    const looks = (paceSd: number, levain: Mixing = LEVAIN) =>
+      raised({
+        jar: jarFed(40, 'fridge', { paceSd }),
+        levain,
+        chance: (other, { jar }) =>
+          isWhole(other) && fromHours(other) === 40 && jar.paceSd === paceSd / 2 ? 0.6 : 0.3,
+      });
+    expect(looks(0.3)).toEqual(['looks: 0.6']);
+    expect(looks(0.1)).toEqual([]);
+    expect(looks(0.3, { before: { step: null } } as Mixing)).toEqual([]);
+    expect(looks(0.3, { before: null } as Mixing)).toEqual([]);
+  });
+
+  it('the best comes first', () => {
+    const chance: Made['chance'] = (other) => {
+      if (!isWhole(other)) return 0.5;
+      return fromHours(other) === 40 ? 0.3 : 0.7;
+    };
+    expect(raised({ chance })).toEqual(['otherHour 41 to 45: 0.7', 'shorter 41 to 43: 0.5']);
+  });
 });

@@ -6,9 +6,9 @@ import { type JarTask } from './price';
 import { type Plan, type Problem, type Prospect, type Raise, type Wanted } from './problem';
 import { prospectOf } from './risk';
 import { isOddHour } from './slots';
-import { solvedOtherwise } from './solveJar';
+import { type JarPlan, solvedOtherwise } from './solveJar';
 import { LIKELY } from './unsure';
-import { nothingLived } from './walk';
+import { type Mixing, nothingLived } from './walk';
 
 /** A change that gains less is none. */
 const WORTH_CHANGING = 0.12;
@@ -27,15 +27,20 @@ const WELL_KNOWN = 0.1;
  * each try, so that whoever goes through it can do something else meanwhile, or leave off.
  *
  * @param prospects of the jar's bakes in one plan
+ * @param tryWith what tries a bake had otherwise
  * @returns the raises of each bake by its id, the best first; none of a bake that is likely enough
  */
-export function* raising(task: JarTask, prospects: readonly Prospect[]): Generator<void, Raises> {
+export function* raising(
+  task: JarTask,
+  prospects: readonly Prospect[],
+  tryWith: TryWith = triedWith,
+): Generator<void, Raises> {
   const bakes = task.bakes.flatMap(servedBy);
   const raises = new Map<string, readonly Raise[]>();
   for (const bake of bakes) {
     const chance = prospects.find(({ id }) => id === bake.id)?.chance ?? 1;
     if (chance >= LIKELY) continue;
-    const found = yield* raisingOne({ ...task, bakes }, bake);
+    const found = yield* raisingOne({ ...task, bakes }, bake, tryWith);
     raises.set(
       bake.id,
       found
@@ -64,11 +69,15 @@ export const withRaises = (plan: Plan, raises: Raises): Plan => ({
   }),
 });
 
-function* raisingOne(task: JarTask, bake: Wanted): Generator<void, readonly Raise[]> {
+function* raisingOne(
+  task: JarTask,
+  bake: Wanted,
+  tryWith: TryWith,
+): Generator<void, readonly Raise[]> {
   const { problem, jar } = task;
   const book = courseBookOf(problem, jar, task.start);
   const tried = (given: Problem, other: Wanted, as = task) =>
-    triedWith({ ...as, problem: given }, other, book);
+    tryWith({ ...as, problem: given }, other, book);
   const raises: Raise[] = [];
 
   const wide = bake.until - bake.from;
@@ -79,7 +88,7 @@ function* raisingOne(task: JarTask, bake: Wanted): Generator<void, readonly Rais
     yield;
   }
 
-  const hours = yield* otherHour(task, bake, book);
+  const hours = yield* otherHour(task, bake, (window, how) => tryWith(task, window, book, how));
   if (hours) raises.push({ kind: 'otherHour', ...hours });
 
   const always = { ...problem, hands: [{ from: problem.now, until: problem.until }] };
@@ -102,8 +111,11 @@ function* raisingOne(task: JarTask, bake: Wanted): Generator<void, readonly Rais
 }
 
 /** The nearest window in which a bake is likely, or the one in which it is likeliest. Null where it can be had in none. */
-function* otherHour(task: JarTask, bake: Wanted, book: CourseBook): Generator<void, Hours | null> {
-  const { problem } = task;
+function* otherHour(
+  { problem }: JarTask,
+  bake: Wanted,
+  tryIn: (window: Wanted, how?: 'quickly') => Tried,
+): Generator<void, Hours | null> {
   const windows = SHIFTS.map((hours) => ({
     ...bake,
     from: bake.from + hours * HOUR,
@@ -112,7 +124,7 @@ function* otherHour(task: JarTask, bake: Wanted, book: CourseBook): Generator<vo
   const found: Hours[] = [];
   const told = (window: Wanted, how?: 'quickly'): Hours => {
     const { from, until } = window;
-    return { from, until, chance: triedWith(task, window, book, how).chance };
+    return { from, until, chance: tryIn(window, how).chance };
   };
   for (const window of windows) {
     const hours = told(window, 'quickly');
@@ -140,7 +152,15 @@ interface Hours {
 const LOOKED_INTO = 3;
 
 /** A jar's plan with one of its bakes had otherwise, that bake's levain, and how likely it is in time; nought without a plan. */
-function triedWith(task: JarTask, other: Wanted, book: CourseBook, how?: 'quickly') {
+export interface Tried {
+  readonly plan: JarPlan | null;
+  readonly levain: Mixing | null;
+  readonly chance: number;
+}
+
+export type TryWith = (task: JarTask, other: Wanted, book: CourseBook, how?: 'quickly') => Tried;
+
+function triedWith(...[task, other, book, how]: Parameters<TryWith>): Tried {
   const { problem, jar } = task;
   const bakes = withOneLevain(
     problem,
