@@ -31,7 +31,8 @@ function said({ because, nearest }: Impossible): string {
     if (near.kind === 'otherHour')
       return `from ${hoursFrom(near.from)} to ${hoursFrom(near.until)}`;
     if (near.kind === 'handsAt') return `hands at ${near.times.map(hoursFrom).join(' and ')}`;
-    return near.kind === 'less' ? `${near.levainG} g` : near.kind;
+    if (near.kind !== 'less') return near.kind;
+    return `${near.levainG} g${near.at ? ` from ${hoursFrom(near.at.from)} to ${hoursFrom(near.at.until)}` : ''}`;
   });
   return [because, ...named].join(', ');
 }
@@ -60,7 +61,7 @@ const TOLD: readonly (readonly [string, Asked, string])[] = [
   [
     'of more than a small jar holds, and too soon',
     { bakes: [bakeIn(2, { levainG: 600 })], jar: jarFed(40, 'fridge', { vessel: small }) },
-    'jarTooSmall',
+    'jarTooSmall, 80 g from 14 to 16',
   ],
   [
     'out of a thimble',
@@ -167,6 +168,8 @@ describe('with a plan for some bakes alone, as somebody made them up', () => {
     const of = (levainG: number) => ({ bakes: [bakeIn(40, { levainG })] });
     expect(toldWith(enough(360), of(370))).toBe('jarTooSmall, 360 g');
     expect(toldWith(enough(350), of(370))).toBe('jarTooSmall');
+    const later: Had = (bake) => (bake.levainG <= 360 && fromHours(bake) >= 45 ? [] : null);
+    expect(toldWith(later, of(370))).toBe('jarTooSmall, 360 g from 46 to 48');
     expect(toldWith(() => null, of(360))).toBe('neverRipe');
     const bucket = jarFed(40, 'fridge', { massG: 900, vessel: { emptyG: 900, capacityMl: 40000 } });
     expect(toldWith(enough(5000), { ...of(6000), jar: bucket })).toBe('jarTooSmall, 5000 g');

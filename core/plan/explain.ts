@@ -11,6 +11,7 @@ import {
   type PlannedJar,
   type Problem,
   type Wanted,
+  type RipeWindow,
 } from './problem';
 import { inHands, isOddHour, slotsFor } from './slots';
 import { type JarPlan, solveJar } from './solveJar';
@@ -32,21 +33,27 @@ export function explain(task: JarTask, find: typeof planFor = planFor): Impossib
   const bake = bakes[bakes.length - 1]!;
   const earlier = bakes.slice(0, -1);
   const planWith = (given: Problem, other: Wanted) => find(task, given, [...earlier, other], book);
-  const nearest: Nearest[] = [];
-
-  const shift = SHIFTS.flatMap((hours) => [hours, -hours]).find((hours) => {
-    const moved = { ...bake, from: bake.from + hours * HOUR, until: bake.until + hours * HOUR };
-    return (
-      moved.from > problem.now && moved.until < problem.until && planWith(problem, moved) !== null
-    );
+  const reason = (because: Impossible['because'], ...nearest: readonly Nearest[]): Impossible => ({
+    wanted: bake.id,
+    because,
+    nearest,
   });
-  if (shift !== undefined)
-    nearest.push({
-      kind: 'otherHour',
-      from: bake.from + shift * HOUR,
-      until: bake.until + shift * HOUR,
-    });
+  const works = (other: Wanted) => planWith(problem, other) !== null;
 
+  // Of a levain that it would share with a bake before it, what that leaves.
+  const most = mostLevain(jar, task.start.mix.hydrationPct, bake);
+  const shared = withOneLevain(problem, jar, bakes).at(-1)!.levainG - bake.levainG;
+  const room = Math.max(0, most - tens(shared));
+  if (bake.levainG > most) {
+    // Neither another hour nor more hands make a jar larger.
+    const less =
+      most === 0 ? { levainG: 0 } : lessFrom({ ...bake, levainG: room || most }, works, problem);
+    return reason('jarTooSmall', ...(less ? [{ kind: 'less', ...less } as const] : []));
+  }
+
+  const nearest: Nearest[] = [];
+  const hour = nearestHour(bake, works, problem);
+  if (hour) nearest.push({ kind: 'otherHour', ...hour });
   const always = { ...problem, hands: [{ from: problem.now, until: problem.until }] };
   const withHands = planWith(always, bake);
   const lacking = withHands ? touchesLacking(withHands, problem, bake) : [];
@@ -59,23 +66,38 @@ export function explain(task: JarTask, find: typeof planFor = planFor): Impossib
     const times = fewest(lacking, problem, worksWith);
     nearest.push({ kind: 'handsAt', times });
   }
-
-  // Of a levain that it would share with a bake before it, what that leaves.
-  const shared = withOneLevain(problem, jar, bakes).at(-1)!.levainG - bake.levainG;
-  const room = Math.max(0, mostLevain(jar, task.start.mix.hydrationPct, bake) - tens(shared));
-  const tooSmall = bake.levainG > room;
-  if (tooSmall) {
-    const fits = room > 0 && planWith(problem, { ...bake, levainG: room }) !== null;
-    if (fits || (room === 0 && shared === 0)) nearest.push({ kind: 'less', levainG: room });
+  if (bake.levainG > room) {
+    if (room > 0 && works({ ...bake, levainG: room }))
+      nearest.push({ kind: 'less', levainG: room });
+    return reason('jarTooSmall', ...nearest);
   }
-  const because = tooSmall
-    ? 'jarTooSmall'
-    : withHands
-      ? 'handsAway'
-      : shift !== undefined && shift > 0
-        ? 'tooSoon'
-        : 'neverRipe';
-  return { wanted: bake.id, because, nearest };
+  if (withHands) return reason('handsAway', ...nearest);
+  return reason(hour && hour.from > bake.from ? 'tooSoon' : 'neverRipe', ...nearest);
+}
+
+/** The nearest hours at which a bake can be had; null where there are none. */
+function nearestHour(
+  bake: Wanted,
+  works: (other: Wanted) => boolean,
+  { now, until: end }: Problem,
+): RipeWindow | null {
+  for (const hours of SHIFTS.flatMap((by) => [by, -by])) {
+    const [from, until] = [bake.from + hours * HOUR, bake.until + hours * HOUR];
+    if (from > now && until < end && works({ ...bake, from, until })) return { from, until };
+  }
+  return null;
+}
+
+/** As much as the jar can make: when it is wanted, or else at the nearest hours; null where it cannot be had either. */
+function lessFrom(
+  less: Wanted,
+  works: (other: Wanted) => boolean,
+  problem: Problem,
+): { readonly levainG: number; readonly at?: RipeWindow } | null {
+  const { levainG } = less;
+  if (works(less)) return { levainG };
+  const at = nearestHour(less, works, problem);
+  return at && { levainG, at };
 }
 
 /** The cheapest plan of a jar for some bakes in a problem like its own; null where there is none. */

@@ -51,7 +51,7 @@ const obstacleTold = ({ wanted: id, because, nearest }: Impossible) =>
         case 'handsAt':
           return `hands at ${way.times.map(hours).join(' and ')}`;
         case 'less':
-          return `${way.levainG} g`;
+          return `${way.levainG} g${way.at ? ` from ${hours(way.at.from)}` : ''}`;
         case 'moreFlour':
           return `${way.flourG} g of flour`;
       }

@@ -190,10 +190,17 @@ export interface Impossible {
 }
 
 /** A change that would make it possible. */
+/** A stretch in which a levain is to be ripe. */
+export interface RipeWindow {
+  readonly from: Instant;
+  readonly until: Instant;
+}
+
 export type Nearest =
-  | { readonly kind: 'otherHour'; readonly from: Instant; readonly until: Instant }
+  | ({ readonly kind: 'otherHour' } & RipeWindow)
   | { readonly kind: 'handsAt'; readonly times: readonly Instant[] }
-  | { readonly kind: 'less'; readonly levainG: number }
+  /** Of less levain; at another hour too where it says one. */
+  | { readonly kind: 'less'; readonly levainG: number; readonly at?: RipeWindow }
   | { readonly kind: 'moreFlour'; readonly flourG: number };
 
 /** Plans that differ, the best first, for all bakes that can be had; and why the others cannot. */

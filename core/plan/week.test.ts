@@ -179,7 +179,7 @@ describe(`a week, in ${KITCHENS} kitchens`, () => {
             near.kind === 'otherHour'
               ? change({ from: near.from, until: near.until })
               : near.kind === 'less' && near.levainG > 0
-                ? change({ levainG: near.levainG })
+                ? change({ levainG: near.levainG, ...near.at })
                 : near.kind === 'handsAt'
                   ? {
                       ...problem,

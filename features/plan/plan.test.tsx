@@ -197,7 +197,11 @@ describe('the plans', () => {
                 because: 'tooSoon',
                 nearest: [
                   { kind: 'otherHour', from: NOW + 20 * HOUR, until: NOW + 22 * HOUR },
-                  { kind: 'less', levainG: 90 },
+                  {
+                    kind: 'less',
+                    levainG: 90,
+                    at: { from: NOW + 30 * HOUR, until: NOW + 31 * HOUR },
+                  },
                 ],
               },
             ],
@@ -208,8 +212,12 @@ describe('the plans', () => {
     expect(screen.getByText('Loaves: there is not enough time left.')).toBeVisible();
     await press(/^Have it tomorrow/);
     expect(selectBakes(store.getState())[0]!.from).toBe(NOW + 20 * HOUR);
-    await press('Make it 90 g');
-    expect(selectBakes(store.getState())[0]!.levainG).toBe(90);
+    await press(/^Make it 90 g, /);
+    expect(selectBakes(store.getState())[0]).toMatchObject({
+      levainG: 90,
+      from: NOW + 30 * HOUR,
+      until: NOW + 31 * HOUR,
+    });
   });
 });
 

@@ -27,10 +27,10 @@ export function wayOut(bake: Bake, near: Nearest | Raise, words: KitchenWords) {
     case 'less':
       return near.levainG > 0
         ? {
-            text: `Make it ${words.grams(near.levainG)}`,
+            text: `Make it ${words.grams(near.levainG)}${near.at ? `, ${words.moment(near.at.from)}` : ''}`,
             deed: bakeChanged(
-              { ...bake, levainG: near.levainG },
-              `${bake.name} takes ${words.grams(near.levainG)}`,
+              { ...bake, levainG: near.levainG, ...near.at },
+              `${bake.name} takes ${words.grams(near.levainG)}${near.at ? ` and is wanted ${words.moment(near.at.from)} to ${words.time(near.at.until)}` : ''}`,
             ),
           }
         : null;

@@ -85,7 +85,7 @@ function nearestWords(near: Nearest, words: KitchenWords): string {
       return `${words.grams(near.flourG)} of flour would be enough.`;
     case 'less':
       return near.levainG > 0
-        ? `${words.grams(near.levainG)} would work.`
+        ? `${words.grams(near.levainG)}${near.at ? `, ripe ${windowWords(near.at, words)},` : ''} would work.`
         : 'A larger jar, or a bowl beside it, would work.';
   }
 }

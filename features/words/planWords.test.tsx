@@ -137,6 +137,7 @@ it('what cannot be had is explained, with what can', () => {
         { kind: 'otherHour', from: at('22:00'), until: at('23:00') },
         { kind: 'handsAt', times: [at('19:00'), at('19:00') + 24 * 3_600_000] },
         { kind: 'less', levainG: 90 },
+        { kind: 'less', levainG: 80, at: { from: at('22:00'), until: at('23:00') } },
       ],
     },
     'Saturday tins',
@@ -147,6 +148,7 @@ it('what cannot be had is explained, with what can', () => {
     'Ripe 22:00 to 23:00 would work.',
     'It works if someone is there at 19:00 and tomorrow 19:00.',
     '90 g would work.',
+    '80 g, ripe 22:00 to 23:00, would work.',
   ]);
 });
 
