@@ -26,6 +26,7 @@ module.exports = {
         '<rootDir>/server/**/*.test.ts',
         '<rootDir>/demo/**/*.test.ts',
         '<rootDir>/state/**/*.test.ts',
+        '<rootDir>/tests/**/*.test.ts',
       ],
       moduleNameMapper: aliases,
       transform: {
