@@ -4,20 +4,9 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { gramsFromText } from '@core/bench';
-import { MINUTE, type Instant } from '@core/measure';
-import { BEGINNINGS } from '@core/rescue';
+import { HOUR, type Instant } from '@core/measure';
 import { addJar, beginJar } from '@core/verbs';
-import {
-  PageTitle,
-  Choice,
-  MomentField,
-  Page,
-  Panel,
-  Button,
-  Words,
-  parseNumber,
-  FieldRow,
-} from '@kit';
+import { PageTitle, Choice, Page, Panel, Button, Words, parseNumber } from '@kit';
 import {
   byField,
   done,
@@ -32,53 +21,7 @@ import {
 import { useKitchenWords } from '../words';
 import { CardFields } from './CardFields';
 import { type JarForm, NO_RHYTHM, cardFrom, cardProblems } from './jarForm';
-import { WeightField } from '../parts/WeightField';
-
-const DAY_H = 24;
-
-/** How long ago it was fed, in bands that make a difference; hours. */
-const GUESSED = {
-  day: [12, 1.5 * DAY_H],
-  days: [1.5 * DAY_H, 7 * DAY_H],
-  weeks: [7 * DAY_H, 30 * DAY_H],
-  months: [30 * DAY_H, 90 * DAY_H],
-  longer: [90 * DAY_H, 365 * DAY_H],
-  unknown: [2 * DAY_H, 60 * DAY_H],
-} as const;
-
-/** What a jar was fed last, as typed. */
-interface LastFeed {
-  readonly keep: string;
-  readonly flour: string;
-  readonly water: string;
-}
-
-/** The usual feed of a card, in whole grams as they would be typed; what cannot be read yet counts as 20 g, fed 1:4:4. */
-function usualFeedOf(form: JarForm): LastFeed {
-  const or = (given: number, usual: number) => (given > 0 ? given : usual);
-  const keepG = or(gramsFromText(form.keepG, 'starter'), 20);
-  const flourG = keepG * or(parseNumber(form.parts), 4);
-  const waterG = (flourG * or(parseNumber(form.hydrationPct), 100)) / 100;
-  const text = (grams: number) => String(Math.round(grams));
-  return { keep: text(keepG), flour: text(flourG), water: text(waterG) };
-}
-
-/** Dried flakes and the water they are put into. */
-const SOAK = BEGINNINGS.flakesInStages!;
-
-type Guess = keyof typeof GUESSED;
-type Past = 'fed' | Guess | 'dried';
-
-const PASTS: readonly { readonly is: Past; readonly text: string }[] = [
-  { is: 'fed', text: 'a feed I remember' },
-  { is: 'day', text: 'about a day ago' },
-  { is: 'days', text: 'some days ago' },
-  { is: 'weeks', text: '1 to 4 weeks ago' },
-  { is: 'months', text: '1 to 3 months ago' },
-  { is: 'longer', text: 'longer ago' },
-  { is: 'unknown', text: 'nobody knows' },
-  { is: 'dried', text: 'it is dried flakes' },
-];
+import { type PastForm, PastFields, pastFrom } from './PastFields';
 
 /** A starter joins the kitchen: who it is, what it stands in, and what happened to it last. */
 export function AddJarScreen({
@@ -116,43 +59,31 @@ export function AddJarScreen({
   const [place, setPlace] = useState(
     (places.find(({ kind }) => kind === lives) ?? places[0])?.id ?? 'counter',
   );
-  const [past, setPast] = useState<Past>(lives === 'fridge' ? 'days' : 'fed');
-  const [fedAt, setFedAt] = useState(() => words.fieldText(now - 4 * 60 * MINUTE));
-  // What was fed last follows the usual feed above, until it is typed.
-  const [typedFed, setTypedFed] = useState<Partial<LastFeed>>({});
-  const fed = { ...usualFeedOf(form), ...typedFed };
-  const setFed = (typed: Partial<LastFeed>) => setTypedFed({ ...typedFed, ...typed });
-  const [mass, setMass] = useState('100');
-  const [flakes, setFlakes] = useState('10');
+  const [past, setPast] = useState<PastForm>(() => ({
+    past: lives === 'fridge' ? 'days' : 'fed',
+    fedAt: words.fieldText(now - 4 * HOUR),
+    fed: {},
+    mass: '100',
+    flakes: '10',
+  }));
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
 
-  const flakesG = gramsFromText(flakes, 'starter');
-  const fedThen = () => ({
-    kind: 'fed' as const,
-    at: words.instantOf(fedAt),
-    keepG: gramsFromText(fed.keep, 'starter'),
-    flourG: gramsFromText(fed.flour, form.flour),
-    waterG: gramsFromText(fed.water, 'water'),
-  });
-  const cameAs = (guess: Guess) => ({
-    kind: 'came' as const,
-    massG: gramsFromText(mass, 'starter'),
-    unfedH: GUESSED[guess],
-  });
   const add = () => {
     const names = jars.map((jar) => jar.card.name);
     const wrong = cardProblems(form, names);
     const id = nanoid();
     const card = cardFrom(form);
     const wet = { id, card, hydrationPct: parseNumber(form.hydrationPct), place };
+    const was = pastFrom(past, form, (text) => words.instantOf(text));
+    const grams = gramsFromText(past.flakes, 'starter');
     const verb = (clock: Instant) =>
-      past === 'dried'
-        ? beginJar(
-            { programme: 'flakesInStages', jar: id, card, place, grams: flakesG, backup: null },
+      was
+        ? addJar({ ...wet, past: was }, clock)
+        : beginJar(
+            { programme: 'flakesInStages', jar: id, card, place, grams, backup: null },
             names,
             clock,
-          )
-        : addJar({ ...wet, past: past === 'fed' ? fedThen() : cameAs(past) }, clock);
+          );
     // All faults are shown at once: those of the card, and those of what happened last.
     const objections =
       Object.keys(wrong).length > 0
@@ -161,7 +92,7 @@ export function AddJarScreen({
     const found = { ...wrong, ...byField(objections) };
     setProblems(found);
     if (Object.keys(found).length > 0) return;
-    if (more === 0) return router.replace(`/jar/${id}${past === 'dried' ? '/programme' : ''}`);
+    if (more === 0) return router.replace(`/jar/${id}${was ? '' : '/programme'}`);
     router.replace(`/add?${lives ? `lives=${lives}&` : ''}more=${more - 1}`);
   };
 
@@ -194,69 +125,12 @@ export function AddJarScreen({
           How it is now
         </Words>
         <Choice
-          label={past === 'fed' || past === 'dried' ? 'Where' : 'Where it has been since'}
+          label={['fed', 'dried'].includes(past.past) ? 'Where' : 'Where it has been since'}
           options={places.map(({ id: is, name: text }) => ({ is, text }))}
           chosen={place}
           onChoose={setPlace}
         />
-        <Choice label="Last fed" options={PASTS} chosen={past} onChoose={setPast} />
-        {past === 'fed' ? (
-          <>
-            <MomentField
-              label="Fed at"
-              text={fedAt}
-              onText={setFedAt}
-              problem={problems.at ?? null}
-            />
-            <FieldRow>
-              <WeightField
-                label="Kept"
-                text={fed.keep}
-                onText={(keep) => setFed({ keep })}
-                problem={problems.keep ?? null}
-              />
-              <WeightField
-                label="Flour"
-                of={form.flour}
-                text={fed.flour}
-                onText={(flour) => setFed({ flour })}
-                problem={problems.flour ?? null}
-              />
-              <WeightField
-                label="Water"
-                of="water"
-                text={fed.water}
-                onText={(water) => setFed({ water })}
-                problem={problems.water ?? null}
-              />
-            </FieldRow>
-          </>
-        ) : past === 'dried' ? (
-          <>
-            <WeightField
-              label="Grams of flakes"
-              text={flakes}
-              onText={setFlakes}
-              problem={problems.grams ?? null}
-              hint={
-                flakesG > 0
-                  ? `With ${words.grams((flakesG * SOAK.waterG) / SOAK.dryG)} of lukewarm water.`
-                  : ''
-              }
-            />
-            <Words size="small" tone="quiet">
-              The days in which it wakes begin with this soak. Until you are ready for it, leave the
-              flakes where they are.
-            </Words>
-          </>
-        ) : (
-          <WeightField
-            label="In the jar"
-            text={mass}
-            onText={setMass}
-            problem={problems.mass ?? null}
-          />
-        )}
+        <PastFields past={past} onPast={setPast} form={form} problems={problems} />
       </Panel>
     </Page>
   );
