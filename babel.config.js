@@ -3,7 +3,7 @@
  * and not the sheet around it. The first load stays as it is; compiled it would be a fifteenth heavier.
  */
 const TYPED_INTO =
-  /\/features\/((away|bake|bench|compare|devices|help|larder|practice|settings|whatIf)\/|\w+\/(?!Now|NotFound|SameAgain|Finish)\w+(Sheet|Fields|Screen)\.tsx$|journal\/(CorrectEntry|Notes))/;
+  /\/features\/((away|bake|bench|compare|devices|help|larder|practice|settings|whatIf)\/|\w+\/(?!Now|NotFound|SameAgain|Finish)\w+(Sheet|Fields|Screen)\.tsx$|journal\/(CorrectEntry|Notes)|plan\/useWish|bowl\/useBuilding)/;
 
 module.exports = function (api) {
   const test = api.env('test');

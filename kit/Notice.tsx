@@ -1,4 +1,4 @@
-import { type ReactNode } from 'react';
+import { Children, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { Panel } from './Panel';
@@ -25,7 +25,7 @@ export function Notice({
         {title}
       </Words>
       {children ? <Words tone="ink">{children}</Words> : null}
-      {actions && <View style={styles.wrap}>{actions}</View>}
+      {Children.toArray(actions).length > 0 && <View style={styles.wrap}>{actions}</View>}
     </Panel>
   );
 }

@@ -5,6 +5,7 @@ import { Provider } from 'react-redux';
 
 import { LookProvider } from '@kit';
 import { type Store, ticked } from '@state';
+import * as clock from '@state/clock';
 
 import { went } from './kitchenRouter';
 import { kitchenStore } from './kitchenStore';
@@ -91,8 +92,10 @@ export async function type(label: string, text: string): Promise<void> {
   await (text.length > NOVEL ? hand.paste(text) : hand.keyboard(text.replace(/[[{]/g, '$&$&')));
 }
 
-/** Lets time pass in a kitchen that is shown. */
-export const later = (store: Store, hours: number) =>
-  act(() => {
-    store.dispatch(ticked(store.getState().time.now + hours * 3_600_000));
-  });
+/** Lets time pass in a kitchen that is shown: what is done after it is done at that later hour. */
+export function later(store: Store, hours: number): void {
+  const now = store.getState().time.now + hours * 3_600_000;
+  jest.spyOn(clock, 'readClock').mockReturnValue(now);
+  act(() => void store.dispatch(ticked(now)));
+}
+afterEach(() => void jest.restoreAllMocks());

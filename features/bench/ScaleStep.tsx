@@ -1,19 +1,10 @@
-import { type ReactNode, useState } from 'react';
+import { type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import {
-  type Landed,
-  type Portion,
-  gramsFromMeasure,
-  gramsFromText,
-  portionFromScale,
-  scaleTarget,
-} from '@core/bench';
-import { isPoured, portionOn } from '@core/devices/onTheScale';
-import { type Standing, weightObjections, contentOf } from '@core/journal';
+import { type Landed, type Portion } from '@core/bench';
+import { type Standing, contentOf } from '@core/journal';
 import { freshDensity } from '@core/measure';
-import { PageTitle, Button, Choice, Field, Notice, Pour, type PourLayer, useLow } from '@kit';
-
+import { Button, Choice, Field, Notice, PageTitle, Pour, type PourLayer, useLow } from '@kit';
 import { selectSettings, useAppSelector } from '@state';
 
 import { type KitchenWords, useKitchenWords } from '../words';
@@ -21,14 +12,12 @@ import { BenchPage } from './BenchPage';
 import { BigGrams } from './BigGrams';
 import { FlourThisTime } from './FlourThisTime';
 import { KeepPanels } from './KeepPanels';
+import { LivePortion, ScaleAway } from './LivePortion';
 import { RoomWarning } from './MixStep';
-import { PORTION_TITLES, ScaleNotes, ingredientOf, toGo } from './ScaleNotes';
-import { LivePortion, ScaleAway, useHandsFree } from './LivePortion';
+import { PORTION_TITLES, ScaleNotes, toGo } from './ScaleNotes';
 import { type Bench, portionsOf } from './useBench';
 import { type LiveScale } from './useScale';
-
-/** Volume of flour and water in a mix, ml/g. */
-const MIXED_ML = { water: 1, flour: 0.7 } as const;
+import { type Weighing, useWeighing } from './useWeighing';
 
 /** One portion on the scale: the number to aim for, and what really landed. */
 export function ScaleStep({
@@ -48,62 +37,10 @@ export function ScaleStep({
   readonly onBack: () => void;
   readonly onDone: (landed: Landed) => void;
 }) {
-  const { draft, amounts } = bench;
-  const { cups, ounces } = useAppSelector(selectSettings);
   const words = useKitchenWords();
-  const { emptyG } = standing.jar.card.vessel;
-  const order = portionsOf(draft.order);
-  const at = order.indexOf(portion);
-  const gramsOf = (of: Portion) => amounts[`${of}G`];
-  const before = order.slice(0, at).reduce((sum, of) => sum + gramsOf(of), 0);
-  const landedEarlier = draft.landed[portion];
-  const reading = (grams: number) => scaleTarget(draft.weighing, emptyG, before, grams);
-  const [text, setText] = useState(
-    landedEarlier === undefined ? '' : String(reading(landedEarlier)),
-  );
-  const [problem, setProblem] = useState<string | null>(null);
-  const [byHand, setByHand] = useState(false);
-
-  const wanted = bench.wantedAfter(order.slice(0, at))[`${portion}G`];
-  // Cups and spoons are of the portion alone; a number is what the scale reads.
-  const ingredient = ingredientOf(portion, bench);
-  const measured = gramsFromMeasure(text, ingredient);
-  const typed = text.trim() === '' ? null : gramsFromText(text, ingredient);
-  const live = scale.is === 'live' && !byHand;
-  const onScale = portionOn(scale.weighed);
-  const typedG =
-    measured ?? (typed === null ? wanted : portionFromScale(draft.weighing, emptyG, before, typed));
-  // Before anything is on the scale, pressing on means that it is in as asked, as with an empty field.
-  const really = live && onScale >= 1 ? onScale : typedG;
-
-  const done = () => {
-    const objection =
-      portion === 'water' && really === 0 ? undefined : weightObjections(portion, really)[0];
-    if (objection) {
-      const low = draft.weighing === 'inJar' && typed !== null && really <= 0;
-      return setProblem(
-        low
-          ? `The jar and what is already in it weigh ${Math.round(emptyG + before)} g. The scale should read more.`
-          : objection.message,
-      );
-    }
-    const landed: Landed = {
-      ...Object.fromEntries(order.slice(0, at).map((of) => [of, gramsOf(of)])),
-      [portion]: Math.round(really * 10) / 10,
-    };
-    onDone(landed);
-  };
-
-  useHandsFree(live && isPoured(scale.weighed, wanted, scale.weighed.shown.at(-1)?.at ?? 0), done);
-  // A scale that falls silent leaves in the field what it showed last.
-  const left = scale.is === 'silent' && onScale >= 1 ? String(Math.round(reading(onScale))) : null;
-  const [leftBefore, setLeftBefore] = useState(left);
-  if (left !== leftBefore) {
-    setLeftBefore(left);
-    if (left !== null && text === '') setText(left);
-  }
-
   const low = useLow();
+  const weighing = useWeighing(bench, standing, portion, scale, onDone);
+  const { wanted, before, reading, inJar } = weighing;
   const asked = (
     <View style={styles.stack}>
       <PageTitle>{PORTION_TITLES[portion]}</PageTitle>
@@ -117,54 +54,10 @@ export function ScaleStep({
       />
     </View>
   );
+  const entered = <Entered bench={bench} portion={portion} scale={scale} weighing={weighing} />;
   const warning = portion === 'keep' && <RoomWarning bench={bench} standing={standing} />;
-  const entered = (
-    <View style={styles.part}>
-      {live ? (
-        <LivePortion
-          weighed={scale.weighed}
-          wanted={wanted}
-          order={order}
-          portion={portion}
-          takesOut={portion === 'keep' && draft.weighing === 'inJar'}
-          onByHand={() => setByHand(true)}
-        />
-      ) : (
-        <>
-          <Field
-            big
-            label={cups ? 'Scale reads, or cups' : 'Scale reads, grams'}
-            text={text}
-            onText={(to) => {
-              setText(to);
-              setProblem(null);
-            }}
-            numeric={!cups && !ounces}
-            problem={problem}
-            hint={toGo(wanted, typed === null ? null : really, portion, order, bench.afterSlip)}
-            onSubmit={done}
-          />
-          <ScaleAway is={scale.is} byHand={byHand} onScale={() => setByHand(false)} />
-        </>
-      )}
-      <Choice
-        label="Scale"
-        hideLabel
-        options={[
-          { is: 'tare' as const, text: 'Tare each' },
-          { is: 'inJar' as const, text: 'With the jar' },
-        ]}
-        chosen={draft.weighing}
-        onChoose={(weighing) => {
-          setText('');
-          bench.change({ weighing });
-        }}
-      />
-    </View>
-  );
-
   return (
-    <BenchPage onBack={onBack} onDone={done} doneText={`${PORTION_TITLES[portion]} is in`}>
+    <BenchPage onBack={onBack} onDone={weighing.done} doneText={`${PORTION_TITLES[portion]} is in`}>
       {header}
       {low ? (
         <View style={styles.row}>
@@ -177,13 +70,7 @@ export function ScaleStep({
           {warning}
           <View style={styles.row}>
             <Pour
-              layers={layersOf(
-                bench,
-                standing,
-                portion,
-                live ? Math.max(0.1, onScale) : really,
-                words,
-              )}
+              layers={layersOf(bench, standing, portion, inJar, words)}
               flour={bench.flour}
               width={156}
             />
@@ -203,6 +90,65 @@ export function ScaleStep({
   );
 }
 
+/** What landed: read off a scale that speaks, or typed; and how it is weighed. */
+function Entered({
+  bench,
+  portion,
+  scale,
+  weighing,
+}: {
+  readonly bench: Bench;
+  readonly portion: Portion;
+  readonly scale: LiveScale;
+  readonly weighing: Weighing;
+}) {
+  const { cups, ounces } = useAppSelector(selectSettings);
+  const { draft } = bench;
+  const { order, wanted, text, typedG } = weighing;
+  return (
+    <View style={styles.part}>
+      {weighing.live ? (
+        <LivePortion
+          weighed={scale.weighed}
+          wanted={wanted}
+          order={order}
+          portion={portion}
+          takesOut={portion === 'keep' && draft.weighing === 'inJar'}
+          onByHand={() => weighing.setByHand(true)}
+        />
+      ) : (
+        <>
+          <Field
+            big
+            label={cups ? 'Scale reads, or cups' : 'Scale reads, grams'}
+            text={text}
+            onText={weighing.type}
+            numeric={!cups && !ounces}
+            problem={weighing.problem}
+            hint={toGo(wanted, typedG, portion, order, bench.afterSlip)}
+            onSubmit={weighing.done}
+          />
+          <ScaleAway
+            is={scale.is}
+            byHand={weighing.byHand}
+            onScale={() => weighing.setByHand(false)}
+          />
+        </>
+      )}
+      <Choice
+        label="Scale"
+        hideLabel
+        options={[
+          { is: 'tare' as const, text: 'Tare each' },
+          { is: 'inJar' as const, text: 'With the jar' },
+        ]}
+        chosen={draft.weighing}
+        onChoose={weighing.weighAs}
+      />
+    </View>
+  );
+}
+
 /** A tub that does not hold enough: the feed goes on with other flour, or the tub is filled first. */
 function TubNotice({ bench }: { readonly bench: Bench }) {
   const words = useKitchenWords();
@@ -217,6 +163,9 @@ function TubNotice({ bench }: { readonly bench: Bench }) {
     </Notice>
   );
 }
+
+/** Volume of flour and water in a mix, ml/g. */
+const MIXED_ML = { water: 1, flour: 0.7 } as const;
 
 function layersOf(
   bench: Bench,

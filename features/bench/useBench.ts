@@ -20,9 +20,11 @@ import {
   lastWay,
 } from '@core/journal';
 import { feedFlour } from '@core/larder';
-import { type Ingredient, type Instant, mainFlour } from '@core/measure';
+import { type Blend, type Ingredient, type Instant, mainFlour } from '@core/measure';
 import { waterBack } from '@core/rescue';
 import {
+  type AtBench,
+  type PutAway,
   atBench,
   benchTrial,
   comesOut,
@@ -59,6 +61,14 @@ export const portionsOf = (order: Settings['order']): readonly [Portion, Portion
 
 /** What half out by eye means, until the baker says otherwise. */
 const HALF_OUT: EyedFeed = { kept: 0.5, grown: 2, texture: 'batter' };
+
+/** What drafts of old do not say. */
+const saidIn = ({ way = 'ratio', added = NOTHING, eyed = HALF_OUT }: BenchDraft) => ({
+  way,
+  added,
+  eyed,
+});
+const NOTHING = { flour: '', water: '' } as const;
 
 function draftFor({ jar }: Standing, events: readonly JarEvent[], settings: Settings): BenchDraft {
   // Nothing is taken out of a bowl; what goes in is the next of its builds, where it has some.
@@ -105,55 +115,14 @@ export function useBench(standing: Standing) {
   const kept = useAppSelector((state) => ofJar(state.bench, jar.id));
   const usual = useMemo(() => draftFor(standing, events, settings), [standing, events, settings]);
   const draft = kept ?? usual;
-  const { way = 'ratio', added = { flour: '', water: '' }, eyed = HALF_OUT } = draft;
+  const { way, added, eyed } = saidIn(draft);
   const other = draft.other ?? null;
   const { flour, tub } = useMemo(() => feedFlour(jar, tubs, other), [jar, tubs, other]);
   const change = (to: Partial<BenchDraft>) =>
     dispatch(draftChanged({ jar: jar.id, draft: { ...draft, ...to } }));
 
-  const recipe: FeedRecipe = {
-    keepG: draft.keepG,
-    ratio: { flour: draft.parts, water: draft.waterParts },
-  };
   const afterSlip = draft.afterSlip ?? settings.afterSlip;
-  const there = useMemo(() => contentOf(jar), [jar]);
-  const addedG = {
-    flour: weightOf(added.flour, mainFlour(flour)),
-    water: weightOf(added.water, 'water'),
-  };
-  const amounts = useMemo((): FeedAmounts => {
-    if (way === 'eye') return byEye(there, flour, eyed);
-    if (way === 'add')
-      return {
-        keepG: Math.max(1, Math.round(there.massG)),
-        flourG: addedG.flour || 0,
-        waterG: addedG.water || 0,
-      };
-    return amountsAfter(
-      { keepG: draft.keepG, ratio: { flour: draft.parts, water: draft.waterParts } },
-      draft.landed,
-      afterSlip,
-    );
-  }, [
-    way,
-    there,
-    flour,
-    eyed,
-    addedG.flour,
-    addedG.water,
-    draft.keepG,
-    draft.parts,
-    draft.waterParts,
-    draft.landed,
-    afterSlip,
-  ]);
-  /** What is asked for once only these portions have landed. */
-  const wantedAfter = (portions: readonly Portion[]) =>
-    amountsAfter(
-      recipe,
-      Object.fromEntries(portions.map((of) => [of, draft.landed[of] ?? amounts[`${of}G`]])),
-      afterSlip,
-    );
+  const { addedG, amounts, wantedAfter } = useAmounts(standing, draft, flour, afterSlip);
 
   const fedAt: Instant = draft.fedAt === null ? now : words.instantOf(draft.fedAt);
   const bench = useMemo(() => atBench(jar, context, places, now), [jar, context, places, now]);
@@ -170,21 +139,7 @@ export function useBench(standing: Standing) {
   );
   const chosen = outcomes.find(({ place }) => place === goesTo) ?? outcomes[0]!;
 
-  const wantedAt = draft.wantedAt === null ? NaN : words.instantOf(draft.wantedAt);
-  const suggestion = useMemo(
-    () =>
-      ratioFor(
-        bench,
-        {
-          keepG: draft.keepG,
-          hydrationPct: (100 * draft.waterParts) / draft.parts,
-          flour,
-          wantedAt,
-        },
-        chosen.putAway,
-      ),
-    [bench, draft.keepG, draft.waterParts, draft.parts, flour, wantedAt, chosen.putAway],
-  );
+  const suggestion = useSuggestion(bench, draft, flour, chosen.putAway);
 
   const beside = useBowlBeside(standing);
   const outG = comesOut(jar, amounts.keepG);
@@ -240,6 +195,65 @@ export function useBench(standing: Standing) {
     fedAt,
     finish,
   };
+}
+
+/** What goes in: by ratio and by what has landed, added to what is there, or by eye; and what is still asked for. */
+function useAmounts(
+  { jar }: Standing,
+  draft: BenchDraft,
+  flour: Blend,
+  afterSlip: Settings['afterSlip'],
+) {
+  const { keepG, parts, waterParts, landed } = draft;
+  const { way, added, eyed } = saidIn(draft);
+  const there = useMemo(() => contentOf(jar), [jar]);
+  const flourG = weightOf(added.flour, mainFlour(flour));
+  const waterG = weightOf(added.water, 'water');
+  const recipe = useMemo(
+    (): FeedRecipe => ({ keepG, ratio: { flour: parts, water: waterParts } }),
+    [keepG, parts, waterParts],
+  );
+  const amounts = useMemo((): FeedAmounts => {
+    if (way === 'eye') return byEye(there, flour, eyed);
+    if (way === 'add')
+      return {
+        keepG: Math.max(1, Math.round(there.massG)),
+        flourG: flourG || 0,
+        waterG: waterG || 0,
+      };
+    return amountsAfter(recipe, landed, afterSlip);
+  }, [way, there, flour, eyed, flourG, waterG, recipe, landed, afterSlip]);
+  return {
+    addedG: { flour: flourG, water: waterG },
+    amounts,
+    /** What is asked for once only these portions have landed. */
+    wantedAfter: (portions: readonly Portion[]) =>
+      amountsAfter(
+        recipe,
+        Object.fromEntries(portions.map((of) => [of, landed[of] ?? amounts[`${of}G`]])),
+        afterSlip,
+      ),
+  };
+}
+
+/** The ratio that has it ripe at the hour that was asked for. */
+function useSuggestion(
+  bench: AtBench,
+  { keepG, parts, waterParts, wantedAt: asked }: BenchDraft,
+  flour: Blend,
+  putAway: PutAway,
+) {
+  const words = useKitchenWords();
+  const wantedAt = asked === null ? NaN : words.instantOf(asked);
+  return useMemo(
+    () =>
+      ratioFor(
+        bench,
+        { keepG, hydrationPct: (100 * waterParts) / parts, flour, wantedAt },
+        putAway,
+      ),
+    [bench, keepG, waterParts, parts, flour, wantedAt, putAway],
+  );
 }
 
 /** A weight as typed; nothing typed is nothing. */

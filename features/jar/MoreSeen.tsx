@@ -2,8 +2,9 @@ import { StyleSheet, View } from 'react-native';
 
 import { BUBBLES, LIQUIDS, SIGNS, SMELLS } from '@core/journal';
 import { Choice, Field, MomentField, Words } from '@kit';
+import { selectNow, useAppSelector } from '@state';
 
-import { BUBBLE_WORDS, LIQUID_WORDS, SIGN_WORDS, SMELL_WORDS } from '../words';
+import { BUBBLE_WORDS, LIQUID_WORDS, SIGN_WORDS, SMELL_WORDS, useKitchenWords } from '../words';
 import { type SeenFields } from './seen';
 
 /** The fields of what else was seen. */
@@ -16,13 +17,16 @@ export function MoreSeen({
   readonly onSeen: (seen: SeenFields) => void;
   readonly problems: Readonly<Record<string, string>>;
 }) {
+  const words = useKitchenWords();
+  const now = useAppSelector(selectNow);
   const toggled = <K extends keyof SeenFields>(key: K, is: SeenFields[K]) =>
     onSeen({ ...seen, [key]: seen[key] === is ? null : is });
   return (
     <View style={styles.stack}>
       <MomentField
         label="Seen at"
-        text={seen.at}
+        // The clock goes on until somebody says another hour.
+        text={seen.at === '' ? words.fieldText(now) : seen.at}
         onText={(at) => onSeen({ ...seen, at })}
         problem={problems.at ?? null}
       />

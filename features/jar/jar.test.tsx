@@ -195,6 +195,22 @@ describe('a look', () => {
     expect(screen.queryByLabelText('Note')).toBeNull();
   });
 
+  it('happens when it is logged, however long its fields were open, unless an hour is typed', async () => {
+    const store = ternShown(fed);
+    await press('More');
+    later(store, 2);
+    await pick('yoghurt');
+    await press('Log this look');
+    expect(logged(store)).toMatchObject({ kind: 'looked', at: iso(2) });
+    await press('More');
+    later(store, 3);
+    await type('Seen at', '2026-03-13T21:00');
+    await press('Less');
+    await type('Rise above the band', '40');
+    await press('Log this look');
+    expect(logged(store)).toMatchObject({ kind: 'looked', at: '2026-03-13T21:00:00.000Z' });
+  });
+
   it('cannot lie in the time to come', async () => {
     const store = ternShown(fed);
     await press('More');

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import { type Lot, isOfUse, lotsFor, lotsTogether } from '@core/larder';
+import { type Lot, lotsFor, lotsTogether } from '@core/larder';
 import {
   FORMULAS,
   type Formula,
@@ -24,7 +24,6 @@ import {
   useLook,
   useWide,
 } from '@kit';
-import { selectGoodLots, selectNow, selectSpokenFor, useAppSelector } from '@state';
 
 import { useJarName } from '../words/useJarName';
 import { type KitchenWords, useKitchenWords } from '../words';
@@ -32,8 +31,7 @@ import { DiscardLevainPanel } from './DiscardLevainPanel';
 import { DiscardPanel } from './DiscardPanel';
 import { MakeItPanel } from './MakeItPanel';
 import { FORMULA_WORDS, UNFIT_WORDS } from './formulaWords';
-
-const EVERYBODYS = '';
+import { EVERYBODYS, type UsableDiscard, useUsableDiscard } from './useUsableDiscard';
 
 const EVERYTHING = Infinity;
 
@@ -41,96 +39,33 @@ const EVERYTHING = Infinity;
 export function MakeScreen() {
   const wide = useWide();
   const words = useKitchenWords();
-  const now = useAppSelector(selectNow);
-  const nameOf = useJarName();
-  const good = useAppSelector(selectGoodLots);
-  const { claims, free } = useAppSelector(selectSpokenFor);
-  const [spent, setSpent] = useState(false);
-  const kept = claims.filter(({ thereG }) => thereG > 0);
-  const inFridge = (spent ? good : free).filter(
-    ({ store, thawedAt }) => store === 'fridge' && (thawedAt === null || thawedAt <= now),
-  );
-  const gone = inFridge.filter((lot) => !isOfUse(lot));
-  const thawed = inFridge.filter(isOfUse);
-  const [whose, setWhose] = useState(EVERYBODYS);
-  const jars = [...new Set(thawed.map(({ jar }) => jar))];
-  // What is used up is chosen no more.
-  const from = jars.includes(whose) ? whose : EVERYBODYS;
-  const usable = thawed.filter(({ jar }) => from === EVERYBODYS || jar === from);
-  const [minutes, setMinutes] = useState(90);
-  const [people, setPeople] = useState(2);
-  const occasion = { minutes, people };
+  const discard = useUsableDiscard();
+  const { usable, from } = discard;
+  const [occasion, setOccasion] = useState<Occasion>({ minutes: 90, people: 2 });
   const [chosen, setChosen] = useState<FormulaId | null>(null);
-  const discard = lotsTogether(usable);
-  const fitting = FORMULAS.map((formula) => ({
+  const { minutes, people } = occasion;
+  const fits = FORMULAS.map((formula) => ({
     formula,
     not: unfit(formula, lotsTogether(lotsFor(formula, usable)), minutes),
   }));
-  const old = usable.filter(({ keeping }) => keeping === 'old');
-  const sorted = [...fitting.filter(({ not }) => !not), ...fitting.filter(({ not }) => not)];
-  const shown = FORMULAS.find(({ id }) => id === chosen) ?? (wide ? sorted[0]!.formula : null);
-  const grams = (of: readonly Lot[]) => words.grams(lotsTogether(of).grams);
-  const list = (
+  const fittingFirst = [...fits.filter(({ not }) => !not), ...fits.filter(({ not }) => not)];
+  const shown =
+    FORMULAS.find(({ id }) => id === chosen) ?? (wide ? fittingFirst[0]!.formula : null);
+  const recipe = shown && (
+    <MakeItPanel
+      key={`${shown.id} ${from} ${minutes} ${people}`}
+      formula={shown}
+      lots={lotsFor(shown, usable)}
+      occasion={occasion}
+    />
+  );
+  const recipes = (
     <Panel label="Recipes" style={styles.panel}>
       <View style={styles.stack}>
-        <Words>
-          {discard.grams < 1
-            ? 'There is no discard in the fridge. Here are the recipes all the same.'
-            : `${words.grams(discard.grams)} in the fridge${from === EVERYBODYS ? ', all together' : ` of ${nameOf(from)}`} at ${Math.round(discard.hydrationPct)} % hydration.`}
-        </Words>
-        {old.length > 0 && (
-          <Words tone="crust">
-            {`${grams(old)} of it is old and sour: it is offered only for what is good when sour.`}
-          </Words>
-        )}
-        {gone.length > 0 && (
-          <Words tone="crust">
-            {`${grams(gone)} more is too old for anything: over six weeks in the fridge, or eight months in the freezer. It goes on the compost.`}
-          </Words>
-        )}
-        {kept.length > 0 && (
-          <>
-            <Words tone="crust">
-              {`${spent ? 'Some of it was kept' : 'More is kept'}: ${kept.map(({ thereG, name, at }) => `${words.grams(thereG)} for ${name}, ${words.day(at)}`).join('; ')}.`}
-            </Words>
-            <View style={styles.atEdge}>
-              <Button kind="bare" onPress={() => setSpent(!spent)}>
-                {spent ? 'Leave that alone' : 'Count it in all the same'}
-              </Button>
-            </View>
-          </>
-        )}
-        {jars.length > 1 && (
-          <Choice
-            label="Whose"
-            options={[
-              { is: EVERYBODYS, text: 'all of it' },
-              ...jars.map((is) => ({ is, text: nameOf(is) })),
-            ]}
-            chosen={from}
-            onChoose={setWhose}
-          />
-        )}
-        <Choice
-          label="Time there is"
-          options={[30, 45, 90].map((is) => ({ is, text: `${is} min` }))}
-          chosen={minutes}
-          onChoose={setMinutes}
-        />
-        <Choice
-          label="For how many"
-          options={[
-            { is: 1, text: 'one' },
-            { is: 2, text: 'two' },
-            { is: 4, text: 'four' },
-            { is: 6, text: 'six' },
-            { is: EVERYTHING, text: 'use it up' },
-          ]}
-          chosen={people}
-          onChoose={setPeople}
-        />
+        <DiscardTold discard={discard} />
+        <OccasionChoices occasion={occasion} onOccasion={setOccasion} />
       </View>
-      {sorted.map(({ formula, not }) => (
+      {fittingFirst.map(({ formula, not }) => (
         <FormulaRow
           key={formula.id}
           formula={formula}
@@ -141,19 +76,6 @@ export function MakeScreen() {
         />
       ))}
     </Panel>
-  );
-  const beside = (
-    <>
-      {shown && (
-        <MakeItPanel
-          key={`${shown.id} ${from} ${minutes} ${people}`}
-          formula={shown}
-          lots={lotsFor(shown, usable)}
-          occasion={occasion}
-        />
-      )}
-      <DiscardLevainPanel lots={usable} />
-    </>
   );
   return (
     <Page title="What can I make?">
@@ -169,28 +91,109 @@ export function MakeScreen() {
         <TwoPanes
           left={
             <>
-              {list}
+              {recipes}
               <DiscardPanel making />
             </>
           }
-          right={beside}
+          right={
+            <>
+              {recipe}
+              <DiscardLevainPanel lots={usable} />
+            </>
+          }
         />
       ) : (
         <>
-          {shown && (
-            <MakeItPanel
-              key={`${shown.id} ${from} ${minutes} ${people}`}
-              formula={shown}
-              lots={lotsFor(shown, usable)}
-              occasion={occasion}
-            />
-          )}
-          {list}
+          {recipe}
+          {recipes}
           <DiscardLevainPanel lots={usable} />
           <DiscardPanel making />
         </>
       )}
     </Page>
+  );
+}
+
+/** How much discard there is to make something of, and what is left out of it; whose, where there are several. */
+function DiscardTold({ discard }: { readonly discard: UsableDiscard }) {
+  const words = useKitchenWords();
+  const nameOf = useJarName();
+  const { usable, old, tooOld, claims, spent, jars, from } = discard;
+  const all = lotsTogether(usable);
+  const grams = (of: readonly Lot[]) => words.grams(lotsTogether(of).grams);
+  return (
+    <>
+      <Words>
+        {all.grams < 1
+          ? 'There is no discard in the fridge. Here are the recipes all the same.'
+          : `${words.grams(all.grams)} in the fridge${from === EVERYBODYS ? ', all together' : ` of ${nameOf(from)}`} at ${Math.round(all.hydrationPct)} % hydration.`}
+      </Words>
+      {old.length > 0 && (
+        <Words tone="crust">
+          {`${grams(old)} of it is old and sour: it is offered only for what is good when sour.`}
+        </Words>
+      )}
+      {tooOld.length > 0 && (
+        <Words tone="crust">
+          {`${grams(tooOld)} more is too old for anything: over six weeks in the fridge, or eight months in the freezer. It goes on the compost.`}
+        </Words>
+      )}
+      {claims.length > 0 && (
+        <>
+          <Words tone="crust">
+            {`${spent ? 'Some of it was kept' : 'More is kept'}: ${claims.map(({ thereG, name, at }) => `${words.grams(thereG)} for ${name}, ${words.day(at)}`).join('; ')}.`}
+          </Words>
+          <View style={styles.atEdge}>
+            <Button kind="bare" onPress={() => discard.setSpent(!spent)}>
+              {spent ? 'Leave that alone' : 'Count it in all the same'}
+            </Button>
+          </View>
+        </>
+      )}
+      {jars.length > 1 && (
+        <Choice
+          label="Whose"
+          options={[
+            { is: EVERYBODYS, text: 'all of it' },
+            ...jars.map((is) => ({ is, text: nameOf(is) })),
+          ]}
+          chosen={from}
+          onChoose={discard.setWhose}
+        />
+      )}
+    </>
+  );
+}
+
+/** The time there is, and for how many. */
+function OccasionChoices({
+  occasion,
+  onOccasion,
+}: {
+  readonly occasion: Occasion;
+  readonly onOccasion: (occasion: Occasion) => void;
+}) {
+  return (
+    <>
+      <Choice
+        label="Time there is"
+        options={[30, 45, 90].map((is) => ({ is, text: `${is} min` }))}
+        chosen={occasion.minutes}
+        onChoose={(minutes) => onOccasion({ ...occasion, minutes })}
+      />
+      <Choice
+        label="For how many"
+        options={[
+          { is: 1, text: 'one' },
+          { is: 2, text: 'two' },
+          { is: 4, text: 'four' },
+          { is: 6, text: 'six' },
+          { is: EVERYTHING, text: 'use it up' },
+        ]}
+        chosen={occasion.people}
+        onChoose={(people) => onOccasion({ ...occasion, people })}
+      />
+    </>
   );
 }
 

@@ -68,8 +68,6 @@ export function JoinSheet({ onClose }: { readonly onClose: () => void }) {
     onClose();
     router.navigate(`/jar/${jar}/programme`);
   };
-  const change = (i: number, to: Partial<TypedFeed>) =>
-    setOwn(own.map((feed, at) => (at === i ? { ...feed, ...to } : feed)));
   return (
     <Sheet title="Join on the way" onClose={onClose}>
       <Choice
@@ -101,42 +99,14 @@ export function JoinSheet({ onClose }: { readonly onClose: () => void }) {
         />
       </View>
       {own.map((feed, i) => (
-        <View key={i} style={styles.stack}>
-          <View style={styles.head}>
-            <Words strong style={styles.fill}>
-              {i === own.length - 1 ? `Your feed ${i + 1}, and so on` : `Your feed ${i + 1}`}
-            </Words>
-            <IconOnly
-              icon="close"
-              label={`Leave your feed ${i + 1} out`}
-              onPress={() => setOwn(own.filter((_, at) => at !== i))}
-            />
-          </View>
-          <View style={styles.row}>
-            <WeightField label="Keep" text={feed.keep} onText={(keep) => change(i, { keep })} />
-            <WeightField
-              label="Water"
-              of="water"
-              text={feed.water}
-              onText={(water) => change(i, { water })}
-            />
-          </View>
-          <View style={styles.row}>
-            <WeightField
-              label="Flour"
-              of="white"
-              text={feed.flour}
-              onText={(flour) => change(i, { flour })}
-            />
-            <Field
-              label="Next after"
-              unit="h"
-              numeric
-              text={feed.every}
-              onText={(every) => change(i, { every })}
-            />
-          </View>
-        </View>
+        <OwnFeedFields
+          key={i}
+          nth={i + 1}
+          isLast={i === own.length - 1}
+          feed={feed}
+          onFeed={(to) => setOwn(own.map((other, at) => (at === i ? to : other)))}
+          onLeaveOut={() => setOwn(own.filter((_, at) => at !== i))}
+        />
       ))}
       {problems.own && (
         <Words tone="beet" live>
@@ -155,6 +125,58 @@ export function JoinSheet({ onClose }: { readonly onClose: () => void }) {
         Go on from here
       </Button>
     </Sheet>
+  );
+}
+
+/** One of the baker's own feeds: what goes in, and how long until the next. */
+function OwnFeedFields({
+  nth,
+  isLast,
+  feed,
+  onFeed,
+  onLeaveOut,
+}: {
+  readonly nth: number;
+  /** The last is repeated. */
+  readonly isLast: boolean;
+  readonly feed: TypedFeed;
+  readonly onFeed: (feed: TypedFeed) => void;
+  readonly onLeaveOut: () => void;
+}) {
+  const change = (to: Partial<TypedFeed>) => onFeed({ ...feed, ...to });
+  return (
+    <View style={styles.stack}>
+      <View style={styles.head}>
+        <Words strong style={styles.fill}>
+          {isLast ? `Your feed ${nth}, and so on` : `Your feed ${nth}`}
+        </Words>
+        <IconOnly icon="close" label={`Leave your feed ${nth} out`} onPress={onLeaveOut} />
+      </View>
+      <View style={styles.row}>
+        <WeightField label="Keep" text={feed.keep} onText={(keep) => change({ keep })} />
+        <WeightField
+          label="Water"
+          of="water"
+          text={feed.water}
+          onText={(water) => change({ water })}
+        />
+      </View>
+      <View style={styles.row}>
+        <WeightField
+          label="Flour"
+          of="white"
+          text={feed.flour}
+          onText={(flour) => change({ flour })}
+        />
+        <Field
+          label="Next after"
+          unit="h"
+          numeric
+          text={feed.every}
+          onText={(every) => change({ every })}
+        />
+      </View>
+    </View>
   );
 }
 

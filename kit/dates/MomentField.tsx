@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { IconOnly } from '../Button';
@@ -45,6 +45,11 @@ function DateField({
   const [wrong, setWrong] = useState<string | null>(null);
   const [open, setOpen] = useState(false);
   const newest = useRef('');
+  // What is read a moment later is told to whoever asks by then: other fields of the form may have changed meanwhile.
+  const tell = useRef(onText);
+  useEffect(() => {
+    tell.current = onText;
+  });
   const read = async (to: string) => {
     newest.current = to;
     onText(to);
@@ -53,7 +58,7 @@ function DateField({
     // Something else may have been typed since.
     if (newest.current !== to) return;
     setWrong(found.problem ? problemWords(found.problem, withTime, style) : null);
-    if (found.text !== undefined) onText(found.text);
+    if (found.text !== undefined) tell.current(found.text);
   };
   const choose = (chosen: string) => {
     const time = /T(\d\d:\d\d)$/.exec(text)?.[1] ?? HOUR_BY_ITSELF;

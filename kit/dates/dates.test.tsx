@@ -1,4 +1,4 @@
-import { render, screen, waitFor } from '@testing-library/react';
+import { fireEvent, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import fc from 'fast-check';
 import { useState } from 'react';
@@ -124,6 +124,33 @@ describe('the field of a day', () => {
     await userEvent.keyboard('{ArrowDown}{ArrowRight}{Enter}');
     expect(kept()).toBe('2026-03-21T18:20');
     expect(screen.queryByRole('grid')).toBeNull();
+  });
+
+  it('that is read a moment later leaves alone what was said meanwhile', async () => {
+    function Form() {
+      const [form, setForm] = useState({ at: '', note: '' });
+      return (
+        <>
+          <MomentField label="Fed at" text={form.at} onText={(at) => setForm({ ...form, at })} />
+          <input
+            aria-label="Note"
+            value={form.note}
+            onChange={({ target }) => setForm({ ...form, note: target.value })}
+          />
+          <output>{`${form.at} ${form.note}`}</output>
+        </>
+      );
+    }
+    render(
+      <LookProvider theme="light">
+        <DateStyleContext.Provider value={STYLE}>
+          <Form />
+        </DateStyleContext.Provider>
+      </LookProvider>,
+    );
+    fireEvent.change(field(), { target: { value: '13/3/2026 9:00' } });
+    fireEvent.change(screen.getByLabelText('Note'), { target: { value: 'thick' } });
+    expect(await screen.findByText('2026-03-13T09:00 thick')).toBeVisible();
   });
 
   it('asks for a day alone where no hour is wanted', async () => {

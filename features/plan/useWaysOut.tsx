@@ -1,11 +1,37 @@
+import { type ReactNode } from 'react';
+
 import { type Bake } from '@core/journal';
 import { type Nearest, type Raise } from '@core/plan';
-import { bakeMoved, bakeChanged } from '@state';
+import { Button } from '@kit';
+import { bakeChanged, bakeMoved, selectBakes, useAppDispatch, useAppSelector } from '@state';
 
-import { type KitchenWords } from '../words';
+import { type KitchenWords, useKitchenWords } from '../words';
 
-/** What would work, or work better, as a wish of its own, where it is one. */
-export function wayOut(bake: Bake, near: Nearest | Raise, words: KitchenWords) {
+/** Buttons for what would work, or work better, of those things that are a wish of their own. */
+export function useWaysOut(): (
+  bakeId: string,
+  ways: readonly (Nearest | Raise)[],
+) => readonly ReactNode[] {
+  const words = useKitchenWords();
+  const dispatch = useAppDispatch();
+  const bakes = useAppSelector(selectBakes);
+  return (bakeId, ways) => {
+    const bake = bakes.find(({ id }) => id === bakeId);
+    if (!bake) return [];
+    return ways.flatMap((near) => {
+      const way = wayOut(bake, near, words);
+      return way
+        ? [
+            <Button key={`${bakeId} ${near.kind}`} onPress={() => dispatch(way.deed)}>
+              {way.text}
+            </Button>,
+          ]
+        : [];
+    });
+  };
+}
+
+function wayOut(bake: Bake, near: Nearest | Raise, words: KitchenWords) {
   switch (near.kind) {
     case 'otherHour':
       return {
