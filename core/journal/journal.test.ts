@@ -1,10 +1,19 @@
 import fc from 'fast-check';
 
-import { USUAL_PACE, USUAL_PLACES, momentAt } from '../ferment';
+import {
+  UNTOLD,
+  USUAL_BELIEF,
+  USUAL_PACE,
+  USUAL_PLACES,
+  drawnPace,
+  forecast,
+  momentAt,
+} from '../ferment';
 import { HOUR, kitchenTime } from '../measure';
+import { chanceFrom } from '../measure/chance';
 import { type Arranged, type JarCard, type JarEvent, type JournalEvent } from './events';
 import { airOf, placeAt, placesOf } from './air';
-import { foldJar, mixAt } from './fold';
+import { conditionsOf, foldJar, mixAt } from './fold';
 import { eventsByJar, liveEvents } from './log';
 import { objectionsTo } from './objections';
 import { admit, refusal } from './schema';
@@ -167,6 +176,20 @@ describe('an outlook', () => {
     expect(outlook.peaksAtH!.low).toBeLessThan(peak);
     expect(outlook.peaksAtH!.high).toBeGreaterThan(peak);
     outlook.heights.forEach(({ low, high }) => expect(low).toBeLessThanOrEqual(high));
+  });
+
+  it('reaches as far to both sides as two hundred draws by chance, of a starter nobody has watched', () => {
+    const chance = chanceFrom(3);
+    const sd = placeAt(CONTEXT.places, 'counter', Infinity)!.sd;
+    const drawn = Array.from({ length: 200 }, () => {
+      const normals = Array.from({ length: 8 }, () => chance.normal());
+      const pace = drawnPace(USUAL_BELIEF, normals, UNTOLD);
+      const conditions = conditionsOf(jar, { ...CONTEXT, pace }, normals[7]! * sd);
+      return forecast(jar.fedMix, conditions, 48).peaksAtH!;
+    }).sort((a, b) => a - b);
+    const { low, high } = outlook.peaksAtH!;
+    expect(low / drawn[20]!).toBeCloseTo(1, 1);
+    expect(high / drawn[180]!).toBeCloseTo(1, 1);
   });
 
   it('agrees with the mix that the next feed would find', () => {

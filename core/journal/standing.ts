@@ -9,8 +9,8 @@ import {
   UNTOLD,
   UNTOLD_BY_EYE,
   USUAL_BELIEF,
+  balancedDraws,
   drawnPace,
-  evenDraws,
   forecast,
   heightAt,
   momentAt,
@@ -56,24 +56,18 @@ export interface Standing {
   readonly dueAt: Instant | null;
 }
 
-/** Draws that make the width: six unknowns of the pace and one of the thermometer. */
-const DRAWS = evenDraws(15, PACE_UNKNOWNS + 1);
+/** Draws that make the width: six unknowns of the pace, one of the feed, and one of the thermometer. */
+const DRAWS = balancedDraws();
 
-/** How closely an outlook is drawn. */
-interface Fineness {
-  readonly draws: readonly (readonly number[])[];
-  /** Of the forecast's moments one in so many is kept. */
-  readonly every: number;
-}
-const FINE: Fineness = { draws: DRAWS, every: 1 };
-/** For a feed that is only thought of while a finger slides: half the moments, and a rougher width. */
-export const SKETCHED: Fineness = { draws: evenDraws(9, PACE_UNKNOWNS + 1), every: 2 };
+/** Of the forecast of a feed that is only thought of, while a finger slides, one moment in so many is kept. */
+export const SKETCHED = 2;
 
 /**
  * The forecast of the jar's present feed, with its width from what is believed of its pace and from the place's
  * thermometer: a few draws that cover both evenly, the same at every call.
  *
  * @param hours how far to look, from the setting of the band
+ * @param every of the forecast's moments one in so many is kept
  * @param doubted the same jar as it may be as well, where nobody knows which: half of the draws are about it
  * @example outlookOf(jar, context, 48).forecast.peaksAtH
  */
@@ -82,7 +76,7 @@ export function outlookOf(
   context: FoldContext,
   hours: number,
   belief: PaceBelief = USUAL_BELIEF,
-  { draws: normals, every }: Fineness = FINE,
+  every = 1,
   doubted: Jar | null = null,
 ): Outlook {
   const whole = forecast(jar.fedMix, conditionsOf(jar, context), hours);
@@ -93,7 +87,7 @@ export function outlookOf(
   // Long after the peak all draws have sunk alike: following them there would only cost time.
   const { ripeUntilH, peaksAtH } = best;
   const drawnHours = Math.min(hours, 2 * (ripeUntilH ?? peaksAtH ?? hours) + 24);
-  const draws = normals.map((normal, i) => {
+  const draws = DRAWS.map((normal, i) => {
     const pace = drawnPace(belief, normal, jar.lastFed?.rough ? UNTOLD_BY_EYE : UNTOLD);
     return forecast(
       jar.fedMix,
@@ -107,7 +101,7 @@ export function outlookOf(
   });
   const among = (pick: (f: Forecast) => number | null): Between | null => {
     const known = draws.map(pick).filter((h) => h !== null);
-    return known.length > normals.length / 2 ? tenthAndNineTenths(known) : null;
+    return known.length > DRAWS.length / 2 ? tenthAndNineTenths(known) : null;
   };
   return {
     forecast: best,

@@ -17,7 +17,7 @@ import { RoomWarning } from './MixStep';
 import { PORTION_TITLES, ScaleNotes, toGo } from './ScaleNotes';
 import { type Bench, portionsOf } from './useBench';
 import { type LiveScale } from './useScale';
-import { type Weighing, useWeighing } from './useWeighing';
+import { type WeighedPortion, useWeighing } from './useWeighing';
 
 /** One portion on the scale: the number to aim for, and what really landed. */
 export function ScaleStep({
@@ -100,7 +100,7 @@ function Entered({
   readonly bench: Bench;
   readonly portion: Portion;
   readonly scale: LiveScale;
-  readonly weighing: Weighing;
+  readonly weighing: WeighedPortion;
 }) {
   const { cups, ounces } = useAppSelector(selectSettings);
   const { draft } = bench;

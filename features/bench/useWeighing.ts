@@ -111,4 +111,4 @@ export function useWeighing(
   };
 }
 
-export type Weighing = ReturnType<typeof useWeighing>;
+export type WeighedPortion = ReturnType<typeof useWeighing>;

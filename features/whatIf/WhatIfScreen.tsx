@@ -13,7 +13,7 @@ import { Assumptions } from './Assumptions';
 import { FoodCharts, HeightChart, WAY_NAMES } from './CourseCharts';
 import { KeptPairs } from './KeptPairs';
 import { SetupPanel } from './SetupPanel';
-import { type AskedWays, DAYS, NOBODY, useTwoWays } from './useTwoWays';
+import { type AskedWays, DAYS_OFFERED, NOBODY, useTwoWays } from './useTwoWays';
 
 /** Two ways of keeping a starter, side by side over some days. */
 export function WhatIfScreen(asked: AskedWays) {
@@ -25,7 +25,7 @@ export function WhatIfScreen(asked: AskedWays) {
   const span = (
     <Choice
       label="Over"
-      options={DAYS.map((is) => ({ is, text: words.span(24 * is) }))}
+      options={DAYS_OFFERED.map((is) => ({ is, text: words.span(24 * is) }))}
       chosen={days}
       onChoose={setDays}
     />

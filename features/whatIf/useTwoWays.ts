@@ -17,7 +17,7 @@ import { useKitchenWords } from '../words';
 import { differenceWords } from './courseWords';
 import { setupOf } from './setupOf';
 
-export const DAYS = [2, 4, 7, 14, 28] as const;
+export const DAYS_OFFERED = [2, 4, 7, 14, 28] as const;
 /** From nothing: the usual starter of nobody. */
 export const NOBODY = '';
 /** The address follows what is slid once the hand rests, ms. */
@@ -37,7 +37,7 @@ const otherOf = (setup: Setup): Setup => ({ ...setup, parts: setup.parts < 4 ? 5
 
 /** Days in which a way of keeping shows what it comes to: two feeds at least, and four days. */
 const daysFor = ({ everyH }: Setup): number =>
-  DAYS.find((days) => days >= 4 && 24 * days >= 2 * everyH) ?? 28;
+  DAYS_OFFERED.find((days) => days >= 4 && 24 * days >= 2 * everyH) ?? 28;
 
 /** The set-ups and days of an address; what cannot be read is left out, and told. */
 function readAsked({ a, b, days }: AskedWays) {
@@ -46,7 +46,7 @@ function readAsked({ a, b, days }: AskedWays) {
   return {
     a: one ?? null,
     b: other ?? null,
-    days: DAYS.find((offered) => offered === wanted) ?? null,
+    days: DAYS_OFFERED.find((offered) => offered === wanted) ?? null,
     unread: (!!a && !one) || (!!b && !other),
   };
 }
