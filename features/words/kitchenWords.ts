@@ -21,7 +21,7 @@ export interface KitchenWords {
   moment(at: Instant): string;
   /** When something is to be done, in a sentence: "at 18:20", "tomorrow 18:20". */
   at(at: Instant): string;
-  /** A forecast's time: to five minutes, and to the day when it is more than a day and a half away. */
+  /** A forecast's time: to a quarter of an hour, and to the day when it is more than a day and a half away. */
   about(at: Instant): string;
   /** Two forecast times, the day said once: "tomorrow 03:20 to 10:35". */
   stretch(from: Instant, until: Instant): string;
@@ -67,8 +67,9 @@ export interface KitchenWords {
   instantOf(text: string): Instant;
 }
 
-/** A forecast is not worth more than this, ms. */
-const FIVE_MINUTES = 300_000;
+/** A forecast is not worth more than this, ms: the best known starter is an hour off now and then. */
+const QUARTER = HOUR / 4;
+const FIVE_MINUTES = HOUR / 12;
 const FAR = 36 * HOUR;
 /** From here on the same day and month could be meant of another year. */
 const HALF_A_YEAR = 183 * DAY;
@@ -99,13 +100,19 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
     const which = day(at);
     return which === 'today' ? time(at) : `${which} ${time(at)}`;
   };
-  const about = (at: Instant) =>
-    Math.abs(at - now) > FAR ? day(at) : moment(Math.round(at / FIVE_MINUTES) * FIVE_MINUTES);
+  const toStep = (at: Instant, step: number) => Math.round(at / step) * step;
+  /** What is to come is not told as past, nor the other way round. */
+  const rounded = (at: Instant, step = QUARTER) =>
+    toStep(at, at > now === toStep(at, step) > now ? step : FIVE_MINUTES);
+  const about = (at: Instant, step?: number) =>
+    Math.abs(at - now) > FAR ? day(at) : moment(rounded(at, step));
   /** Both ends of a stretch; null when they are one and the same day, and too far away for hours. */
   const both = (from: Instant, until: Instant, joint: string) => {
-    if (day(from) !== day(until)) return `${about(from)} ${joint} ${about(until)}`;
+    // What is shorter than a quarter would begin and end at once.
+    const step = rounded(from) === rounded(until) ? FIVE_MINUTES : undefined;
+    if (day(from) !== day(until)) return `${about(from, step)} ${joint} ${about(until, step)}`;
     if (Math.abs(from - now) > FAR) return null;
-    return `${about(from)} ${joint} ${time(Math.round(until / FIVE_MINUTES) * FIVE_MINUTES)}`;
+    return `${about(from, step)} ${joint} ${time(rounded(until, step))}`;
   };
   const fahrenheit = settings.temperature === 'fahrenheit';
   const degrees = (celsius: number) =>
@@ -127,7 +134,7 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
     day,
     moment,
     at: (at) => (day(at) === 'today' ? `at ${time(at)}` : moment(at)),
-    about,
+    about: (at) => about(at),
     stretch: (from, until) => both(from, until, 'to') ?? about(from),
     between: (low, high) => {
       if (day(low) === day(high)) {

@@ -69,7 +69,7 @@ describe('a lot of discard in words', () => {
       'frozen 12 days, tangy',
     );
     expect(lotWords({ ...lot, thawedAt: NOW + DAY / 2 }, NOW, words)).toMatch(
-      /thawed tomorrow 06:20/,
+      /thawed tomorrow 06:15/,
     );
   });
 });

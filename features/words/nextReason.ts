@@ -90,8 +90,8 @@ function feedReason(
       return asleepReason('Asleep in the cold', by, standing, words);
     case 'warming':
       return outAt! > now
-        ? `Out of the cold ${words.about(outAt!)}. An hour or two later it is ready for its feed.`
-        : `Out of the cold since ${words.about(outAt!)}. An hour or two takes the chill off; then feed it.`;
+        ? `Out of the cold ${words.moment(outAt!)}. An hour or two later it is ready for its feed.`
+        : `Out of the cold since ${words.moment(outAt!)}. An hour or two takes the chill off; then feed it.`;
     case 'rhythm':
       return `${capital(rhythmWords(jar.card.rhythm!, words))}, as its card says.${
         !isHungry(standing.stage)

@@ -25,11 +25,11 @@ it('a day half a year away and more is told with its year', () => {
   expect(words.datedForGood(at('2026-03-01T09:00:00Z'))).toBe('1 Mar 2026');
 });
 
-it('a forecast is told to five minutes, and far away to the day', () => {
-  expect(words.about(at('2026-03-13T20:33:00Z'))).toBe('20:35');
+it('a forecast is told to a quarter of an hour, and far away to the day', () => {
+  expect(words.about(at('2026-03-13T20:33:00Z'))).toBe('20:30');
   expect(words.about(at('2026-03-17T09:18:00Z'))).toBe('Tue 17 Mar');
   expect(words.stretch(at('2026-03-14T03:20:00Z'), at('2026-03-14T10:36:00Z'))).toBe(
-    'tomorrow 03:20 to 10:35',
+    'tomorrow 03:15 to 10:30',
   );
   expect(words.between(at('2026-03-13T22:00:00Z'), at('2026-03-14T01:00:00Z'))).toBe(
     'between 22:00 and tomorrow 01:00',
@@ -42,9 +42,19 @@ it('a forecast is told to five minutes, and far away to the day', () => {
   );
   // Ripe from the last hour that is told to the minute until one that is not: still one day.
   expect(words.stretch(at('2026-03-15T03:10:00Z'), at('2026-03-15T16:00:00Z'))).toBe(
-    'Sun 15 Mar 03:10 to 16:00',
+    'Sun 15 Mar 03:15 to 16:00',
   );
   expect(words.stretch(at('2026-03-16T03:10:00Z'), at('2026-03-16T16:00:00Z'))).toBe('Mon 16 Mar');
+});
+
+it('a forecast that is near is not told as past, nor what is past as to come; nor is a short stretch one hour', () => {
+  expect(words.about(at('2026-03-13T18:21:30Z'))).toBe('18:20');
+  expect(words.about(at('2026-03-13T18:23:00Z'))).toBe('18:30');
+  const later = kitchenWords(usualSettings('en-GB'), 'Europe/Lisbon', NOW + 360_000);
+  expect(later.about(at('2026-03-13T18:24:00Z'))).toBe('18:25');
+  expect(words.stretch(at('2026-03-13T20:28:00Z'), at('2026-03-13T20:36:00Z'))).toBe(
+    '20:30 to 20:35',
+  );
 });
 
 it('a kitchen abroad has its own zone, clock and units', () => {
