@@ -46,7 +46,7 @@ test('a weekly jar of the fridge, three weeks long: one decision a week @phone',
   await kitchen.button('It is there').click();
   await kitchen.later('/', '2026-03-27T19:00');
   await expect(
-    page.getByRole('heading', { level: 1, name: /^Feed Tern about (Sun|tomorrow)/ }),
+    page.getByRole('heading', { level: 1, name: /^Feed Tern (about Sun|tomorrow about)/ }),
   ).toBeVisible();
   await expect(page.getByText(/starv|hungry/)).toHaveCount(0);
 });

@@ -142,13 +142,13 @@ function AfterWords({
         </Words>
       )}
       <Words>
-        {`It takes ${feeds}, one part to two of flour, in a room. Begun on the day of return, ripe about ${words.about(home + readyH * HOUR)}.`}
+        {`It takes ${feeds}, one part to two of flour, in a room. Begun on the day of return, ripe ${words.about(home + readyH * HOUR)}.`}
       </Words>
       {begin && ripeBy !== null && (
         <Words strong tone={begin.inTime ? 'ink' : 'crust'}>
           {begin.inTime
             ? `To be ripe by ${words.moment(ripeBy)}, begin by ${words.moment(begin.at)}.`
-            : `Not ripe by ${words.moment(ripeBy)}: the earliest is about ${words.about(home + readyH * HOUR)}.`}
+            : `Not ripe by ${words.moment(ripeBy)}: the earliest is ${words.about(home + readyH * HOUR)}.`}
         </Words>
       )}
     </View>

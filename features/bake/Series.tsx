@@ -68,7 +68,7 @@ export function Series({
         const at = ripe[i] ?? null;
         return (
           <Words key={seedG}>
-            {`${i + 1}. ${i === 0 ? `take ${words.grams(seedG)} out` : `to all ${words.grams(seedG)}`}, add ${words.grams(waterG)} water and ${words.grams(flourG)} flour${at === null ? '.' : `: ripe about ${words.about(at)}.`}`}
+            {`${i + 1}. ${i === 0 ? `take ${words.grams(seedG)} out` : `to all ${words.grams(seedG)}`}, add ${words.grams(waterG)} water and ${words.grams(flourG)} flour${at === null ? '.' : `: ripe ${words.about(at)}.`}`}
           </Words>
         );
       })}

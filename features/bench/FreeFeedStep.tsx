@@ -2,14 +2,13 @@ import { type ReactNode, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { BY_EYE_ERROR, type Texture, gramsFromText } from '@core/bench';
-import { type Forecast } from '@core/ferment';
 import { type Standing, contentOf, weightObjections } from '@core/journal';
-import { HOUR, type Instant, mainFlour } from '@core/measure';
+import { mainFlour } from '@core/measure';
 import { PageTitle, Button, Choice, Panel, Words, FieldRow } from '@kit';
 
 import { WeighSheet } from '../parts/sheets';
 import { WeightField } from '../parts/WeightField';
-import { capital, notRipeWords, ripeStretch, useKitchenWords } from '../words';
+import { capital, ripeWords, useKitchenWords } from '../words';
 import { BenchPage } from './BenchPage';
 import { FlourThisTime } from './FlourThisTime';
 import { OutPanel } from './KeepPanels';
@@ -160,6 +159,7 @@ function WhatItComesTo({ bench }: { readonly bench: Bench }) {
   const { way, amounts, chosen, fedAt } = bench;
   const { outcome, forecast } = chosen;
   const about = way === 'eye' ? 'about ' : '';
+  const ripe = `${capital(ripeWords(forecast, fedAt, words))}.`;
   return (
     <Panel label="What it comes to">
       <Words strong>
@@ -170,22 +170,11 @@ function WhatItComesTo({ bench }: { readonly bench: Bench }) {
       <Words>
         {way === 'eye'
           ? `Kept about ${words.roughly(amounts.keepG)}, fed about ${words.roughly(amounts.flourG)} flour and ${words.roughly(amounts.waterG)} water. An eye is easily ${Math.round(100 * BY_EYE_ERROR)} % out, so the likely range is wider.`
-          : ripeWordsOf(forecast, fedAt, words)}
+          : ripe}
       </Words>
-      {way === 'eye' && <Words>{ripeWordsOf(forecast, fedAt, words)}</Words>}
+      {way === 'eye' && <Words>{ripe}</Words>}
     </Panel>
   );
-}
-
-function ripeWordsOf(
-  forecast: Forecast,
-  fedAt: Instant,
-  words: ReturnType<typeof useKitchenWords>,
-): string {
-  const { ripeFromH: from, ripeUntilH: until } = forecast;
-  const at = (h: number) => fedAt + h * HOUR;
-  if (from === null) return `It ${notRipeWords(forecast, words)}.`;
-  return `${capital(ripeStretch(at(from), until === null ? null : at(until), words))}.`;
 }
 
 const styles = StyleSheet.create({

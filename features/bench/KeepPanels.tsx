@@ -9,7 +9,7 @@ import { Field, MomentField, Panel, Button, Words, parseNumber, FieldRow } from 
 import { selectLots, selectNow, selectSettings, useAppSelector } from '@state';
 
 import { PartsOut } from '../parts/PartsOut';
-import { notRipeWords, useKitchenWords } from '../words';
+import { ripeWords, useKitchenWords } from '../words';
 import { type Bench } from './useBench';
 import { WayChoice } from './WayChoice';
 import { WeightField } from '../parts/WeightField';
@@ -105,8 +105,6 @@ function RatioPanel({ bench }: { readonly bench: Bench }) {
     const flour = positive(text, 0.25, 20);
     if (flour !== null) bench.change({ parts: flour, waterParts: flour * hydration });
   };
-  const at = (h: number) => words.about(now + h * HOUR);
-  const { ripeFromH, ripeUntilH } = bench.chosen.forecast;
   return (
     <Panel label="The feed">
       <FieldRow>
@@ -124,11 +122,7 @@ function RatioPanel({ bench }: { readonly bench: Bench }) {
           problem={positive(parts, 0.25, 20) === null ? 'Between 0.25 and 20, please.' : null}
         />
       </FieldRow>
-      <Words>
-        {ripeFromH === null
-          ? `Fed like this it ${notRipeWords(bench.chosen.forecast, words)}.`
-          : `Fed like this, ripe ${ripeUntilH === null ? `from ${at(ripeFromH)}` : words.stretch(now + ripeFromH * HOUR, now + ripeUntilH * HOUR)}.`}
-      </Words>
+      <Words>{`Fed like this, ${ripeWords(bench.chosen.forecast, now, words)}.`}</Words>
       <MomentField
         label="Should be ripe at"
         text={draft.wantedAt ?? ''}

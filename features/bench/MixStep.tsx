@@ -135,7 +135,7 @@ export function RoomWarning({
     >
       {`Mixed, it fills ${Math.round(room.filled * 100)} % of ${capacityMl} ml; at ${chosen.forecast.peakHeight.toFixed(1)} times the band, ${peak} %. A third full is about right to begin with. Keep less, or use a larger jar.`}
       {stirred &&
-        ` Or stir it down about ${stirred.atH.map((h) => words.about(fedAt + h * HOUR)).join(' and again about ')}, before it reaches the rim: it then comes to ${stirred.peakHeight.toFixed(1)} times the band${stirred.peaksAtH === null ? '' : `, about ${words.about(fedAt + stirred.peaksAtH * HOUR)}`}.`}
+        ` Or stir it down ${stirred.atH.map((h) => words.about(fedAt + h * HOUR)).join(' and again ')}, before it reaches the rim: it then comes to ${stirred.peakHeight.toFixed(1)} times the band${stirred.peaksAtH === null ? '' : `, ${words.about(fedAt + stirred.peaksAtH * HOUR)}`}.`}
     </Notice>
   );
 }

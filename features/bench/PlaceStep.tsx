@@ -8,7 +8,7 @@ import { PageTitle, Choice, Panel, Button, Words } from '@kit';
 import { selectPlaces, useAppSelector } from '@state';
 
 import { useWarmth } from '../parts/useWarmth';
-import { notRipeWords, useKitchenWords } from '../words';
+import { capital, ripeWords, useKitchenWords } from '../words';
 import { BenchPage } from './BenchPage';
 import { RoomWarning } from './MixStep';
 import { type Bench } from './useBench';
@@ -36,8 +36,8 @@ export function PlaceStep({
   const { goesTo, chosen, fedAt, outH } = bench;
   const goesLater = chosen.putAway.first !== undefined;
   const place = places.find(({ id }) => id === goesTo);
-  const { ripeFromH, ripeUntilH, peaksAtH, feedByH } = chosen.forecast;
-  const at = (h: number) => words.about(fedAt + h * HOUR);
+  const { ripeFromH, peaksAtH, feedByH } = chosen.forecast;
+  const at = (h: number) => fedAt + h * HOUR;
   return (
     <BenchPage onBack={onBack} onDone={onDone} doneText="The feed is done">
       {header}
@@ -63,16 +63,14 @@ export function PlaceStep({
       )}
       <Panel>
         <Words size="title" level={2}>
-          {ripeFromH === null
-            ? `It ${notRipeWords(chosen.forecast, words)}`
-            : `Ripe about ${ripeUntilH === null ? at(ripeFromH) : words.stretch(fedAt + ripeFromH * HOUR, fedAt + ripeUntilH * HOUR)}`}
+          {capital(ripeWords(chosen.forecast, fedAt, words))}
         </Words>
         <View style={styles.stack}>
           {peaksAtH !== null && ripeFromH !== null && (
-            <Words tone="quiet">{`Peak about ${at(peaksAtH)}, ${chosen.forecast.peakHeight.toFixed(1)} times the band.`}</Words>
+            <Words tone="quiet">{`Peak ${words.about(at(peaksAtH))}, ${chosen.forecast.peakHeight.toFixed(1)} times the band.`}</Words>
           )}
           {feedByH !== null && (
-            <Words tone="quiet">{`Feed again by ${at(feedByH)} at the latest.`}</Words>
+            <Words tone="quiet">{`Feed again by ${words.hourOrDay(at(feedByH))} at the latest.`}</Words>
           )}
         </View>
       </Panel>

@@ -4,7 +4,7 @@ import { type Bake, type Jar, contentOf } from '@core/journal';
 import { HOUR } from '@core/measure';
 import { type Step } from '@core/plan';
 
-import { type KitchenWords, capital, notRipeWords, ripeStretch } from '../words';
+import { type KitchenWords, capital, ripeWords } from '../words';
 
 /** A levain as it is typed. */
 export interface Typed {
@@ -59,11 +59,10 @@ export function ripeness(
   words: KitchenWords,
 ): string {
   const { ripeFromH, ripeUntilH } = forecast;
-  if (ripeFromH === null) return `It ${notRipeWords(forecast, words)}.`;
+  const ripe = capital(ripeWords(forecast, at, words));
+  if (ripeFromH === null || !bake) return `${ripe}.`;
   const from = at + ripeFromH * HOUR;
   const until = ripeUntilH === null ? Infinity : at + ripeUntilH * HOUR;
-  const ripe = capital(ripeStretch(from, ripeUntilH === null ? null : until, words));
-  if (!bake) return `${ripe}.`;
   const wanted = words.stretch(bake.from, bake.until);
   if (until < bake.from) return `${ripe}: too early for ${wanted}, unless it waits in the cold.`;
   if (from > bake.until) return `${ripe}: too late for ${wanted}.`;

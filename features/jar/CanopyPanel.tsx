@@ -89,7 +89,7 @@ function peakWords(
   { jar, outlook, hours }: Standing,
   words: KitchenWords,
 ): { readonly title: string; readonly between: string | null } {
-  const at = (h: number) => words.about(jar.since + h * HOUR);
+  const at = (h: number) => jar.since + h * HOUR;
   const { peaksAtH, ripeFromH, emptyAtH, curve } = outlook.forecast;
   if (peaksAtH === null && emptyAtH !== null && emptyAtH <= hours)
     return { title: 'It will not rise again until it is fed', between: null };
@@ -101,20 +101,20 @@ function peakWords(
         emptyAtH === null
           ? 'it has food for weeks'
           : emptyAtH < hours
-            ? `out of food since about ${words.day(jar.since + emptyAtH * HOUR)}`
-            : `food until about ${words.day(jar.since + emptyAtH * HOUR)}`,
+            ? `out of food since about ${words.day(at(emptyAtH))}`
+            : `food until about ${words.day(at(emptyAtH))}`,
     };
   if (peaksAtH === null)
-    return { title: `Not at its peak by ${at(curve.at(-1)!.hours)}`, between: null };
-  const verb = hours > peaksAtH ? 'Peaked about' : 'Peak about';
-  if (ripeFromH === null)
-    return { title: `${verb} ${at(peaksAtH)}`, between: 'too low to call ripe' };
+    return {
+      title: `Not at its peak by ${words.hourOrDay(at(curve.at(-1)!.hours))}`,
+      between: null,
+    };
+  const title = `${hours > peaksAtH ? 'Peaked' : 'Peak'} ${words.about(at(peaksAtH))}`;
+  if (ripeFromH === null) return { title, between: 'too low to call ripe' };
   const width = outlook.peaksAtH;
   return {
-    title: `${verb} ${at(peaksAtH)}`,
-    between: width
-      ? words.between(jar.since + width.low * HOUR, jar.since + width.high * HOUR)
-      : null,
+    title,
+    between: width ? words.between(at(width.low), at(width.high)) : null,
   };
 }
 

@@ -81,7 +81,7 @@ function numbersOf(standing: Standing, words: KitchenWords): readonly ExplainedN
   const fullRise = fullRiseWords(jar.fedMix.flour);
   const at = (h: number) => {
     const then = jar.since + h * HOUR;
-    return isKnownToDay(standing, then) ? words.day(then) : words.about(then);
+    return isKnownToDay(standing, then) ? words.day(then) : words.hourOrDay(then);
   };
   const after = (h: number) => `${words.span(h)} after the feed`;
   // A feed whose food outlasts the forecast may do later what it has not done by its end.

@@ -86,7 +86,7 @@ function WhatIf({
   }, [jar, at, keepG, flourG, waterG, flour, place, celsius, usual, context, belief]);
 
   const when = inHours < LATER ? 'now' : words.moment(at);
-  const title = ripeWords(then, words);
+  const title = ripeWords(then.outlook.forecast, then.jar.since, words);
   const take = () => {
     dispatch(fillBench(jar.id, { keepG, flourG, waterG }, placeId));
     if (inHours < LATER) {

@@ -8,7 +8,7 @@ import { Panel, Button, Words } from '@kit';
 import { done, selectNow, selectPlaces, useAppDispatch, useAppSelector } from '@state';
 
 import { useWarmth } from '../parts/useWarmth';
-import { useKitchenWords } from '../words';
+import { ripeWords, useKitchenWords } from '../words';
 import { WeightNumber } from '../parts/WeightNumber';
 
 const MOST_G = 2000;
@@ -36,7 +36,6 @@ export function DiscardLevainPanel({ lots }: { readonly lots: readonly Lot[] }) 
   if (!freshest || !levain) return null;
   const { seedG, waterG, flourG } = levain;
   const lacks = seedG > freshest.grams;
-  const { ripeFromH, ripeUntilH } = levain.forecast;
   return (
     <Panel label="As a levain">
       <Words size="title" level={2}>
@@ -52,9 +51,9 @@ export function DiscardLevainPanel({ lots }: { readonly lots: readonly Lot[] }) 
       />
       <Words>
         {`${words.grams(seedG)} of the freshest discard, ${words.grams(waterG)} water and ${words.grams(flourG)} flour: ${
-          ripeFromH === null
+          levain.forecast.ripeFromH === null
             ? 'not ripe within three days. Wake it with a feed first'
-            : `ripe ${ripeUntilH === null ? `from ${words.about(now + ripeFromH * HOUR)}` : words.stretch(now + ripeFromH * HOUR, now + ripeUntilH * HOUR)} in the room`
+            : `${ripeWords(levain.forecast, now, words)} in the room`
         }.`}
       </Words>
       {lacks ? (

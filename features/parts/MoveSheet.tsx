@@ -2,7 +2,6 @@ import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { type Standing, ifMoved } from '@core/journal';
-import { HOUR } from '@core/measure';
 import { move } from '@core/verbs';
 import { Button, Sheet, Words } from '@kit';
 import {
@@ -14,7 +13,7 @@ import {
   useContextOf,
 } from '@state';
 
-import { notRipeWords, useKitchenWords } from '../words';
+import { ripeWords, useKitchenWords } from '../words';
 import { When, useWhen } from './When';
 
 /** Hours beyond now that a move is judged by. */
@@ -49,17 +48,12 @@ export function MoveSheet({
     <Sheet title={`Move ${jar.card.name}`} onClose={onClose}>
       <When when={when} label="Moved at" offer="Earlier or later" problem={problem} />
       {places.map((place, i) => {
-        const { ripeFromH, ripeUntilH } = outcomes[i]!;
-        const hourOf = (h: number) => words.about(jar.since + h * HOUR);
+        const outcome = outcomes[i]!;
         const then = jar.unfedH
           ? null
-          : ripeFromH === null
-            ? `it ${notRipeWords(outcomes[i]!, words, standing.hours)}`
-            : standing.hours > (ripeUntilH ?? Infinity)
-              ? 'past its ripe hours'
-              : ripeUntilH === null
-                ? `ripe from ${hourOf(ripeFromH)}`
-                : `ripe ${words.stretch(jar.since + ripeFromH * HOUR, jar.since + ripeUntilH * HOUR)}`;
+          : standing.hours > (outcome.ripeUntilH ?? Infinity)
+            ? 'past its ripe hours'
+            : ripeWords(outcome, jar.since, words, standing.hours);
         return (
           <View key={place.id} style={styles.stack}>
             <Button

@@ -79,7 +79,7 @@ function Outlook({ step }: { readonly step: Step }) {
   if (!bake || !prospect) return null;
   return (
     <Words size="small">
-      {`For ${bake.name}, ripe ${words.moment(bake.from)} to ${words.time(bake.until)}: ${Math.round(prospect.chance * 100)}\u00a0% likely. It should peak about ${words.about(prospect.peakAt)}, ${words.between(prospect.low, prospect.high)}.`}
+      {`For ${bake.name}, ripe ${words.moment(bake.from)} to ${words.time(bake.until)}: ${Math.round(prospect.chance * 100)}\u00a0% likely. It should peak ${words.about(prospect.peakAt)}, ${words.between(prospect.low, prospect.high)}.`}
     </Words>
   );
 }

@@ -273,7 +273,7 @@ describe('a step', () => {
     const store = planned();
     await press(/^tomorrow 03:20|^03:20 ?Build Grebe's levain/);
     expect(
-      sheet().getByText(/^For Loaves, ripe .*: 93\s% likely\. It should peak about/),
+      sheet().getByText(/^For Loaves, ripe .*: 93\s% likely\. It should peak tomorrow about/),
     ).toBeVisible();
     await press('Close');
     await press(/^tomorrow 09:20|^09:20 ?Take 150 g/);

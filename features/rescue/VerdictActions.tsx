@@ -207,7 +207,7 @@ function Help({
       </Button>
       {verdict.kind === 'waiting' && (
         <Words size="small" tone="quiet">
-          {`Its forecast: ${standing.outlook.forecast.peaksAtH === null ? 'no peak before the forecast ends' : `a peak about ${words.about(jar.since + standing.outlook.forecast.peaksAtH * 3_600_000)}`}.`}
+          {`Its forecast: ${standing.outlook.forecast.peaksAtH === null ? 'no peak before the forecast ends' : `a peak ${words.about(jar.since + standing.outlook.forecast.peaksAtH * 3_600_000)}`}.`}
         </Words>
       )}
       {moving && <MoveSheet standing={standing} onClose={() => setMoving(false)} />}

@@ -8,7 +8,7 @@ import {
   type Standing,
   type Jar,
 } from '@core/journal';
-import { type Blend, HOUR, blendShares, doubledHeight } from '@core/measure';
+import { type Blend, HOUR, type Instant, blendShares, doubledHeight } from '@core/measure';
 import { goesCold } from '@core/next';
 import { type OutTo } from '@core/verbs';
 
@@ -137,18 +137,27 @@ export function jarSentence(standing: Standing, words: KitchenWords): string {
   if (jar.unfedH) return `${jar.card.name}, most likely ${state}`;
   const facts = [jar.card.name, state, upWords(Math.round((moment.height - 1) * 100))];
   if (stage === 'ripe' && ripeUntilH !== null)
-    facts.push(`until about ${words.about(jar.since + ripeUntilH * HOUR)}`);
+    facts.push(`until ${words.about(jar.since + ripeUntilH * HOUR)}`);
   else if (ripeFromH !== null && standing.hours < ripeFromH)
-    facts.push(`ripe about ${words.about(jar.since + ripeFromH * HOUR)}`);
+    facts.push(`ripe ${words.about(jar.since + ripeFromH * HOUR)}`);
   return facts.join(', ');
 }
 
-/** "ripe tomorrow 02:40 to 06:10", or what there is instead. */
-export function ripeWords({ jar, outlook }: Standing, words: KitchenWords): string {
-  const { ripeFromH, ripeUntilH } = outlook.forecast;
-  const at = (hours: number) => jar.since + hours * HOUR;
+/**
+ * When a feed is ripe: "ripe tomorrow 02:45 to 06:15", or "it goes to sleep in the cold".
+ *
+ * @param fromH when one begins to look, hours from the feed
+ */
+export function ripeWords(
+  forecast: Forecast,
+  fedAt: Instant,
+  words: KitchenWords,
+  fromH = 0,
+): string {
+  const { ripeFromH, ripeUntilH } = forecast;
+  const at = (hours: number) => fedAt + hours * HOUR;
   return ripeFromH === null
-    ? `it ${notRipeWords(outlook.forecast, words)}`
+    ? `it ${notRipeWords(forecast, words, fromH)}`
     : ripeStretch(at(ripeFromH), ripeUntilH === null ? null : at(ripeUntilH), words);
 }
 
@@ -167,5 +176,5 @@ export function notRipeWords(forecast: Forecast, words: KitchenWords, fromH = 0)
 }
 
 /** "ripe 14:20 to 18:05", or from when on where no end is in sight. */
-export const ripeStretch = (from: number, until: number | null, words: KitchenWords): string =>
-  until === null ? `ripe from ${words.about(from)}` : `ripe ${words.stretch(from, until)}`;
+const ripeStretch = (from: number, until: number | null, words: KitchenWords): string =>
+  until === null ? `ripe from ${words.hourOrDay(from)}` : `ripe ${words.stretch(from, until)}`;

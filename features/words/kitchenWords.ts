@@ -22,6 +22,8 @@ export interface KitchenWords {
   /** When something is to be done, in a sentence: "at 18:20", "tomorrow 18:20". */
   at(at: Instant): string;
   /** A forecast's time: to a quarter of an hour, and to the day when it is more than a day and a half away. */
+  hourOrDay(at: Instant): string;
+  /** The same where nothing else is said of it: "about 23:30", "tomorrow about 03:00", "about Mon 16 Mar". */
   about(at: Instant): string;
   /** Two forecast times, the day said once: "tomorrow 03:20 to 10:35". */
   stretch(from: Instant, until: Instant): string;
@@ -104,15 +106,23 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
   /** What is to come is not told as past, nor the other way round. */
   const rounded = (at: Instant, step = QUARTER) =>
     toStep(at, at > now === toStep(at, step) > now ? step : FIVE_MINUTES);
-  const about = (at: Instant, step?: number) =>
+  const hourOrDay = (at: Instant, step?: number) =>
     Math.abs(at - now) > FAR ? day(at) : moment(rounded(at, step));
+  const about = (at: Instant) => {
+    const then = rounded(at);
+    const which = day(then);
+    return Math.abs(at - now) > FAR || which === 'today'
+      ? `about ${hourOrDay(at)}`
+      : `${which} about ${time(then)}`;
+  };
   /** Both ends of a stretch; null when they are one and the same day, and too far away for hours. */
   const both = (from: Instant, until: Instant, joint: string) => {
     // What is shorter than a quarter would begin and end at once.
     const step = rounded(from) === rounded(until) ? FIVE_MINUTES : undefined;
-    if (day(from) !== day(until)) return `${about(from, step)} ${joint} ${about(until, step)}`;
+    if (day(from) !== day(until))
+      return `${hourOrDay(from, step)} ${joint} ${hourOrDay(until, step)}`;
     if (Math.abs(from - now) > FAR) return null;
-    return `${about(from, step)} ${joint} ${time(rounded(until, step))}`;
+    return `${hourOrDay(from, step)} ${joint} ${time(rounded(until, step))}`;
   };
   const fahrenheit = settings.temperature === 'fahrenheit';
   const degrees = (celsius: number) =>
@@ -134,8 +144,9 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
     day,
     moment,
     at: (at) => (day(at) === 'today' ? `at ${time(at)}` : moment(at)),
-    about: (at) => about(at),
-    stretch: (from, until) => both(from, until, 'to') ?? about(from),
+    hourOrDay: (at) => hourOrDay(at),
+    about,
+    stretch: (from, until) => both(from, until, 'to') ?? hourOrDay(from),
     between: (low, high) => {
       if (day(low) === day(high)) {
         const told = both(low, high, 'and');
@@ -143,7 +154,7 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
       }
       // Of what is only known to the day at one end, the other has no hour either.
       const far = [low, high].some((at) => Math.abs(at - now) > FAR);
-      const end = far ? day : about;
+      const end = far ? day : hourOrDay;
       return `between ${end(low)} and ${end(high)}`;
     },
     weekday: (at) => days.format(at).replace(',', '').replace(/ \w+$/, ''),

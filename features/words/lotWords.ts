@@ -16,7 +16,7 @@ export function lotWords(lot: Lot, now: number, words: KitchenWords): string {
       ? `frozen ${days(lot.frozenDays, words)}`
       : `${days(lot.fridgeDays, words)} in the fridge`;
   const thaws =
-    lot.thawedAt !== null && lot.thawedAt > now ? `thawed ${words.about(lot.thawedAt)}` : '';
+    lot.thawedAt !== null && lot.thawedAt > now ? `thawed ${words.hourOrDay(lot.thawedAt)}` : '';
   return [age, lot.taste, thaws, KEEPING_WORDS[lot.keeping]].filter(Boolean).join(', ');
 }
 

@@ -81,11 +81,11 @@ function feedReason(
     case 'ripe':
       return by === null
         ? 'Ripe now, full of gas and at its strongest.'
-        : `Ripe now, and until about ${words.about(by)}.`;
+        : `Ripe now, and until ${words.about(by)}.`;
     case 'past':
       return 'Past its peak and sinking.';
     case 'ripens':
-      return `Ripe about ${words.about(from)}. Until then it needs nothing${jar.coming ? ' but its move' : ''}.`;
+      return `Ripe ${words.about(from)}. Until then it needs nothing${jar.coming ? ' but its move' : ''}.`;
     case 'asleep':
       return asleepReason('Asleep in the cold', by, standing, words);
     case 'warming':
@@ -149,7 +149,7 @@ function lateWords(
 ): string {
   const { now, jar, place } = standing;
   const toDay = harmAt !== null && isKnownToDay({ jar }, harmAt);
-  const after = harmAt === null ? '' : toDay ? words.day(harmAt) : words.about(harmAt);
+  const after = harmAt === null ? '' : toDay ? words.day(harmAt) : words.hourOrDay(harmAt);
   if (because.is !== 'feed' || because.reason === 'neglected' || jar.unfedH) return '';
   if (because.reason === 'onlyForBakes')
     return harmAt !== null && harmAt > now

@@ -33,11 +33,11 @@ export function nextTitle(next: WhatNext, name: string, now: Instant, words: Kit
     return `${name} rests until a bake`;
   if (late) return `Feed ${name} now: it was due ${dueWords(next, words)}`;
   if (next.toDay) return dayTitle(next, name, now, words);
-  if (because.reason === 'rhythm') return `Feed ${name} about ${words.about(by!)}`;
-  if (because.reason === 'warming') return `Feed ${name} by ${words.about(by!)}`;
-  if (from > now) return `Feed ${name} from ${words.about(from)}`;
+  if (because.reason === 'rhythm') return `Feed ${name} ${words.about(by!)}`;
+  if (because.reason === 'warming') return `Feed ${name} by ${words.hourOrDay(by!)}`;
+  if (from > now) return `Feed ${name} from ${words.hourOrDay(from)}`;
   if (by === null) return `${name} can wait`;
-  return by - now < HOUR / 12 ? `Feed ${name} now` : `Feed ${name} by ${words.about(by)}`;
+  return by - now < HOUR / 12 ? `Feed ${name} now` : `Feed ${name} by ${words.hourOrDay(by)}`;
 }
 
 /** As far as only the day is known: "Feed Skua today", "Feed Skua by Fri 4 Dec". */
@@ -52,8 +52,8 @@ function dayTitle({ from, by }: WhatNext, name: string, now: Instant, words: Kit
 const dueWords = ({ because, by, toDay }: WhatNext, words: KitchenWords): string => {
   if (toDay) return words.day(by!);
   return because.is === 'feed' && because.reason === 'rhythm'
-    ? words.about(by!)
-    : `by ${words.about(by!)}`;
+    ? words.hourOrDay(by!)
+    : `by ${words.hourOrDay(by!)}`;
 };
 
 function programmeTitle(
@@ -65,24 +65,24 @@ function programmeTitle(
 ): string {
   if (verdict === 'well') return `${name} is well again`;
   if (verdict === 'useBackup') return `${name} has had long enough: see what to do`;
-  if (late) return `Feed ${name} now: it was due ${words.about(from)}`;
-  return from <= now ? `Feed ${name} now` : `Feed ${name} about ${words.about(from)}`;
+  if (late) return `Feed ${name} now: it was due ${words.hourOrDay(from)}`;
+  return from <= now ? `Feed ${name} now` : `Feed ${name} ${words.about(from)}`;
 }
 
 function doughTitle(next: WhatNext, levain: string, now: Instant, words: KitchenWords): string {
   const { from, by, late } = next;
-  if (from > now) return `${levain}: ripe about ${words.about(from)}`;
+  if (from > now) return `${levain}: ripe ${words.about(from)}`;
   if (isForgotten(next, now)) return `${levain}: is it in its dough?`;
-  if (late) return `${levain}: into the dough now, it was ripe until ${words.about(by!)}`;
+  if (late) return `${levain}: into the dough now, it was ripe until ${words.hourOrDay(by!)}`;
   return by === null
     ? `${levain}: into the dough`
-    : `${levain}: into the dough by ${words.about(by)}`;
+    : `${levain}: into the dough by ${words.hourOrDay(by)}`;
 }
 
 function buildTitle(next: WhatNext, name: string, now: Instant, words: KitchenWords): string {
   const { from, by, late } = next;
-  if (from > now) return `${name}: feed it again about ${words.about(from)}`;
+  if (from > now) return `${name}: feed it again ${words.about(from)}`;
   return late || by === null
     ? `${name}: feed it again now`
-    : `${name}: feed it again by ${words.about(by)}`;
+    : `${name}: feed it again by ${words.hourOrDay(by)}`;
 }

@@ -95,7 +95,7 @@ function tell(of: string, jar: Jar, outlook: Outlook, hours: number): Told {
       reason,
       shelf,
       jarSentence(standing, words),
-      ripeWords(standing, words),
+      ripeWords(standing.outlook.forecast, standing.jar.since, words),
       ...label.lines,
       careText(standing, next, USUAL_PACE, words),
     ],

@@ -20,7 +20,7 @@ export function shelfWords(standing: Standing, next: WhatNext | null, words: Kit
       return because.run.verdict === 'going'
         ? from <= standing.now
           ? `day ${because.run.day}, feed it`
-          : `day ${because.run.day}, feed ${words.about(from)}`
+          : `day ${because.run.day}, feed ${words.hourOrDay(from)}`
         : because.run.verdict === 'well'
           ? 'well again'
           : 'see what to do';
@@ -43,18 +43,19 @@ export function shelfWords(standing: Standing, next: WhatNext | null, words: Kit
   if (because.reason === 'onlyForBakes' && (by === null || from > standing.now)) return 'at rest';
   if (late || isHungry(standing.stage)) return `${state}, feed it`;
   if (because.reason === 'rhythm' && stage !== 'ripe' && stage !== 'waking' && stage !== 'rising')
-    return `${state}, feed ${words.about(by!)}`;
-  if (stage === 'ripe') return by === null ? 'ripe' : `ripe till ${words.about(by)}`;
-  if (because.reason === 'ripens') return `${state}, ripe about ${words.about(from)}`;
+    return `${state}, feed ${words.hourOrDay(by!)}`;
+  if (stage === 'ripe') return by === null ? 'ripe' : `ripe till ${words.hourOrDay(by)}`;
+  if (because.reason === 'ripens') return `${state}, ripe ${words.about(from)}`;
   return by === null ? state : `${state}, feed by ${words.day(by)}`;
 }
 
 /** How a levain stands in its bowl. */
 function inBowl({ jar, stage, outlook }: Standing, words: KitchenWords): string {
   const { ripeFromH, ripeUntilH } = outlook.forecast;
-  const at = (hours: number) => words.about(jar.since + hours * HOUR);
-  if (stage === 'ripe') return ripeUntilH === null ? 'ripe' : `ripe till ${at(ripeUntilH)}`;
+  const at = (hours: number) => jar.since + hours * HOUR;
+  if (stage === 'ripe')
+    return ripeUntilH === null ? 'ripe' : `ripe till ${words.hourOrDay(at(ripeUntilH))}`;
   return ripeFromH !== null && ['settled', 'waking', 'rising'].includes(stage)
-    ? `${STAGE_WORDS[stage]}, ripe about ${at(ripeFromH)}`
+    ? `${STAGE_WORDS[stage]}, ripe ${words.about(at(ripeFromH))}`
     : STAGE_WORDS[stage];
 }

@@ -18,7 +18,7 @@ it('times say their day only when it is another', () => {
 it('a day half a year away and more is told with its year', () => {
   expect(words.moment(at('2025-12-20T07:00:00Z'))).toBe('Sat 20 Dec 07:00');
   expect(words.moment(at('2025-03-13T09:00:00Z'))).toBe('13 Mar 2025 09:00');
-  expect(words.about(at('2025-03-13T09:00:00Z'))).toBe('13 Mar 2025');
+  expect(words.hourOrDay(at('2025-03-13T09:00:00Z'))).toBe('13 Mar 2025');
   expect(words.dated(at('2027-03-13T09:00:00Z'))).toBe('13 Mar 2027 09:00');
   expect(words.date(at('2025-10-01T09:00:00Z'))).toBe('1 Oct');
   expect(words.date(at('2025-08-01T09:00:00Z'))).toBe('1 Aug 2025');
@@ -26,8 +26,8 @@ it('a day half a year away and more is told with its year', () => {
 });
 
 it('a forecast is told to a quarter of an hour, and far away to the day', () => {
-  expect(words.about(at('2026-03-13T20:33:00Z'))).toBe('20:30');
-  expect(words.about(at('2026-03-17T09:18:00Z'))).toBe('Tue 17 Mar');
+  expect(words.hourOrDay(at('2026-03-13T20:33:00Z'))).toBe('20:30');
+  expect(words.hourOrDay(at('2026-03-17T09:18:00Z'))).toBe('Tue 17 Mar');
   expect(words.stretch(at('2026-03-14T03:20:00Z'), at('2026-03-14T10:36:00Z'))).toBe(
     'tomorrow 03:15 to 10:30',
   );
@@ -47,11 +47,20 @@ it('a forecast is told to a quarter of an hour, and far away to the day', () => 
   expect(words.stretch(at('2026-03-16T03:10:00Z'), at('2026-03-16T16:00:00Z'))).toBe('Mon 16 Mar');
 });
 
+it('a day stands before its hour, as one says it', () => {
+  expect(words.about(at('2026-03-13T23:31:00Z'))).toBe('about 23:30');
+  expect(words.about(at('2026-03-14T03:02:00Z'))).toBe('tomorrow about 03:00');
+  expect(words.about(at('2026-03-12T20:10:00Z'))).toBe('yesterday about 20:15');
+  // A quarter before midnight may be told as midnight, which is tomorrow's.
+  expect(words.about(at('2026-03-13T23:55:00Z'))).toBe('tomorrow about 00:00');
+  expect(words.about(at('2026-03-17T09:18:00Z'))).toBe('about Tue 17 Mar');
+});
+
 it('a forecast that is near is not told as past, nor what is past as to come; nor is a short stretch one hour', () => {
-  expect(words.about(at('2026-03-13T18:21:30Z'))).toBe('18:20');
-  expect(words.about(at('2026-03-13T18:23:00Z'))).toBe('18:30');
+  expect(words.hourOrDay(at('2026-03-13T18:21:30Z'))).toBe('18:20');
+  expect(words.hourOrDay(at('2026-03-13T18:23:00Z'))).toBe('18:30');
   const later = kitchenWords(usualSettings('en-GB'), 'Europe/Lisbon', NOW + 360_000);
-  expect(later.about(at('2026-03-13T18:24:00Z'))).toBe('18:25');
+  expect(later.hourOrDay(at('2026-03-13T18:24:00Z'))).toBe('18:25');
   expect(words.stretch(at('2026-03-13T20:28:00Z'), at('2026-03-13T20:36:00Z'))).toBe(
     '20:30 to 20:35',
   );
