@@ -67,7 +67,7 @@ for (const [scheme, paths] of [
   ],
 ] as const)
   for (const half of [0, 1])
-    test(`every ${half ? 'other ' : ''}page is clean to axe in the ${scheme} ${scheme === 'light' ? '@phone' : '@wide'}`, async ({
+    test(`every ${half ? 'other ' : ''}page is clean to axe and as high as its window in the ${scheme} ${scheme === 'light' ? '@phone' : '@wide'}`, async ({
       page,
       kitchen,
     }) => {
@@ -77,6 +77,10 @@ for (const [scheme, paths] of [
         await test.step(path, async () => {
           await kitchen.goOn(path);
           await kitchen.accessible();
+          // What scrolls is the page between the bars, never the bars with it.
+          expect(
+            await page.evaluate(() => document.documentElement.scrollHeight - innerHeight),
+          ).toBeLessThanOrEqual(0);
         });
     });
 

@@ -9,7 +9,7 @@ const USUAL = 16;
  */
 export function watchTextScale(onScale: (scale: number) => void): () => void {
   const probe = document.createElement('div');
-  probe.style.cssText = 'position:absolute;visibility:hidden;width:1rem;height:1rem';
+  probe.style.cssText = 'position:fixed;top:0;visibility:hidden;width:1rem;height:1rem';
   probe.ariaHidden = 'true';
   document.body.append(probe);
   const tell = () => onScale((probe.offsetWidth || USUAL) / USUAL);
