@@ -149,7 +149,7 @@ test('discard freezes and thaws, and more than there is cannot be taken @phone',
     .getByRole('button', { name: /^Thaw / })
     .first()
     .click();
-  await expect(discard.getByText(/thawed tomorrow 06:50/)).toBeVisible();
+  await expect(discard.getByText(/thawed tomorrow 06:45/)).toBeVisible();
   await discard.getByRole('button', { name: 'Take some' }).click();
   const sheet = page.getByRole('dialog', { name: 'Take some discard' });
   for (const [typed, says] of [

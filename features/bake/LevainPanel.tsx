@@ -23,7 +23,7 @@ import {
   selectDough,
 } from '@state';
 
-import { blendWords, useKitchenWords } from '../words';
+import { blendWords, unnamedBake, useKitchenWords } from '../words';
 import { levainWayWords } from '../words/bakeWords';
 import { Series } from './Series';
 
@@ -61,10 +61,9 @@ export function LevainPanel({ levainG }: { readonly levainG: number }) {
   const series = buildSeries(task, card.ratio.flour);
   const plan = () => {
     const middle = words.instantOf(at);
-    const day = Number.isNaN(middle) ? '' : words.day(middle);
     const wish = {
       id: nanoid(),
-      name: `Bake of ${day}`,
+      name: unnamedBake(middle, words),
       jar: jar.id,
       levainG,
       at: middle,

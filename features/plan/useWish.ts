@@ -15,7 +15,7 @@ import {
   useAppSelector,
 } from '@state';
 
-import { WEEKDAYS, againWords, useKitchenWords } from '../words';
+import { WEEKDAYS, againWords, unnamedBake, useKitchenWords } from '../words';
 
 /** What is asked of a bake, as it was typed and chosen. */
 export interface WishFields {
@@ -56,7 +56,7 @@ export function useWish() {
   }));
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
 
-  const { ratio } = jars.find(({ id }) => id === wish.jar)!.card;
+  const { ratio } = (jars.find(({ id }) => id === wish.jar) ?? jars[0]!).card;
   const levainG = Math.round(
     wish.by === 'mass'
       ? gramsFromText(wish.grams, 'starter')
@@ -71,7 +71,8 @@ export function useWish() {
     const { jar, by, width: widthH, anything } = wish;
     const at = words.instantOf(wish.at);
     const weeks = wish.weeks === ONCE ? null : wish.weeks;
-    const name = wish.name.trim() || (weeks === null ? onDay(at) : `${weekdayOf(at, time)} bake`);
+    const name =
+      wish.name.trim() || (weeks === null ? unnamedBake(at, words) : `${weekdayOf(at, time)} bake`);
     const id = nanoid();
     const objections = dispatch(
       done(
@@ -85,7 +86,6 @@ export function useWish() {
     setProblems({ ...others, ...(ofLevain ? { [by]: ofLevain } : {}) });
     return objections.length === 0;
   };
-  const onDay = (at: Instant) => `Bake of ${Number.isNaN(at) ? '' : words.day(at)}`;
 
   return {
     wish,

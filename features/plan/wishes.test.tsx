@@ -37,6 +37,14 @@ describe('what is wished', () => {
     expect(selectBakes(store.getState())).toHaveLength(1);
   });
 
+  it('is called by its day when nobody names it, as it will still be called on that day', async () => {
+    const store = show(<PlanScreen />, ownKitchen());
+    await press('Add a bake');
+    await type('Levain ripe at', '2026-03-14T15:00');
+    await press('Add this bake');
+    expect(selectBakes(store.getState())).toMatchObject([{ name: 'Bake of Sat 14 Mar' }]);
+  });
+
   it('comes back every week, is skipped once, and ends', async () => {
     const store = show(<PlanScreen />, ownKitchen());
     await press('Add a bake');

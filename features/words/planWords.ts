@@ -1,5 +1,6 @@
 import { ratioOf, ratioText } from '@core/bench';
 import { type Bake } from '@core/journal';
+import { type Instant } from '@core/measure';
 import { type Plan, type PlanName, type Prospect, type Raise, type Step } from '@core/plan';
 
 import { type KitchenWords } from './kitchenWords';
@@ -224,6 +225,10 @@ export const bakeNames =
     const again = bakes.some(({ id: other, name }) => other !== id && name === bake.name);
     return again ? `${bake.name} (${words.day(bake.from)})` : bake.name;
   };
+
+/** What a bake is called that nobody named: by its day, which is true on every other day too. */
+export const unnamedBake = (at: Instant, words: KitchenWords): string =>
+  Number.isNaN(at) ? 'Bake' : `Bake of ${words.fullDay(at)}`;
 
 /** The place to which a levain is moved before its bake takes it. */
 function waitingPlace({ steps }: Plan, bake: string): string | undefined {
