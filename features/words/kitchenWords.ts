@@ -119,10 +119,12 @@ export function kitchenWords(settings: Settings, zone: string, now: Instant): Ki
   const both = (from: Instant, until: Instant, joint: string) => {
     // What is shorter than a quarter would begin and end at once.
     const step = rounded(from) === rounded(until) ? FIVE_MINUTES : undefined;
-    if (day(from) !== day(until))
+    // Five to midnight may be told as midnight, which is the next day's.
+    const [first, last] = [rounded(from, step), rounded(until, step)];
+    if (day(first) !== day(last))
       return `${hourOrDay(from, step)} ${joint} ${hourOrDay(until, step)}`;
     if (Math.abs(from - now) > FAR) return null;
-    return `${hourOrDay(from, step)} ${joint} ${time(rounded(until, step))}`;
+    return `${moment(first)} ${joint} ${time(last)}`;
   };
   const fahrenheit = settings.temperature === 'fahrenheit';
   const degrees = (celsius: number) =>

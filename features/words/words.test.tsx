@@ -56,6 +56,12 @@ it('a day stands before its hour, as one says it', () => {
   expect(words.about(at('2026-03-17T09:18:00Z'))).toBe('about Tue 17 Mar');
 });
 
+it('a stretch that begins at midnight has one day', () => {
+  expect(words.stretch(at('2026-03-13T23:55:00Z'), at('2026-03-14T03:00:00Z'))).toBe(
+    'tomorrow 00:00 to 03:00',
+  );
+});
+
 it('a forecast that is near is not told as past, nor what is past as to come; nor is a short stretch one hour', () => {
   expect(words.hourOrDay(at('2026-03-13T18:21:30Z'))).toBe('18:20');
   expect(words.hourOrDay(at('2026-03-13T18:23:00Z'))).toBe('18:30');
