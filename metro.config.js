@@ -41,12 +41,20 @@ const STAND_INS = [
     is: NOTHING,
   },
   { name: /^\.\/views\/Sitemap$/, from: /expo-router[\\/]/, is: NOTHING },
+  // Drawers, badges, glances at where a link leads and colours of telephones: nothing here asks for them.
+  {
+    name: /\/(DrawerRouter|Badge|HrefPreview)$|^\.\/color$/,
+    from: /expo-router[\\/]/,
+    is: NOTHING,
+  },
   // The palette of Paper's former design, but for the few colours that its code still names.
   {
     name: /\/v2\/colors$|^\.\/colors$/,
     from: /react-native-paper[\\/]/,
     is: here('kit/paper/formerPalette.ts'),
   },
+  // Every field of the kit is outlined (kit/Field.tsx).
+  { name: /^\.\/TextInputFlat$/, from: /react-native-paper[\\/]/, is: NOTHING },
   // Its parts come as modules, its front door would not: the two did not know of each other's drags.
   {
     name: /^@use-gesture\/core$/,

@@ -50,11 +50,11 @@ export function useWeighing(
   const typed = text.trim() === '' ? null : gramsFromText(text, ingredient);
   const live = scale.is === 'live' && !byHand;
   const onScale = portionOn(scale.weighed);
-  const typedG =
+  const byFieldG =
     gramsFromMeasure(text, ingredient) ??
     (typed === null ? wanted : portionFromScale(draft.weighing, emptyG, before, typed));
   // Before anything is on the scale, pressing on means that it is in as asked, as with an empty field.
-  const really = live && onScale >= 1 ? onScale : typedG;
+  const really = live && onScale >= 1 ? onScale : byFieldG;
 
   const done = () => {
     const objection =

@@ -211,6 +211,20 @@ describe('a look', () => {
     expect(logged(store)).toMatchObject({ kind: 'looked', at: '2026-03-13T21:00:00.000Z' });
   });
 
+  it('of an earlier hour begins with what was expected then', async () => {
+    const store = ternShown(fed);
+    const rise = () => Number(screen.getByLabelText<HTMLInputElement>('Rise above the band').value);
+    const now = rise();
+    await press('More');
+    await type('Seen at', '2026-03-13T14:10');
+    expect(rise()).toBeLessThan(now / 2);
+    await type('Seen at', '2026-03-13T13:40');
+    expect(rise()).toBeLessThan(5);
+    await press('Log this look');
+    expect(logged(store)).toMatchObject({ kind: 'looked', at: '2026-03-13T13:40:00.000Z' });
+    expect((logged(store) as { height: number }).height).toBeLessThan(1.05);
+  });
+
   it('cannot lie in the time to come', async () => {
     const store = ternShown(fed);
     await press('More');

@@ -1,7 +1,9 @@
 import { useState } from 'react';
 
 import { heightRise, volumeRise } from '@core/bench';
+import { heightAt } from '@core/ferment';
 import { type Between, type Standing, doubtOf } from '@core/journal';
+import { HOUR } from '@core/measure';
 import { look } from '@core/verbs';
 import { bandVolume, jarPicture, riseFromText, useRestingText } from '@kit';
 import { byField, doneTo, useAppDispatch, withdrawEntries } from '@state';
@@ -18,8 +20,8 @@ export interface DoubtedHeight {
 }
 
 /**
- * A look at a jar while it is being said: its height, which is the forecast's until somebody says another, and what else was
- * seen. Heights are asked for and told as they stand in this jar; what is written down is volume, which in a tapered jar is
+ * A look at a jar while it is being said: its height, which is the forecast's for the hour of the look until somebody says
+ * another, and what else was seen. Heights are asked for and told as they stand in this jar; what is written down is volume, which in a tapered jar is
  * something else.
  *
  * @param askSmell whether a smell goes with the height, and not instead of it
@@ -35,7 +37,15 @@ export function useLooking(standing: Standing, askSmell: boolean) {
 
   const { vessel } = jar.card;
   const fill = bandVolume(jar);
-  const expectedHeight = heightRise(vessel, fill, moment.height);
+  const at = seen.at === '' ? standing.now : words.instantOf(seen.at);
+  const seenH = (at - jar.since) / HOUR;
+  // Before this feed, or after now, there is nothing to expect: such an hour is refused.
+  const earlier = seenH >= 0 && seenH < standing.hours;
+  const expectedHeight = heightRise(
+    vessel,
+    fill,
+    earlier ? heightAt(standing.outlook.forecast.curve, seenH) : moment.height,
+  );
   const foretold = useRestingText(String(Math.round((expectedHeight - 1) * 100)));
   const shown = rise ?? foretold.text;
   const pct = riseFromText(shown);
@@ -45,7 +55,6 @@ export function useLooking(standing: Standing, askSmell: boolean) {
   /** Writes it down; what is wrong with it, by its field, where it cannot be. */
   const log = (): Readonly<Record<string, string>> => {
     const measured = rise !== null || askSmell || !hasMore(seen);
-    const at = seen.at === '' ? standing.now : words.instantOf(seen.at);
     const objections = dispatch(
       doneTo(
         jar.id,
