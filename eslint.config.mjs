@@ -17,6 +17,12 @@ const INTERFACE_PACKAGES = [
   '@reduxjs/*',
 ];
 
+/** What is read on a screen has the apostrophe of print. */
+const APOSTROPHE = ['Literal[value=/X/]', 'TemplateElement[value.raw=/X/]'].map((selector) => ({
+  selector: selector.replace('X', "(^|[a-z])'(s|t|re|ll|ve|d)\\b"),
+  message: 'An apostrophe is ’.',
+}));
+
 export default defineConfig([
   globalIgnores([
     'dist*/**',
@@ -157,8 +163,14 @@ export default defineConfig([
           message: 'Colours come from the theme.',
         },
         { selector: "Property[key.name='fontFamily']", message: 'Fonts come from kit.' },
+        ...APOSTROPHE,
       ],
     },
+  },
+  {
+    files: ['core/**/*.ts', 'kit/**/*.{ts,tsx}', 'state/**/*.ts'],
+    ignores: ['**/*.test.*'],
+    rules: { 'no-restricted-syntax': ['error', ...APOSTROPHE] },
   },
   prettier,
 ]);

@@ -35,7 +35,7 @@ test('a Saturday bake from the fridge: plan chosen, first step done late, the pl
   await kitchen.button('Follow it').click();
   const offered = page.getByRole('region', { name: 'Plans to choose from' });
   await expect(offered.getByText('A good balance, followed')).toBeVisible();
-  await expect(page.getByRole('button', { name: /^Bench: Build Dunlin's levain/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Bench: Build Dunlin’s levain/ })).toBeVisible();
   const steps = await page.getByRole('button', { name: /^(Bench|Done|Taken): / }).count();
   const [file] = await Promise.all([
     page.waitForEvent('download'),
@@ -65,13 +65,13 @@ test('a Saturday bake from the fridge: plan chosen, first step done late, the pl
   // In the morning it is done at the bench, with its amounts filled in.
   await kitchen.open('/plan', 'demo', '2026-03-14T07:00');
   await planned(page);
-  await page.getByRole('button', { name: /^Bench: Build Dunlin's levain/ }).click();
+  await page.getByRole('button', { name: /^Bench: Build Dunlin’s levain/ }).click();
   await expect(page.getByText('Dunlin at the bench · 1 of 5')).toBeVisible();
   await kitchen.feedAtBench();
   await expect(page.getByText(/^Dunlin is fed/)).toBeVisible();
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
-  await expect(page.getByText(/^The plan has changed: Dunlin's levain is built/)).toBeVisible();
-  await expect(page.getByRole('button', { name: /^Bench: Build Dunlin's levain/ })).toBeHidden();
+  await expect(page.getByText(/^The plan has changed: Dunlin’s levain is built/)).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Bench: Build Dunlin’s levain/ })).toBeHidden();
   await expect(page.getByRole('button', { name: /^Taken: Take 150 g from Dunlin/ })).toBeVisible();
 });
 
@@ -236,7 +236,7 @@ test('the browser says when a step is due, once it may @phone', async ({
   // What comes later waits; what is due is said.
   expect(await told()).toEqual([]);
   await kitchen.open('/plan', 'demo', '2026-03-13T22:30');
-  await expect.poll(told).toEqual(["Build Grebe's levain"]);
+  await expect.poll(told).toEqual(['Build Grebe’s levain']);
   await kitchen.open('/settings', 'demo', '2026-03-13T22:31');
   await page.getByRole('radio', { name: 'Quiet' }).click();
   await kitchen.open('/', 'demo', '2026-03-13T22:32');
@@ -324,6 +324,6 @@ test('a second bake on the same morning is had from the same levain @phone', asy
   for (const take of ['Take 180 g from Grebe for Saturday tins', 'Take 120 g from Grebe for Rolls'])
     await expect(page.getByRole('button', { name: `Taken: ${take}` })).toBeVisible();
   await planned(page);
-  await expect(page.getByRole('button', { name: /^Bench: Build Grebe's levain/ })).toHaveCount(1);
+  await expect(page.getByRole('button', { name: /^Bench: Build Grebe’s levain/ })).toHaveCount(1);
   await expect(page.getByText(/there is not enough time left/)).toBeHidden();
 });

@@ -63,9 +63,11 @@ export function canopyLayout(
     const freeAfter = last ? width - x(last.hours) : width;
     const name = of === fullRise.height ? LONG_NAME : NAME;
     const atLeft = free > left + name || free >= freeAfter;
-    // The line of now would go through it there.
-    const struck = nowX < left + name && freeAfter > name;
-    if (atLeft && !struck) return { x: left, textAnchor: 'start' as const };
+    // The line of now would go through it there: it begins after that line, or goes to the other side, where there is room.
+    const struck = now.hours <= until && nowX < left + name;
+    if (atLeft && struck && free > nowX + name)
+      return { x: nowX + 6, textAnchor: 'start' as const };
+    if (atLeft && !(struck && freeAfter > name)) return { x: left, textAnchor: 'start' as const };
     // A name that the line of now would cross ends before it, where there is room.
     const end = width - right;
     const crossed = now.hours <= until && nowX > end - name && nowX - name > width - freeAfter;

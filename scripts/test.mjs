@@ -36,13 +36,19 @@ async function check(name, command, args, { count, beside = false } = {}) {
   if (status !== 0 && counted.failed === 0) failed += 1;
 }
 
-const jestCount = () => {
-  if (!existsSync('.e2e/jest.json')) return { passed: 0, failed: 1 };
-  const report = JSON.parse(readFileSync('.e2e/jest.json', 'utf8'));
-  return {
-    passed: report.numPassedTests,
-    failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
+/** One of the two projects of jest.config.js. */
+const jest = (name, project) => {
+  const file = `.e2e/${project}.json`;
+  const args = ['jest', '--selectProjects', project, '--json', `--outputFile=${file}`];
+  const count = () => {
+    if (!existsSync(file)) return { passed: 0, failed: 1 };
+    const report = JSON.parse(readFileSync(file, 'utf8'));
+    return {
+      passed: report.numPassedTests,
+      failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
+    };
   };
+  return check(name, 'npx', args, { count, beside: true });
 };
 
 const playwrightCount = () => {
@@ -53,19 +59,17 @@ const playwrightCount = () => {
 
 const script = (name) => check(name, 'npm', ['run', '--silent', name], { beside: true });
 
-// Each of these keeps one processor busy, so two of them at a time.
+// Most of these keep one processor busy, so two of them at a time. The browsers come last, by themselves.
 await Promise.all([
-  script('lint'),
+  script('lint').then(() => jest('interface', 'interface')),
   script('types')
     .then(() => script('format:check'))
     .then(() => script('arrows'))
     .then(() => check('sentences', 'node', ['scripts/sentences.mjs', '--check'], { beside: true }))
     .then(() => check('routes', 'node', ['scripts/routes.mjs', '--check'], { beside: true }))
-    .then(() => check('build', process.execPath, ['scripts/build.mjs'], { beside: true })),
+    .then(() => check('build', process.execPath, ['scripts/build.mjs'], { beside: true }))
+    .then(() => jest('unit', 'core')),
 ]);
-await check('unit and interface', 'npx', ['jest', '--json', '--outputFile=.e2e/jest.json'], {
-  count: jestCount,
-});
 await check('end to end', 'npx', ['playwright', 'test'], { count: playwrightCount });
 
 console.log(`\n${passed} passed, ${failed} failed`);

@@ -121,7 +121,7 @@ describe('the larder', () => {
       expect(screen.getByText(/compost the 860 g that are too old/)).toBeVisible();
       expect(screen.queryByText('What can I make?')).toBeNull();
       await press('Take some');
-      await touch('radio', "today's bake");
+      await touch('radio', 'today’s bake');
       await press('Take it');
       expect(screen.getByText('It is too old for that: compost it.')).toBeVisible();
       await press('Close');

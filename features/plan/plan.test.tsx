@@ -271,7 +271,7 @@ describe('a step', () => {
 
   it('says what bake it is for and how surely; the bake itself can be moved or given up', async () => {
     const store = planned();
-    await press(/^tomorrow 03:20|^03:20 ?Build Grebe's levain/);
+    await press(/^tomorrow 03:20|^03:20 ?Build Grebe’s levain/);
     expect(
       sheet().getByText(/^For Loaves, ripe .*: 93\s% likely\. It should peak tomorrow about/),
     ).toBeVisible();

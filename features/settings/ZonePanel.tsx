@@ -9,7 +9,7 @@ export function ZonePanel() {
   const zone = useAppSelector(selectZone);
   const { deviceZone: device } = useAppSelector(selectKitchen);
   return (
-    <Panel label="The kitchen's time">
+    <Panel label="The kitchen’s time">
       <Words size="title" level={2}>
         The kitchen’s time
       </Words>

@@ -29,7 +29,7 @@ export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
 };
 
 export const DESTINATION_WORDS: Readonly<Record<Destination, string>> = {
-  bake: "today's bake",
+  bake: 'today’s bake',
   discardJar: 'discard jar',
   freezer: 'freezer',
   compost: 'compost',

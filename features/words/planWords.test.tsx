@@ -54,7 +54,7 @@ const NAMES = {
 
 it('a step says what, how much and where to, and how long it can wait', () => {
   expect(stepWords(build, 'Grebe', place, words)).toBe(
-    "Build Grebe's levain: keep 25, water 100, flour 100 g (1\u00a0:\u00a04\u00a0:\u00a04), then counter",
+    'Build Grebe’s levain: keep 25, water 100, flour 100 g (1\u00a0:\u00a04\u00a0:\u00a04), then counter',
   );
   const take: Step = { ...build, kind: 'take', takeG: 180 };
   expect(stepWords(take, 'Grebe', place, words, 'Saturday tins')).toBe(
@@ -64,12 +64,12 @@ it('a step says what, how much and where to, and how long it can wait', () => {
   expect(stepWords(take, 'Grebe', place, words)).toBe('Take 180 g from Grebe for the bake');
   expect(slackWords(build, words)).toBe('any time 18:00 to 21:40');
   expect(slackWords({ ...build, earliest: build.at, latest: build.at }, words)).toBe('');
-  expect(plannedTitle(build, 'Grebe', NOW, words)).toBe("Build Grebe's levain by 21:40");
+  expect(plannedTitle(build, 'Grebe', NOW, words)).toBe('Build Grebe’s levain by 21:40');
   expect(plannedTitle({ ...build, earliest: at('19:00') }, 'Grebe', NOW, words)).toBe(
-    "Build Grebe's levain at 20:00",
+    'Build Grebe’s levain at 20:00',
   );
   const missed = { ...build, at: at('17:00'), earliest: at('16:00'), latest: at('18:00') };
-  expect(plannedTitle(missed, 'Grebe', NOW, words)).toBe("Build Grebe's levain now");
+  expect(plannedTitle(missed, 'Grebe', NOW, words)).toBe('Build Grebe’s levain now');
 });
 
 it('a plan is told in a line', () => {
@@ -159,10 +159,10 @@ it('a mended plan says what changed, and nothing when nothing did', () => {
     wanted: [{ ...plan().wanted[0]!, chance: 0.71, peakAt: at('23:40') }],
   });
   expect(mendedWords(plan(), later, NAMES, words)).toBe(
-    "The plan has changed: Grebe's levain is now built 21:00 instead of 20:00; it peaks 40 min later; it is 71 % likely to be ripe in time instead of 86 %.",
+    'The plan has changed: Grebe’s levain is now built 21:00 instead of 20:00; it peaks 40 min later; it is 71 % likely to be ripe in time instead of 86 %.',
   );
   expect(mendedWords(plan(), plan({ steps: [] }), NAMES, words)).toContain(
-    "Grebe's levain is built",
+    'Grebe’s levain is built',
   );
   // Of several bakes it says which.
   const [tins] = plan().wanted;

@@ -67,7 +67,7 @@ export function stepWords(
     case 'feed':
     case 'build': {
       const ratio = ratioOf(step.keepG!, step.flourG!, step.waterG!);
-      const what = step.kind === 'build' ? `Build ${jarName}'s levain` : `Feed ${jarName}`;
+      const what = step.kind === 'build' ? `Build ${jarName}’s levain` : `Feed ${jarName}`;
       return `${outWords(step, words)}${what}: ${words.feed({ keepG: step.keepG!, waterG: step.waterG!, flourG: step.flourG! })}${step.waterCelsius === undefined ? '' : `, the water${warmthWords(step, words)}`}${ratio ? ` (${ratioText(ratio).replaceAll(' ', '\u00a0')})` : ''}, then ${placeName(step.place!)}${thenWords(step, placeName, words)}`;
     }
     case 'topUp':
@@ -176,14 +176,14 @@ export function mendedWords(
     const buildWas = levainStep(before, prospect.id);
     if (build && buildWas && Math.abs(build.at - buildWas.at) > 20 * 60_000)
       said.push(
-        `${jarName(build.jar)}'s levain is now built ${words.moment(build.at)} instead of ${words.moment(buildWas.at)}`,
+        `${jarName(build.jar)}’s levain is now built ${words.moment(build.at)} instead of ${words.moment(buildWas.at)}`,
       );
     if (build?.kind === 'topUp' && buildWas?.kind !== 'topUp')
       said.push(`topping up what is in the jar saves the bake`);
     const waits = waitingPlace(after, prospect.id);
     if (waits !== undefined && waitingPlace(before, prospect.id) === undefined)
       said.push(`until the bake it waits somewhere cooler: ${placeName(waits)}`);
-    if (!build && buildWas) said.push(`${jarName(buildWas.jar)}'s levain is built`);
+    if (!build && buildWas) said.push(`${jarName(buildWas.jar)}’s levain is built`);
     if (was && Math.abs(was.peakAt - prospect.peakAt) > 20 * 60_000) {
       const minutes = Math.round((prospect.peakAt - was.peakAt) / 60_000);
       said.push(`it peaks ${words.span(minutes / 60)} ${minutes < 0 ? 'earlier' : 'later'}`);
@@ -246,12 +246,12 @@ const levainStep = (plan: Plan, bake: string) =>
 export function plannedName({ kind, bowl }: Step, jarName: string): string {
   if (bowl)
     return kind === 'build'
-      ? `Build ${jarName}'s levain in a bowl`
+      ? `Build ${jarName}’s levain in a bowl`
       : kind === 'take'
         ? 'The levain goes into the dough'
         : 'Move the bowl of levain';
   const what: Readonly<Record<Step['kind'], string>> = {
-    build: `Build ${jarName}'s levain`,
+    build: `Build ${jarName}’s levain`,
     feed: `Feed ${jarName}`,
     topUp: `Top up ${jarName}`,
     take: `Take from ${jarName}`,
