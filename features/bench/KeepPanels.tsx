@@ -149,13 +149,12 @@ function Suggestion({
   readonly onUse: (parts: number) => void;
 }) {
   const words = useKitchenWords();
-  const now = useAppSelector(selectNow);
-  const { suggestion, draft } = bench;
+  const { suggestion, draft, fedAt } = bench;
   if (!suggestion || draft.wantedAt === null) return null;
   const wanted = words.instantOf(draft.wantedAt);
   const { ripeFromH, ripeUntilH } = suggestion.forecast;
-  const from = now + ripeFromH! * HOUR;
-  const until = now + ripeUntilH! * HOUR;
+  const from = fedAt + ripeFromH! * HOUR;
+  const until = fedAt + ripeUntilH! * HOUR;
   const holds = wanted >= from && wanted <= until;
   const { ratio } = suggestion;
   return (

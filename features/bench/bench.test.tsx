@@ -1,9 +1,10 @@
-import { screen } from '@testing-library/react';
+import { cleanup, screen } from '@testing-library/react';
 
 import { type JournalEvent } from '@core/journal';
 import { fillBench, selectJar, selectJarEvents, selectTubs, settingsChanged } from '@state';
 
 import { PLACES, iso, kitchenStore, show, tern, touch, type, went } from '../../tests/kitchen';
+import { JarPane } from '../jar';
 import { BenchScreen } from './BenchScreen';
 
 const press = (name: string | RegExp) => touch('button', name);
@@ -62,6 +63,25 @@ describe('with floury hands', () => {
     expect(screen.queryByRole('button', { name: /Read it aloud/ })).toBeNull();
     voices.push(mine);
   });
+});
+
+it('foretells a feed of some hours ago from what stood in the jar then, as its page does afterwards', async () => {
+  const fed = {
+    ...{ kind: 'fed', id: 'before', jar: 'tern', at: iso(-10) },
+    ...{ keepG: 20, flourG: 40, waterG: 40, flour: { white: 1 } },
+  } as JournalEvent;
+  const store = atTheBench(tern(), fed);
+  await press('Keep is in');
+  await press('Water is in');
+  await press('Flour is in');
+  await type('Mixed at', '2026-03-13T10:00');
+  await press('The band is set');
+  const peak = /peak[^.]*?(about \d\d:\d\d)/i;
+  const foretold = peak.exec(document.body.textContent)![1];
+  await press('The feed is done');
+  cleanup();
+  show(<JarPane id="tern" />, store);
+  expect(peak.exec(document.body.textContent)![1]).toBe(foretold);
 });
 
 describe('the scale', () => {

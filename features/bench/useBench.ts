@@ -124,8 +124,11 @@ export function useBench(standing: Standing) {
   const afterSlip = draft.afterSlip ?? settings.afterSlip;
   const { addedG, amounts, wantedAfter } = useAmounts(standing, draft, flour, afterSlip);
 
-  const fedAt: Instant = draft.fedAt === null ? now : words.instantOf(draft.fedAt);
-  const bench = useMemo(() => atBench(jar, context, places, now), [jar, context, places, now]);
+  const saidAt: Instant = draft.fedAt === null ? now : words.instantOf(draft.fedAt);
+  const fedAt = Number.isNaN(saidAt) ? now : saidAt;
+  // From the hour that was typed, unless it lies before the feed that is in the jar.
+  const from = fedAt >= jar.since ? fedAt : now;
+  const bench = useMemo(() => atBench(jar, context, places, from), [jar, context, places, from]);
   const here = standing.place?.id ?? places[0]!.id;
   const goesTo = draft.place ?? goesBackTo(places, jar, homeOf(events, now), now);
   const outH = draft.outBeforeColdH ?? outBeforeCold(bench.kitchenCelsius, settings.outBeforeColdH);
@@ -153,10 +156,10 @@ export function useBench(standing: Standing) {
         (atHand) =>
           feedJar(atHand, tubs, {
             amounts,
-            at: fedAt,
+            at: saidAt,
             to: draft.to,
             parts,
-            bowl: beside(),
+            bowl: beside(fedAt),
             ...putAwayAfter(chosen.putAway, fedAt, here),
             other,
             rough: way === 'eye',

@@ -69,6 +69,40 @@ describe('a levain in a bowl', () => {
     expect(selectJars(store.getState()).map(({ id }) => id)).toEqual(['tern']);
   });
 
+  it('that was mixed earlier is ripe by that hour, and begins with what stood in the jar then', async () => {
+    const fed: JournalEvent = {
+      kind: 'fed',
+      id: 'long ago',
+      jar: 'tern',
+      at: iso(-40),
+      keepG: 20,
+      flourG: 40,
+      waterG: 40,
+      flour: { white: 1 },
+    };
+    const kept = { ...tern(), at: iso(-60) } as JournalEvent;
+    const begun = (store: Kitchen) =>
+      store
+        .getState()
+        .kitchen.events.find((event) => event.kind === 'started' && event.from === 'tern');
+    const ripe = () => screen.getByText(/^Ripe /).textContent;
+
+    const asleep = kitchenStore([...PLACES, kept, fed]);
+    show(<BuildScreen id="tern" />, asleep);
+    const now = ripe();
+    await press('It is mixed');
+    expect(begun(asleep)).toMatchObject({ condition: 'hungry' });
+    cleanup();
+
+    const early = kitchenStore([...PLACES, kept, fed]);
+    show(<BuildScreen id="tern" />, early);
+    await press('It was earlier');
+    await type('Mixed at', '2026-03-12T16:00');
+    expect(ripe()).not.toBe(now);
+    await press('It is mixed');
+    expect(begun(early)).toMatchObject({ condition: 'ripe', at: '2026-03-12T16:00:00.000Z' });
+  });
+
   it('says what is wrong beside the field, and keeps what was typed', async () => {
     const store = kitchen();
     show(<BuildScreen id="tern" />, store);

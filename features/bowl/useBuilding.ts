@@ -3,7 +3,7 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 
 import { type FeedAmounts, gramsFromText } from '@core/bench';
-import { type Jar, type Standing } from '@core/journal';
+import { type Jar, type Standing, stageThen } from '@core/journal';
 import { feedFlour } from '@core/larder';
 import { type Instant, mainFlour } from '@core/measure';
 import { type Step } from '@core/plan';
@@ -33,7 +33,8 @@ import { type Typed, amountsFor, plannedFor } from './buildForm';
  * @param wish the bake it is for
  * @param wantedG how much levain is wanted, where no bake says so
  */
-export function useBuilding({ jar, stage }: Standing, wish: string | null, wantedG: number | null) {
+export function useBuilding(standing: Standing, wish: string | null, wantedG: number | null) {
+  const { jar } = standing;
   const words = useKitchenWords();
   const router = useRouter();
   const dispatch = useAppDispatch();
@@ -64,7 +65,9 @@ export function useBuilding({ jar, stage }: Standing, wish: string | null, wante
     flourG: gramsFromText(form.flour, mainFlour(flour)),
     waterG: gramsFromText(form.water, 'water'),
   };
-  const trial = useTrial(jar, amounts, form.place, now);
+  const mixedAt = when.reckonedAt;
+  // An hour before the feed that is in the jar is refused, and reckoned from by nobody.
+  const trial = useTrial(jar, amounts, form.place, mixedAt >= jar.since ? mixedAt : now);
 
   const build = () => {
     const bowl = nanoid();
@@ -81,7 +84,7 @@ export function useBuilding({ jar, stage }: Standing, wish: string | null, wante
               flourG,
               waterG,
               place: form.place,
-              stage,
+              stage: stageThen(standing, mixedAt),
               at: when.at ?? atHand.now,
               then: planned.moves,
               ...(bake ? { wish: bake.id } : {}),
@@ -109,7 +112,7 @@ export function useBuilding({ jar, stage }: Standing, wish: string | null, wante
     places,
     when,
     /** When it is mixed, as far as anybody said. */
-    mixedAt: when.at ?? now,
+    mixedAt,
     trial,
     problems,
     build,
@@ -121,12 +124,12 @@ function useTrial(
   jar: Jar,
   { keepG, flourG, waterG }: FeedAmounts,
   place: string,
-  now: Instant,
+  at: Instant,
 ): BenchTrial | null {
   const context = useContextOf(jar.id);
   const places = useAppSelector(selectPlaces);
   const tubs = useAppSelector(selectTubs);
-  const bench = useMemo(() => atBench(jar, context, places, now), [jar, context, places, now]);
+  const bench = useMemo(() => atBench(jar, context, places, at), [jar, context, places, at]);
   return useMemo(() => {
     if (!(keepG > 0 && flourG > 0 && waterG >= 0)) return null;
     const { flour } = feedFlour(jar, tubs);

@@ -71,7 +71,7 @@ export function SameAgainSheet({
       {cold && putAway.first && (
         <Words>
           {putAway.first.hours > 0
-            ? `Then ${words.span(putAway.first.hours)} out, and ${into(cold.id)} ${words.at((when.at ?? now) + putAway.first.hours * HOUR)}.`
+            ? `Then ${words.span(putAway.first.hours)} out, and ${into(cold.id)} ${words.at(when.reckonedAt + putAway.first.hours * HOUR)}.`
             : `Then back to its place: ${cold.name}.`}
         </Words>
       )}

@@ -3,7 +3,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 
 import { gramsFromText } from '@core/bench';
-import { type Standing, contentOf } from '@core/journal';
+import { type Standing, contentOf, stageThen } from '@core/journal';
 import { splitOff } from '@core/verbs';
 import { Choice, Field, Button, Sheet, Words } from '@kit';
 import {
@@ -30,7 +30,7 @@ export function SplitSheet({
   readonly standing: Standing;
   readonly onClose: () => void;
 }) {
-  const { jar, stage } = standing;
+  const { jar } = standing;
   const words = useKitchenWords();
   const router = useRouter();
   const dispatch = useAppDispatch();
@@ -58,7 +58,7 @@ export function SplitSheet({
               name,
               grams: gramsFromText(text, 'starter'),
               place,
-              stage,
+              stage: stageThen(standing, when.reckonedAt),
               ...(when.at === null ? {} : { when: when.at }),
               origin: `Split off from ${jar.card.name}, which was kept since ${words.datedForGood(jar.started)} and fed ${timesWords(jar.feeds)}.`,
             },

@@ -44,7 +44,7 @@ export function TakeSheet({
             to,
             parts: partsFrom(parts),
             at: when.at ?? atHand.now,
-            bowl: beside(),
+            bowl: beside(when.reckonedAt),
           }),
         `${words.grams(grams)} taken from ${jar.card.name}`,
       ),

@@ -11,8 +11,10 @@ export function useWhen(words: KitchenWords, now: Instant) {
   const [text, setText] = useState<string | null>(null);
   const at = text === null ? now : words.instantOf(text);
   return {
-    /** Null while it is just now: the clock goes on meanwhile. */
+    /** Null while it is just now, as the clock goes on meanwhile; no number while what is typed is no hour. */
     at: text === null ? null : at,
+    /** The hour to reckon from and to tell: now while what is typed is none. */
+    reckonedAt: Number.isNaN(at) ? now : at,
     text,
     ask: () => setText(words.fieldText(now)),
     setText: (to: string) => setText(to),
