@@ -6,7 +6,7 @@ import { type Standing, contentOf } from '@core/journal';
 import { HOUR } from '@core/measure';
 import { leftOver, partsObjections } from '@core/verbs';
 import { Field, MomentField, Panel, Button, Words, parseNumber, FieldRow } from '@kit';
-import { selectLots, selectNow, selectSettings, useAppSelector } from '@state';
+import { selectLots, selectSettings, useAppSelector } from '@state';
 
 import { PartsOut } from '../parts/PartsOut';
 import { ripeWords, useKitchenWords } from '../words';
@@ -86,8 +86,8 @@ const isKeep = (grams: number): boolean => grams >= 1 && grams <= 2000;
 /** The feed itself: keep and parts as the school has them, or the ratio that is ripe at a wanted hour. */
 function RatioPanel({ bench }: { readonly bench: Bench }) {
   const words = useKitchenWords();
-  const now = useAppSelector(selectNow);
-  const { draft, suggestion } = bench;
+  const { draft, suggestion, fedAt } = bench;
+  const isAsked = draft.wantedAt !== null && !Number.isNaN(words.instantOf(draft.wantedAt));
   const [keep, setKeep] = useState(String(draft.keepG));
   const [parts, setParts] = useState(String(draft.parts));
   const hydration = draft.waterParts / draft.parts;
@@ -122,7 +122,7 @@ function RatioPanel({ bench }: { readonly bench: Bench }) {
           problem={positive(parts, 0.25, 20) === null ? 'Between 0.25 and 20, please.' : null}
         />
       </FieldRow>
-      <Words>{`Fed like this, ${ripeWords(bench.chosen.forecast, now, words)}.`}</Words>
+      <Words>{`Fed like this, ${ripeWords(bench.chosen.forecast, fedAt, words)}.`}</Words>
       <MomentField
         label="Should be ripe at"
         text={draft.wantedAt ?? ''}
@@ -131,7 +131,7 @@ function RatioPanel({ bench }: { readonly bench: Bench }) {
       {draft.wantedAt !== null && (
         <Suggestion bench={bench} onUse={(flour) => onParts(String(flour))} />
       )}
-      {draft.wantedAt !== null && suggestion === null && (
+      {isAsked && suggestion === null && (
         <Words tone="crust">
           No ratio is ripe at that hour where it stands. Choose a time between half an hour and
           three days from now.

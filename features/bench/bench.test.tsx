@@ -84,6 +84,18 @@ it('foretells a feed of some hours ago from what stood in the jar then, as its p
   expect(peak.exec(document.body.textContent)![1]).toBe(foretold);
 });
 
+it('says of an hour, and not of half a one, that no ratio is ripe then', async () => {
+  atTheBench();
+  const none = () => screen.queryByText(/^No ratio is ripe at that hour/);
+  await type('Should be ripe at', '2026-03-14T0');
+  expect(none()).toBeNull();
+  await type('Should be ripe at', '2026-03-19T09:00');
+  expect(none()).toBeVisible();
+  await type('Should be ripe at', '2026-03-14T07:00');
+  expect(none()).toBeNull();
+  expect(screen.getByText(/^Ripe by tomorrow 07:00: /)).toBeVisible();
+});
+
 describe('the scale', () => {
   it('asks for one number after the other, and writes down what was asked', async () => {
     const store = atTheBench();
