@@ -147,7 +147,7 @@ export function standingAt(
  * How a jar stood at an hour of the feed that is in it, or will stand; before that feed nothing is known here, and it counts
  * as just fed.
  *
- * @example stageThen(standing, standing.now) // = standing.stage
+ * @example stageThen(standing, standing.now) // as standing.stage
  */
 export const stageThen = ({ jar, outlook }: Standing, at: Instant): Stage =>
   stageAt(outlook.forecast, Math.max(0, (at - jar.since) / HOUR));
