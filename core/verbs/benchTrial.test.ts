@@ -2,7 +2,7 @@ import { USUAL_PLACES } from '../ferment';
 import { type FoldContext, type JarEvent, foldJar } from '../journal';
 import { someCard, someFeed, someStart, usualKitchen } from '../journal/someJar.testing';
 import { HOUR } from '../measure';
-import { type AtBench, atBench, benchTrial, ratioFor, seriesRipe } from '.';
+import { type AtBench, atBench, benchTrial, ratioFor, reckonedFrom, seriesRipe } from '.';
 
 const NOW = Date.parse('2026-03-13T18:20:00Z');
 const iso = (hours: number) => new Date(NOW - hours * HOUR).toISOString();
@@ -37,6 +37,13 @@ const kitchenAt = (celsius: number): FoldContext => ({
 });
 
 describe('a jar about to be fed', () => {
+  it('is reckoned from an hour since its feed, and from now where the hour is none or still to come', () => {
+    const { jar } = at();
+    expect(reckonedFrom(jar, NOW - 3 * HOUR, NOW)).toBe(NOW - 3 * HOUR);
+    for (const said of [NaN, NOW - 30 * HOUR, NOW + HOUR, Date.parse('9999-01-01T00:00:00Z')])
+      expect(reckonedFrom(jar, said, NOW)).toBe(NOW);
+  });
+
   it('stands in a kitchen as warm as its counter, wherever it is itself', () => {
     const cold = [...EARLIER, { kind: 'moved', id: 'm', jar: 'tern', at: iso(20), place: 'fridge' } as JarEvent]; // prettier-ignore
     expect(at(cold, kitchenAt(24)).kitchenCelsius).toBeCloseTo(24, 6);

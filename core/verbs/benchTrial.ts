@@ -69,6 +69,15 @@ export function atBench(
   return { jar, now, context, mix, kitchenCelsius };
 }
 
+/**
+ * The hour from which a feed is reckoned: as it was said, unless that is no hour, lies before the feed that is in the jar, or
+ * is still to come. Such an hour is refused, and nobody follows the jar for a century meanwhile.
+ *
+ * @example reckonedFrom(jar, NaN, now) // now
+ */
+export const reckonedFrom = ({ since }: Jar, said: Instant, now: Instant): Instant =>
+  said >= since && said <= now ? said : now;
+
 /** What stands around a jar that is fed now and put away so. */
 function conditionsOf({ jar, now, context }: AtBench, putAway: PutAway): Conditions {
   return {

@@ -1,6 +1,7 @@
 import { cleanup, screen } from '@testing-library/react';
 
 import { type JournalEvent } from '@core/journal';
+import { someFeed } from '@core/journal/someJar.testing';
 import { fillBench, selectJar, selectJarEvents, selectTubs, settingsChanged } from '@state';
 
 import { PLACES, iso, kitchenStore, show, tern, touch, type, went } from '../../tests/kitchen';
@@ -66,10 +67,7 @@ describe('with floury hands', () => {
 });
 
 it('foretells a feed of some hours ago from what stood in the jar then, as its page does afterwards', async () => {
-  const fed = {
-    ...{ kind: 'fed', id: 'before', jar: 'tern', at: iso(-10) },
-    ...{ keepG: 20, flourG: 40, waterG: 40, flour: { white: 1 } },
-  } as JournalEvent;
+  const fed = someFeed('before', iso(-10), { flourG: 40, waterG: 40 });
   const store = atTheBench(tern(), fed);
   await press('Keep is in');
   await press('Water is in');

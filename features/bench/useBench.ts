@@ -33,6 +33,7 @@ import {
   putAwayAfter,
   putAwayTo,
   ratioFor,
+  reckonedFrom,
 } from '@core/verbs';
 import {
   type BenchDraft,
@@ -126,8 +127,7 @@ export function useBench(standing: Standing) {
 
   const saidAt: Instant = draft.fedAt === null ? now : words.instantOf(draft.fedAt);
   const fedAt = Number.isNaN(saidAt) ? now : saidAt;
-  // From the hour that was typed, unless it lies before the feed that is in the jar.
-  const from = fedAt >= jar.since ? fedAt : now;
+  const from = reckonedFrom(jar, fedAt, now);
   const bench = useMemo(() => atBench(jar, context, places, from), [jar, context, places, from]);
   const here = standing.place?.id ?? places[0]!.id;
   const goesTo = draft.place ?? goesBackTo(places, jar, homeOf(events, now), now);

@@ -1,6 +1,7 @@
 import { cleanup, screen } from '@testing-library/react';
 
 import { contentOf, type JournalEvent } from '@core/journal';
+import { someFeed } from '@core/journal/someJar.testing';
 import {
   selectBakes,
   selectBowls,
@@ -70,16 +71,7 @@ describe('a levain in a bowl', () => {
   });
 
   it('that was mixed earlier is ripe by that hour, and begins with what stood in the jar then', async () => {
-    const fed: JournalEvent = {
-      kind: 'fed',
-      id: 'long ago',
-      jar: 'tern',
-      at: iso(-40),
-      keepG: 20,
-      flourG: 40,
-      waterG: 40,
-      flour: { white: 1 },
-    };
+    const fed = someFeed('long ago', iso(-40), { flourG: 40, waterG: 40 });
     const kept = { ...tern(), at: iso(-60) } as JournalEvent;
     const begun = (store: Kitchen) =>
       store

@@ -7,7 +7,7 @@ import { type Jar, type Standing, stageThen } from '@core/journal';
 import { feedFlour } from '@core/larder';
 import { type Instant, mainFlour } from '@core/measure';
 import { type Step } from '@core/plan';
-import { type BenchTrial, atBench, benchTrial, buildInBowl } from '@core/verbs';
+import { type BenchTrial, atBench, benchTrial, buildInBowl, reckonedFrom } from '@core/verbs';
 import {
   byField,
   doneTo,
@@ -66,8 +66,7 @@ export function useBuilding(standing: Standing, wish: string | null, wantedG: nu
     waterG: gramsFromText(form.water, 'water'),
   };
   const mixedAt = when.reckonedAt;
-  // An hour before the feed that is in the jar is refused, and reckoned from by nobody.
-  const trial = useTrial(jar, amounts, form.place, mixedAt >= jar.since ? mixedAt : now);
+  const trial = useTrial(jar, amounts, form.place, reckonedFrom(jar, mixedAt, now));
 
   const build = () => {
     const bowl = nanoid();

@@ -1,7 +1,8 @@
 import { type ComponentType } from 'react';
 import { screen } from '@testing-library/react';
 
-import { type JournalEvent, type Standing } from '@core/journal';
+import { type Standing } from '@core/journal';
+import { someFeed } from '@core/journal/someJar.testing';
 import { selectStanding } from '@state';
 
 import { PLACES, iso, kitchenStore, show, tern, touch, type } from '../../tests/kitchen';
@@ -19,16 +20,7 @@ interface Shown {
   readonly onClose: () => void;
 }
 
-const FED: JournalEvent = {
-  kind: 'fed',
-  id: 'fed once',
-  jar: 'tern',
-  at: iso(-5),
-  keepG: 20,
-  flourG: 40,
-  waterG: 40,
-  flour: { white: 1 },
-};
+const FED = someFeed('fed once', iso(-5), { flourG: 40, waterG: 40 });
 
 describe('an hour that is not typed to its end', () => {
   it.each<[string, ComponentType<Shown>, string, string, RegExp]>([
