@@ -76,28 +76,6 @@ test('a dough is reckoned, weighed out, and its levain goes into the plan and to
   await expect(page.getByText('Grebe at the bench · 1 of 5')).toBeVisible();
 });
 
-test('a yeast recipe becomes sourdough, with a warning where it is sweet, and prints @phone', async ({
-  page,
-  kitchen,
-}) => {
-  await quietPrinter(page);
-  await kitchen.open('/dough', 'demo');
-  await page.getByRole('radio', { name: 'from a yeast recipe' }).click();
-  const bowl = page.getByRole('region', { name: 'Into the bowl' });
-  await expect(bowl.getByText('150 g', { exact: true })).toBeVisible();
-  await expect(bowl.getByText('265 g', { exact: true })).toBeVisible();
-  await page.getByLabel('Sugar, honey').fill('90');
-  await expect(page.getByText(/^A sweet dough/)).toBeVisible();
-  await kitchen.accessible();
-  await bowl.getByRole('button', { name: 'Print' }).click();
-  const paper = await onPaper(page);
-  expect(paper).toContain('150 g levain');
-  expect(paper).toContain('Hydration 68 %, as before.');
-  expect(paper).not.toContain('Weigh it out');
-  await page.getByLabel('Water and other liquids').fill('20');
-  await expect(page.getByText(/^That much levain brings more water/)).toBeVisible();
-});
-
 test('a label and a care card come out on paper @phone', async ({ page, kitchen }) => {
   await quietPrinter(page);
   await kitchen.open('/jar/grebe', 'demo');
@@ -159,59 +137,6 @@ test('two jars are fed alike, looked at together and compared @wide', async ({ p
   await expect(page.getByText(/^After 5 hours Grebe stood higher: /)).toBeVisible();
 });
 
-test('without a scale: cups beside the grams, and cups typed @phone', async ({ page, kitchen }) => {
-  await kitchen.open('/settings', 'demo');
-  await page.getByRole('radio', { name: 'Cups and spoons beside' }).click();
-  await expect(page.getByText(/^A levelled cup of flour can easily be 12 % out/)).toBeVisible();
-  // Leaving the page by its address does not wait for the store.
-  await expect
-    .poll(async () => Object.values(await kitchen.stored('demo/')).join())
-    .toContain('"cups":true');
-  await kitchen.open('/jar/grebe/feed', 'demo');
-  await kitchen.button('Keep is in').click();
-  await expect(
-    page.getByText(/^About ⅓ cup and 1 tbsp; measured by volume it can easily be 3 % off/),
-  ).toBeVisible();
-  await page.getByLabel('Scale reads, or cups').fill('1/2 cup');
-  await expect(page.getByText('18 g over. That is fine: flour will follow.')).toBeVisible();
-  await page.getByLabel('Scale reads, or cups').fill('half a jug');
-  await kitchen.button('Water is in').click();
-  await expect(page.getByText('Give a weight: 80, 3 oz or ½ cup will do.')).toBeVisible();
-  await expect(page.getByLabel('Scale reads, or cups')).toHaveValue('half a jug');
-  await kitchen.open('/dough', 'demo');
-  await expect(
-    page
-      .getByText(/^about 2/)
-      .filter({ visible: true })
-      .first(),
-  ).toBeVisible();
-});
-
-test('a part of a starter becomes a jar of its own, and says where it comes from @phone', async ({
-  page,
-  kitchen,
-}) => {
-  await kitchen.open('/jar/grebe/paper', 'demo');
-  await kitchen.button('Split off a part as a jar of its own').click();
-  const sheet = page.getByRole('dialog', { name: 'Split off a part of Grebe' });
-  await sheet.getByLabel('How much').fill('900');
-  await sheet.getByRole('button', { name: 'Split it off' }).click();
-  await expect(
-    sheet.getByText('Give it a name, so that the jars can be told apart.'),
-  ).toBeVisible();
-  await sheet.getByLabel('Its name').fill('dunlin');
-  await sheet.getByRole('button', { name: 'Split it off' }).click();
-  await expect(sheet.getByText('There is a jar of that name already.')).toBeVisible();
-  await kitchen.accessible();
-  await sheet.getByLabel('Its name').fill('Grebe the younger');
-  await sheet.getByLabel('How much').fill('30');
-  await sheet.getByRole('button', { name: 'Split it off' }).click();
-  await expect(page.getByRole('heading', { name: 'Grebe the younger' })).toBeVisible();
-  await expect(page.getByText(/Split off from Grebe, which was kept since 24 Oct/)).toBeVisible();
-  await kitchen.button('Undo').click();
-  await expect(page.getByText('There is no such jar in this kitchen')).toBeVisible();
-});
-
 test('a label’s protein is told in percent, no closer than it is rounded @phone', async ({
   page,
   kitchen,
@@ -224,31 +149,4 @@ test('a label’s protein is told in percent, no closer than it is rounded @phon
   await expect(page.getByText(/^8\.3 to 11\.7 %: soft/)).toBeVisible();
   await page.getByLabel('in a serving of').fill('0');
   await expect(page.getByText('No flour is like that. Check the two numbers.')).toBeVisible();
-});
-
-test('a jar that would run over, however often it is stirred, says so @phone', async ({
-  page,
-  kitchen,
-}) => {
-  await kitchen.open('/jar/grebe/feed', 'demo');
-  await page.getByLabel('Keep', { exact: true }).fill('60');
-  await kitchen.button('Keep is in').click();
-  await kitchen.button('Water is in').click();
-  await kitchen.button('Flour is in').click();
-  await expect(
-    page.getByText('It will climb out of the jar').filter({ visible: true }).first(),
-  ).toBeVisible();
-  await expect(page.getByText(/Keep less, or use a larger jar\.$/)).toBeVisible();
-});
-
-test('after taking for a bake, what stays is fed @phone', async ({ page, kitchen }) => {
-  await kitchen.open('/jar/grebe', 'demo');
-  await kitchen.button('Take out').click();
-  const sheet = page.getByRole('dialog', { name: 'Take from Grebe' });
-  await sheet.getByRole('button', { name: 'Take it out, then feed what stays' }).click();
-  await expect(sheet.getByText('Give a weight: 80, 3 oz or ½ cup will do.')).toBeVisible();
-  await sheet.getByLabel('How much').fill('150');
-  await sheet.getByRole('button', { name: 'Take it out, then feed what stays' }).click();
-  await expect(page.getByText('Grebe at the bench · 1 of 5')).toBeVisible();
-  await expect(page.getByText('About 33 g of the 58 g comes out.', { exact: false })).toBeVisible();
 });

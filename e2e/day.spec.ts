@@ -138,21 +138,6 @@ test('a kitchen in ounces, cups and Fahrenheit, from the jar to the pancakes @ph
   await kitchen.accessible();
 });
 
-test('a new starter is joined on its fourth day @phone', async ({ page, kitchen }) => {
-  await addJar(page, kitchen, () => Promise.resolve());
-  await page.goto('/start?at=2026-03-08T10:05');
-  await kitchen.button('Join a programme on the way').click();
-  await page.getByRole('radio', { name: /whole grain, then less/ }).click();
-  await kitchen.accessible();
-  await kitchen.button('Go on from here').click();
-  await expect(page.getByText(/day 4/i).filter({ visible: true }).first()).toBeVisible();
-  // From the jar only the programme's feed is offered.
-  await page.goto('/jar/tern?at=2026-03-08T10:10');
-  await expect(page.getByRole('link', { name: 'Feed', exact: true })).toBeHidden();
-  await page.getByRole('link', { name: 'To its programme' }).click();
-  await expect(page).toHaveURL(/\/programme/);
-});
-
 test('a bake of every week, skipped over a trip @wide', async ({ page, kitchen }) => {
   await addJar(page, kitchen, () => Promise.resolve());
   await page.goto('/plan?at=2026-03-08T10:05');

@@ -1,4 +1,4 @@
-import { AT, expect, test } from './fixtures';
+import { expect, test } from './fixtures';
 
 test('start empty, add a starter, feed it with an overshoot, log a look, and find it all after a reload @phone', async ({
   page,
@@ -99,22 +99,6 @@ test('a feed can be undone, and so can a strike @phone', async ({ page, kitchen 
   await expect(page.getByText(struck)).toBeVisible();
 });
 
-test('a jar moves to the fridge and says what each place would do @phone', async ({
-  page,
-  kitchen,
-}) => {
-  await kitchen.open('/jar/grebe', 'demo');
-  await kitchen.button('Move').click();
-  const sheet = page.getByRole('dialog', { name: 'Move Grebe' });
-  await expect(sheet.getByText(/^ripe/).first()).toBeVisible();
-  await kitchen.accessible();
-  await page.keyboard.press('Escape');
-  await expect(sheet).toBeHidden();
-  await kitchen.button('Move').click();
-  await sheet.getByRole('button', { name: 'Fridge' }).click();
-  await expect(page.getByText(/· fridge 5 °C/)).toBeVisible();
-});
-
 test('the surface is dragged to where it stands, and moved with the keys', async ({
   page,
   kitchen,
@@ -134,36 +118,6 @@ test('the surface is dragged to where it stands, and moved with the keys', async
   await page.mouse.move(box.x + 50, box.y + 130, { steps: 5 });
   await page.mouse.up();
   await expect.poll(rise).toBeLessThan(before - 40);
-});
-
-test('the bench finds the ratio that is ripe at a wanted hour @phone', async ({
-  page,
-  kitchen,
-}) => {
-  await kitchen.open('/jar/grebe/feed', 'demo');
-  await page.getByRole('textbox', { name: 'Should be ripe at' }).fill('2026-03-14T07:00');
-  const suggestion = page.getByText(/^Ripe by tomorrow 07:00: 1 : /);
-  await expect(suggestion).toBeVisible();
-  await expect(page.getByText(/^Fed like this, ripe/)).toBeVisible();
-  await page.getByRole('textbox', { name: 'Should be ripe at' }).fill('2026-03-13T22:20');
-  await page.getByRole('button', { name: /^Feed it 1 : / }).click();
-  const parts = page.getByLabel('Flour to 1 of keep');
-  await expect.poll(async () => Number(await parts.inputValue())).toBeLessThan(2);
-});
-
-test('the scale may keep the jar on it all along @phone', async ({ page, kitchen }) => {
-  await kitchen.open('/jar/grebe/feed', 'demo');
-  await page.getByRole('radio', { name: 'With the jar' }).click();
-  await expect(page.getByText('25 g of keep, on 412 g of jar.')).toBeVisible();
-  await page.getByLabel('Scale reads').fill('400');
-  await kitchen.button('Keep is in').click();
-  await expect(
-    page.getByText('The jar and what is already in it weigh 412 g. The scale should read more.'),
-  ).toBeVisible();
-  await page.getByLabel('Scale reads').fill('440');
-  await kitchen.button('Keep is in').click();
-  await expect(page.getByText('Kept 28 instead of 25: water and flour follow.')).toBeVisible();
-  await expect(page.getByText('112 g of water, on 412 g of jar and 28 g in it.')).toBeVisible();
 });
 
 test.describe('bad input @phone', () => {
@@ -194,36 +148,4 @@ test.describe('bad input @phone', () => {
     await kitchen.button('The feed is done').click();
     await expect(page.getByText('There is already a feed at this minute.')).toBeVisible();
   });
-
-  test('on the card names every field', async ({ page, kitchen }) => {
-    await kitchen.open('/add', 'own');
-    await page.getByLabel('Keep', { exact: true }).fill('');
-    await page.getByLabel('Holds').fill('-5');
-    await kitchen.button('Put it on the shelf').click();
-    await expect(page.getByText('3 fields need another look.')).toBeVisible();
-    await expect(
-      page.getByText('Give it a name, so that the jars can be told apart.'),
-    ).toBeVisible();
-    await page.getByLabel('Name').fill('x'.repeat(300));
-    await kitchen.button('Put it on the shelf').click();
-    await expect(page.getByText('That is 300 characters; a label holds 60.')).toBeVisible();
-    await expect(page.getByLabel('Name')).toHaveValue('x'.repeat(300));
-  });
-
-  test('a look before the feed is refused, with its words kept', async ({ page, kitchen }) => {
-    await kitchen.open('/jar/grebe', 'demo');
-    await page.getByLabel('Rise above the band').fill('50');
-    await kitchen.button('More').click();
-    await page.getByRole('textbox', { name: 'Seen at' }).fill('2026-03-13T08:00');
-    await page.getByRole('textbox', { name: 'Note' }).fill('seen on the way out');
-    await kitchen.button('Log this look').click();
-    await expect(page.getByText('That is before the last feed', { exact: false })).toBeVisible();
-    await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('seen on the way out');
-    await kitchen.accessible();
-  });
-});
-
-test('the frozen clock holds @phone', async ({ page, kitchen }) => {
-  await kitchen.open('/', 'demo');
-  await expect(page.getByText(`Friday ${AT.slice(11)}`, { exact: false })).toBeVisible();
 });

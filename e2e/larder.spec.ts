@@ -76,33 +76,6 @@ test('another flour comes in over four feeds, and the bench says how much of eac
   await expect(page.getByText('56 g rye + 19 g spelt')).toBeVisible();
 });
 
-test('a starter moves into a jar that widens upward, and heights are read as volume @phone', async ({
-  page,
-  kitchen,
-}) => {
-  await kitchen.open('/jar/grebe', 'demo');
-  await kitchen.button('Put it into another jar').click();
-  const sheet = page.getByRole('dialog', { name: 'A jar for Grebe' });
-  await sheet.getByLabel('Holds').fill('150');
-  await sheet.getByRole('button', { name: 'It is in the other jar' }).click();
-  await expect(sheet.getByText(/that jar is too small/)).toBeVisible();
-  await sheet.getByLabel('Holds').fill('900');
-  await sheet.getByLabel('Base width, as a share of the rim').fill('60');
-  await kitchen.accessible();
-  await sheet.getByRole('button', { name: 'It is in the other jar' }).click();
-  await page.getByLabel('Rise above the band').fill('100');
-  await expect(
-    page.getByText(/^2\.0 × the band, in this jar 2\.[2-9] × the volume$/),
-  ).toBeVisible();
-  await kitchen.button('Log this look').click();
-  await expect(
-    page
-      .getByText(/^looked: \+ 1[2-9]\d %/)
-      .filter({ visible: true })
-      .first(),
-  ).toBeVisible();
-});
-
 test('a feed’s discard becomes a pan of pancakes, and comes off the ledger @wide', async ({
   page,
   kitchen,
@@ -131,45 +104,4 @@ test('a feed’s discard becomes a pan of pancakes, and comes off the ledger @wi
   const after = Number(/\d+/.exec((await fridge.textContent())!)![0]);
   expect(after).toBeLessThan(before - 100);
   await kitchen.accessible();
-});
-
-test('discard freezes and thaws, and more than there is cannot be taken @phone', async ({
-  page,
-  kitchen,
-}) => {
-  await kitchen.open('/larder', 'demo');
-  const discard = page.getByRole('region', { name: 'Discard' });
-  await discard
-    .getByRole('button', { name: /^Freeze / })
-    .first()
-    .click();
-  await expect(page.getByText(/^\d+ g frozen$/)).toBeVisible();
-  await kitchen.button('Undo').click();
-  await discard
-    .getByRole('button', { name: /^Thaw / })
-    .first()
-    .click();
-  await expect(discard.getByText(/thawed tomorrow 06:45/)).toBeVisible();
-  await discard.getByRole('button', { name: 'Take some' }).click();
-  const sheet = page.getByRole('dialog', { name: 'Take some discard' });
-  for (const [typed, says] of [
-    ['-5', 'More than nothing, please.'],
-    ['9000', /^There are only \d+ g in the fridge/],
-  ] as const) {
-    await sheet.getByLabel('How much').fill(typed);
-    await sheet.getByRole('button', { name: 'Take it' }).click();
-    await expect(sheet.getByText(says)).toBeVisible();
-  }
-  await sheet.getByLabel('How much').fill('40');
-  await sheet.getByRole('radio', { name: 'compost' }).click();
-  await sheet.getByRole('button', { name: 'Take it' }).click();
-  await expect(page.getByText('40 g of discard: compost')).toBeVisible();
-
-  const saved = page.getByRole('region', { name: 'Used and saved' });
-  await saved.getByRole('radio', { name: 'Grebe' }).click();
-  await expect(
-    saved.getByText(
-      /^A keep of 15 g instead of 2\d g would save [\d.]+ kg of flour a year, which cost [\d.]+\.$/,
-    ),
-  ).toBeVisible();
 });

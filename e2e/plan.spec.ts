@@ -75,38 +75,6 @@ test('a Saturday bake from the fridge: plan chosen, first step done late, the pl
   await expect(page.getByRole('button', { name: /^Taken: Take 150 g from Dunlin/ })).toBeVisible();
 });
 
-test('a step is skipped and had at another time; both can be taken back @phone', async ({
-  page,
-  kitchen,
-}) => {
-  await kitchen.open('/plan', 'demo');
-  await planned(page);
-  const feed = page.getByRole('button', { name: /^20:30 .*Feed Dunlin/ });
-  await feed.click();
-  const sheet = page.getByRole('dialog', { name: 'Feed Dunlin' });
-  await kitchen.accessible();
-  await sheet.getByRole('button', { name: 'Skip it' }).click();
-  const put = page.getByRole('region', { name: 'As you had it' });
-  await expect(put.getByText(/^Dunlin is left alone until/)).toBeVisible();
-  await planned(page);
-  await expect(feed).toBeHidden();
-  await kitchen.button('Undo').click();
-  await expect(put).toBeHidden();
-  await planned(page);
-  await feed.click();
-  await sheet.getByRole('textbox', { name: 'At another time' }).fill('2026-03-13T17:00');
-  await sheet.getByRole('button', { name: 'Shift it' }).click();
-  await expect(sheet.getByText('That is over.')).toBeVisible();
-  await sheet.getByRole('textbox', { name: 'At another time' }).fill('2026-03-14T19:00');
-  await sheet.getByRole('button', { name: 'Shift it' }).click();
-  await planned(page);
-  await expect(page.getByRole('button', { name: /^19:00 .*Feed Dunlin/ })).toBeVisible();
-  await page.reload();
-  await expect(put.getByText('Dunlin is seen to tomorrow 19:00, and not before.')).toBeVisible();
-  await put.getByRole('button', { name: /^Let the plan decide/ }).click();
-  await expect(put).toBeHidden();
-});
-
 test('hands are painted and a bake is moved, with the keyboard alone @wide', async ({
   page,
   kitchen,
@@ -277,36 +245,6 @@ test('a bake is added from loaves, and a trip is marked @wide', async ({ page, k
   await page.reload();
   await expect(page.getByText('Bake of Mon 16 Mar', { exact: true })).toBeVisible();
   await expect(page.getByText(/^Away Wed 18 Mar/)).toBeVisible();
-});
-
-test('an impossible bake is explained, with what comes nearest @phone', async ({
-  page,
-  kitchen,
-}) => {
-  await kitchen.open('/plan', 'demo');
-  await kitchen.button('Remove Saturday tins').click();
-  await kitchen.button('Add a bake').click();
-  const sheet = page.getByRole('dialog', { name: 'Add a bake' });
-  await sheet.getByRole('textbox', { name: 'Levain ripe at' }).fill('2026-03-13T20:30');
-  await sheet.getByRole('radio', { name: 'half an hour' }).click();
-  await sheet.getByRole('radio', { name: 'Dunlin' }).click();
-  await sheet.getByLabel('Levain', { exact: true }).fill('120');
-  await sheet.getByLabel('Name, if it needs one').fill('Tonight');
-  await sheet.getByRole('button', { name: 'Add this bake' }).click();
-  await expect(page.getByText('Tonight: there is not enough time left.')).toBeVisible();
-  await expect(page.getByText(/would work\./)).toBeVisible();
-
-  // What comes nearest is a tap away.
-  await kitchen
-    .button(/^Have it /)
-    .first()
-    .click();
-  await planned(page);
-  await expect(page.getByText('Tonight: there is not enough time left.')).toBeHidden();
-  await page.getByLabel('Flour in the house, if you are short of it').fill('5');
-  await expect(page.getByText('Tonight: there is not enough flour in the house.')).toBeVisible();
-  await page.getByLabel('Flour in the house, if you are short of it').fill('');
-  await planned(page);
 });
 
 test('a second bake on the same morning is had from the same levain @phone', async ({
