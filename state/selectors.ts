@@ -20,6 +20,7 @@ import {
   standingAt,
   openPromise,
   withComing,
+  withItsPast,
   withoutPromise,
   zonesOf,
 } from '@core/journal';
@@ -136,8 +137,9 @@ const selectAllJars = createSelector(
   ],
   (byJar, coming, kitchen, learnt, caches): readonly Jar[] => {
     const jars: Jar[] = [];
-    for (const [id, events] of byJar) {
-      const context = contextOf(kitchen, beliefOf(learnt, cultureOf(id, events)));
+    for (const [id, own] of byJar) {
+      const context = contextOf(kitchen, beliefOf(learnt, cultureOf(id, own)));
+      const events = withItsPast(id, byJar);
       const print = contextPrint(context);
       const before = foldBefore(caches, id, events, print);
       // The same entries are the same jar, and what was worked out from it stands.

@@ -18,6 +18,7 @@ import {
   type ProgrammeEnd,
   type ProgrammeId,
   foldJar,
+  withItsPast,
   logOf,
   placesOf,
   zonesOf,
@@ -235,8 +236,8 @@ function handOver(kitchen: object, wanted: string, now: Instant): AtHand {
     pace: middlePace(USUAL_BELIEF),
   };
   const jars: Jar[] = [];
-  for (const events of log.byJar.values()) {
-    const jar = foldJar(events, context)?.jar;
+  for (const id of log.byJar.keys()) {
+    const jar = foldJar(withItsPast(id, log.byJar), context)?.jar;
     if (jar) jars.push(jar);
   }
   const jar =

@@ -67,7 +67,8 @@ export interface Started extends JarEntry {
   readonly card: JarCard;
   readonly massG: number;
   readonly hydrationPct: number;
-  readonly condition: Condition;
+  /** How its starter was; `asItStood` in the jar that it came from. */
+  readonly condition: Condition | 'asItStood';
   /** Share of the cells of that condition that are still alive, 0 to 1: an old backup has fewer. */
   readonly alive?: number;
   readonly place: string;

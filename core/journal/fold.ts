@@ -141,9 +141,17 @@ export const asRipe = ({ fedMix }: Jar): Mix => ({
   hunger: 0,
 });
 
-/** What came into the kitchen: by its condition, or as freshly fed so long before, where somebody guessed how long. */
-function asItCame(event: Started): Mix {
+/**
+ * What came into the kitchen: by its condition, or as freshly fed so long before, where somebody guessed how long.
+ *
+ * @param there what stood in the jar that it came from; null where nothing is known of that
+ */
+function asItCame(event: Started, there: Mix | null): Mix {
   const { condition, card, hydrationPct, massG, alive, unfedH } = event;
+  if (condition === 'asItStood')
+    return there
+      ? { ...there, hydrationPct, massG }
+      : starterIn('ripe', card.flour, hydrationPct, massG);
   if (!unfedH) return starterIn(condition, card.flour, hydrationPct, massG, alive);
   const third = massG / 3;
   const { flourG, waterG } = flourAndWater(massG - third, hydrationPct);
@@ -154,6 +162,7 @@ function asItCame(event: Started): Mix {
 /**
  * A jar after one more entry: a step of the fold. Entries before the jar was started change nothing.
  *
+ * @param jar the jar as it was, or the one that its starter comes from where it is only now started
  * @param mixThen what was in it at an instant: by the model, when not given
  * @example withEvent(jar, { kind: 'moved', id: 'm', at: '2026-03-13T18:20Z', jar: 'tern', place: 'fridge' }, context)
  */
@@ -166,10 +175,11 @@ export function withEvent(
   const at = instantOf(event);
   if (event.kind === 'started') {
     const since = at - guessedHours(event.unfedH) * HOUR;
+    const there = jar && jar.id === event.from ? mixThen(jar, at, context) : null;
     return {
       id: event.jar,
       card: event.card,
-      fedMix: asItCame(event),
+      fedMix: asItCame(event, there),
       since,
       ...(event.unfedH && { unfedH: event.unfedH }),
       lastFed: null,

@@ -186,7 +186,7 @@ export const SHAPES: Readonly<Record<JournalEvent['kind'], Shape>> = {
     card,
     massG: some,
     hydrationPct: number(30, 400),
-    condition: one(...CONDITIONS),
+    condition: one(...CONDITIONS, 'asItStood'),
     'alive?': share,
     'unfedH?': { of: 'pair', items: [number(0, 50_000), number(0, 50_000)] },
     place: key,

@@ -143,15 +143,6 @@ export function standingAt(
   };
 }
 
-/**
- * How a jar stood at an hour of the feed that is in it, or will stand; before that feed nothing is known here, and it counts
- * as just fed.
- *
- * @example stageThen(standing, standing.now) // as standing.stage
- */
-export const stageThen = ({ jar, outlook }: Standing, at: Instant): Stage =>
-  stageAt(outlook.forecast, Math.max(0, (at - jar.since) / HOUR));
-
 /** Fed as often as this a jar lives on the counter, hours. */
 const COUNTER_RHYTHM_H = 48;
 /** Fed from the cold no later than so many times its rhythm, that is how it is kept. */

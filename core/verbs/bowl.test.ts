@@ -12,6 +12,7 @@ import {
   logOf,
   mixAt,
   outlookOf,
+  withItsPast,
 } from '../journal';
 import { someFeed, someStart, usualKitchen } from '../journal/someJar.testing';
 import { HOUR } from '../measure';
@@ -31,9 +32,9 @@ const written = (journal: readonly JournalEvent[], { entries, objections }: Answ
   return [...journal, ...added];
 };
 const handOf = (journal: readonly JournalEvent[], jar: string, now = NOW): JarAtHand => {
-  const log = logOf(journal, now);
-  const earlier = log.byJar.get(jar)!;
-  return { jar: foldJar(earlier, KITCHEN)!.jar, earlier, now };
+  const { byJar } = logOf(journal, now);
+  const { jar: folded } = foldJar(withItsPast(jar, byJar), KITCHEN)!;
+  return { jar: folded, earlier: byJar.get(jar)!, now };
 };
 const BUILD = {
   id: 'bowl',
@@ -42,7 +43,6 @@ const BUILD = {
   flourG: 84,
   waterG: 83,
   place: 'counter',
-  stage: 'ripe' as const,
   wish: 'saturday',
 };
 const built = written(JAR, buildInBowl(handOf(JAR, 'tern'), [], BUILD));
@@ -53,6 +53,28 @@ describe('a levain in a bowl', () => {
     expect(contentOf(jar).massG).toBe(160);
     expect(jar.lastFed!.id).toBe('fed');
     expect(contentOf(handOf(built, 'bowl').jar)).toMatchObject({ massG: 187 });
+  });
+
+  it('begins as its jar stood, whatever is fed there in the same minute', () => {
+    const bowl = (journal: readonly JournalEvent[]) => handOf(journal, 'bowl').jar.fedMix;
+    const then = mixAt(handOf(JAR, 'tern').jar, NOW, KITCHEN);
+    const out = written(
+      JAR,
+      feedJar(handOf(JAR, 'tern'), [], {
+        amounts: { keepG: 20, flourG: 80, waterG: 80 },
+        at: NOW,
+        to: 'bowl',
+        place: null,
+        bowl: { id: 'bowl', name: 'Levain of Tern', place: 'counter' },
+      }),
+    );
+    expect(bowl(out)).toEqual({ ...then, massG: 160 });
+    // Once it is off the shelf nobody asks any more.
+    const gone = written(out, giveUpBowl(handOf(out, 'bowl'), 'bin'));
+    expect(bowl(gone)).not.toEqual(bowl(out));
+    // What is known of a bowl alone is that it was taken from a ripe jar, as one does.
+    const alone = out.filter((event) => !('jar' in event) || event.jar === 'bowl');
+    expect(bowl(alone)).toMatchObject({ massG: 160, flour: { white: 1 } });
   });
 
   it('ripens as the same mix would in the jar', () => {
@@ -133,7 +155,7 @@ describe('a levain in a bowl', () => {
 });
 
 describe('a bowl for what comes out', () => {
-  const bowl = { id: 'bowl', name: 'Levain of Tern', place: 'counter', stage: 'ripe' as const };
+  const bowl = { id: 'bowl', name: 'Levain of Tern', place: 'counter' };
 
   it('has what went into it, and the jar the rest, to the gram', () => {
     const out = takeOut(handOf(JAR, 'tern'), {
@@ -212,7 +234,7 @@ describe('what is written down of a bowl', () => {
         massG: 20,
         hydrationPct: 100,
         from: 'tern',
-        condition: 'ripe',
+        condition: 'asItStood',
         place: 'counter',
       },
       {
@@ -242,17 +264,11 @@ describe('what is written down of a bowl', () => {
     expect((started as NewEntryOf<'started'>).card.bowl).toEqual({});
   });
 
-  it('says how its seed stood, and has a name that fits', () => {
-    const [condition, name] = [
-      (stage: 'hungry' | 'hooch' | 'ripe' | 'asleep') =>
-        (build({ stage })[1] as NewEntryOf<'started'>).condition,
-      (of: string) => (build({ name: of })[1] as NewEntryOf<'started'>).card.name,
-    ];
-    expect([condition('hungry'), condition('hooch')]).toEqual(['hungry', 'hungry']);
-    expect([condition('ripe'), condition('asleep')]).toEqual(['ripe', 'ripe']);
+  it('has a name that fits', () => {
+    const name = (of: string) => (build({ name: of })[1] as NewEntryOf<'started'>).card.name;
     expect(name('  Rolls ')).toBe('Rolls');
     // What comes out of a jar is named after it, and the jar may have a long name.
-    const long = { id: 'bowl', name: `Levain of ${'x'.repeat(60)}`, place: 'counter', stage: 'ripe' as const }; // prettier-ignore
+    const long = { id: 'bowl', name: `Levain of ${'x'.repeat(60)}`, place: 'counter' };
     const out = takeOut(handOf(JAR, 'tern'), { grams: 50, to: 'bowl', bowl: long }).entries!;
     const [started] = out.filter(({ kind }) => kind === 'started') as NewEntryOf<'started'>[];
     expect(started!.card.name).toBe(`Levain of ${'x'.repeat(50)}`);

@@ -39,7 +39,7 @@ export interface BuiltBowl extends NewBowl {
  * on the shelf by itself until it is in the dough.
  *
  * @returns objections to `name`, `grams`, `flour`, `water` or `at`
- * @example buildInBowl(atHand, tubs, { id: 'b', name: 'Saturday', seedG: 20, flourG: 80, waterG: 80, place: 'counter', stage: 'ripe' })
+ * @example buildInBowl(atHand, tubs, { id: 'b', name: 'Saturday', seedG: 20, flourG: 80, waterG: 80, place: 'counter' })
  */
 export function buildInBowl(
   atHand: JarAtHand,
@@ -51,7 +51,6 @@ export function buildInBowl(
     flourG,
     waterG,
     place,
-    stage,
     wish,
     at = atHand.now,
     other,
@@ -73,7 +72,7 @@ export function buildInBowl(
   return answer(
     [
       took,
-      bowlBegun(jar, { id, name, place, stage }, seedG, at, { massG, flour, ratio, bowl }),
+      bowlBegun(jar, { id, name, place }, seedG, at, { massG, flour, ratio, bowl }),
       {
         kind: 'fed',
         jar: id,

@@ -1,4 +1,4 @@
-import { type Stage, isHungry, usualVessel } from '../ferment';
+import { usualVessel } from '../ferment';
 import { type Jar, type JarCard, NAME_LENGTH, type NewEntryOf, contentOf, isoOf } from '../journal';
 import { type Blend, type Instant } from '../measure';
 
@@ -8,18 +8,16 @@ export interface NewBowl {
   readonly id: string;
   readonly name: string;
   readonly place: string;
-  /** How the jar stands that its starter comes from. */
-  readonly stage: Stage;
 }
 
 /**
  * A bowl that stands on the shelf with so much starter of a jar, and nothing else in it yet.
  *
- * @example bowlBegun(jar, { id: 'b', name: 'Saturday', place: 'counter', stage: 'ripe' }, 20, now)
+ * @example bowlBegun(jar, { id: 'b', name: 'Saturday', place: 'counter' }, 20, now)
  */
 export function bowlBegun(
   jar: Jar,
-  { id, name, place, stage }: NewBowl,
+  { id, name, place }: NewBowl,
   grams: number,
   at: Instant,
   card: {
@@ -46,7 +44,7 @@ export function bowlBegun(
     massG: grams,
     hydrationPct: contentOf(jar).hydrationPct,
     from: jar.id,
-    condition: isHungry(stage) ? 'hungry' : 'ripe',
+    condition: 'asItStood',
     place,
   };
 }

@@ -1,4 +1,3 @@
-import { type Stage, isHungry } from '../ferment';
 import {
   type Answer,
   type JarAtHand,
@@ -19,8 +18,6 @@ export interface SplitOff {
   readonly name: string;
   readonly grams: number;
   readonly place: string;
-  /** How the jar stands that it comes from. */
-  readonly stage: Stage;
   /** Where it comes from, for its first note. */
   readonly origin: string;
   /** When it was; just now when not given. */
@@ -32,12 +29,12 @@ export interface SplitOff {
  *
  * @param names of all jars of the kitchen
  * @returns objections to `name`, `grams` or `at`
- * @example splitOff(atHand, ['Tern'], { id: 'a', name: 'Knot', grams: 20, place: 'counter', stage: 'ripe', origin: 'Split off from Tern' })
+ * @example splitOff(atHand, ['Tern'], { id: 'a', name: 'Knot', grams: 20, place: 'counter', origin: 'Split off from Tern' })
  */
 export function splitOff(
   atHand: JarAtHand,
   names: readonly string[],
-  { id, name, grams, place, stage, origin, when = atHand.now }: SplitOff,
+  { id, name, grams, place, origin, when = atHand.now }: SplitOff,
 ): Answer {
   const { jar } = atHand;
   const at = isoOf(when);
@@ -54,7 +51,7 @@ export function splitOff(
         massG: grams,
         hydrationPct: contentOf(jar).hydrationPct,
         from: jar.id,
-        condition: isHungry(stage) ? 'hungry' : 'ripe',
+        condition: 'asItStood',
         place,
       },
       { kind: 'noted', jar: id, at, note: origin },

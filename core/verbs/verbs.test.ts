@@ -67,7 +67,7 @@ const BACKUP: Backup = {
   note: null,
 };
 
-const BOWL = { id: 'bowl', name: 'Levain of Tern', place: 'counter', stage: 'ripe' as const };
+const BOWL = { id: 'bowl', name: 'Levain of Tern', place: 'counter' };
 
 describe('whatever is asked of a verb', () => {
   const weight = fc.oneof(
@@ -90,7 +90,6 @@ describe('whatever is asked of a verb', () => {
         name: 'Knot',
         grams,
         place: 'counter',
-        stage: 'ripe',
         origin: 'Split off',
       }),
     (grams) =>
@@ -177,7 +176,6 @@ describe('a part that is split off', () => {
     name: ' Knot ',
     grams: 30,
     place: 'larder',
-    stage: 'hooch',
     origin: 'Split off',
   } as const;
 
@@ -189,12 +187,9 @@ describe('a part that is split off', () => {
       from: 'tern',
       massG: 30,
       hydrationPct: 100,
-      condition: 'hungry',
+      condition: 'asItStood',
       place: 'larder',
       card: { name: 'Knot', keepG: 20 },
-    });
-    expect(splitOff(hand(), [], { ...part, stage: 'ripe' }).entries?.[1]).toMatchObject({
-      condition: 'ripe',
     });
   });
 
@@ -487,7 +482,6 @@ describe('what was done earlier', () => {
           name: 'Knot',
           grams: 20,
           place: 'counter',
-          stage: 'ripe',
           origin: 'Tern',
           when,
         }),

@@ -45,7 +45,7 @@ export function Series({
   );
   const [first] = builds;
   const begin = () => {
-    const bowl = beside(standing.now);
+    const bowl = beside();
     const found = dispatch(
       doneTo(
         jar.id,

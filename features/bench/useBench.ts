@@ -159,7 +159,7 @@ export function useBench(standing: Standing) {
             at: saidAt,
             to: draft.to,
             parts,
-            bowl: beside(fedAt),
+            bowl: beside(),
             ...putAwayAfter(chosen.putAway, fedAt, here),
             other,
             rough: way === 'eye',

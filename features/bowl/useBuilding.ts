@@ -3,7 +3,7 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 
 import { type FeedAmounts, gramsFromText } from '@core/bench';
-import { type Jar, type Standing, stageThen } from '@core/journal';
+import { type Jar, type Standing } from '@core/journal';
 import { feedFlour } from '@core/larder';
 import { type Instant, mainFlour } from '@core/measure';
 import { type Step } from '@core/plan';
@@ -83,7 +83,6 @@ export function useBuilding(standing: Standing, wish: string | null, wantedG: nu
               flourG,
               waterG,
               place: form.place,
-              stage: stageThen(standing, mixedAt),
               at: when.at ?? atHand.now,
               then: planned.moves,
               ...(bake ? { wish: bake.id } : {}),

@@ -3,7 +3,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 
 import { gramsFromText } from '@core/bench';
-import { type Standing, contentOf, stageThen } from '@core/journal';
+import { type Standing, contentOf } from '@core/journal';
 import { splitOff } from '@core/verbs';
 import { Choice, Field, Button, Sheet, Words } from '@kit';
 import {
@@ -58,7 +58,6 @@ export function SplitSheet({
               name,
               grams: gramsFromText(text, 'starter'),
               place,
-              stage: stageThen(standing, when.reckonedAt),
               ...(when.at === null ? {} : { when: when.at }),
               origin: `Split off from ${jar.card.name}, which was kept since ${words.datedForGood(jar.started)} and fed ${timesWords(jar.feeds)}.`,
             },

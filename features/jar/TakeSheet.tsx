@@ -44,7 +44,7 @@ export function TakeSheet({
             to,
             parts: partsFrom(parts),
             at: when.at ?? atHand.now,
-            bowl: beside(when.reckonedAt),
+            bowl: beside(),
           }),
         `${words.grams(grams)} taken from ${jar.card.name}`,
       ),

@@ -175,7 +175,7 @@ describe('a jar on paper', () => {
     expect(
       selectJarEvents(store.getState(), selectJarAt(store.getState(), 'puffin')!),
     ).toMatchObject([
-      { kind: 'started', massG: 25, condition: 'ripe', from: 'tern' },
+      { kind: 'started', massG: 25, condition: 'asItStood', from: 'tern' },
       { kind: 'noted', note: expect.stringMatching(/^Split off from Tern/) },
     ]);
     expect(logged(store)).toMatchObject({ kind: 'took', grams: 25 });

@@ -22,6 +22,8 @@ export function eventWords(
 ): string {
   switch (event.kind) {
     case 'started':
+      if (event.condition === 'asItStood')
+        return `began with ${words.grams(event.massG)} out of another jar`;
       return `joined with ${words.grams(event.massG)}, ${blendWords(event.card.flour)}`;
     case 'fed': {
       const ratio = ratioOf(event.keepG, event.flourG, event.waterG);
