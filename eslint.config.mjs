@@ -128,6 +128,14 @@ export default defineConfig([
               importNames: ['MD3LightTheme', 'MD3DarkTheme', 'DefaultTheme'],
               message: 'Named from its root, Paper would come whole: kit/paper/theme.ts.',
             },
+            ...[
+              ['@core/ferment', ['simulate', 'forecast', 'feed', 'starterIn']],
+              ['@core/journal', ['foldJar', 'withEvent', 'mixAt', 'outlookOf', 'conditionsOf']],
+            ].map(([name, importNames]) => ({
+              name,
+              importNames,
+              message: 'No screen runs the model: that is a verb or a reading of core.',
+            })),
           ],
         },
       ],

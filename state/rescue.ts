@@ -1,7 +1,7 @@
 import { createSelector } from './memo';
 
-import { type FoldContext, type Stay, airOf, contentOf } from '@core/journal';
-import { DAY, HOUR, type Instant } from '@core/measure';
+import { airWhere, contentOf } from '@core/journal';
+import { DAY, HOUR } from '@core/measure';
 import { handsFrom } from '@core/plan';
 import {
   backupsOf,
@@ -16,7 +16,6 @@ import { selectHands, selectTrips } from './decided';
 import { weekPattern } from './hands';
 import {
   selectEventsByJar,
-  type selectJarEvents,
   selectJars,
   selectKitchenContext,
   selectLiveEvents,
@@ -75,18 +74,3 @@ export const selectRuns = createSelector(
 
 /** A jar's programme under way. */
 export type JarRun = ReturnType<typeof selectRuns>[number];
-
-/** The air where a jar stood, and goes on standing, by instants. */
-export function airWhere(
-  events: ReturnType<typeof selectJarEvents>,
-  { places, time }: Pick<FoldContext, 'places' | 'time'>,
-): (at: Instant) => number {
-  const stays: Stay[] = events.flatMap((event) =>
-    event.kind === 'started' || event.kind === 'moved'
-      ? [{ from: Date.parse(event.at), place: event.place }]
-      : [],
-  );
-  const since = stays[0]?.from ?? 0;
-  const air = airOf(stays, since, places, time);
-  return (at) => air((at - since) / HOUR);
-}

@@ -1,4 +1,4 @@
-import { type Mix, type Pace, feed, simulate, usualVessel } from '../ferment';
+import { type Mix, type Pace, feed, simulate, starterIn, usualVessel } from '../ferment';
 import { flourAndWater } from '../measure';
 import { type DoughFormula } from './dough';
 
@@ -10,11 +10,19 @@ const SALT_SLOWS = 0.06;
 const LONGEST = 36;
 
 /**
+ * A levain as it goes into its dough: ripe, of white flour.
+ *
+ * @example ripeLevain(80).hydrationPct // = 80
+ */
+export const ripeLevain = (hydrationPct: number): Mix =>
+  starterIn('ripe', { white: 1 }, hydrationPct, 100);
+
+/**
  * How long a dough's bulk takes at one temperature: a guide, by the model of the starter, from a levain that is ripe.
  *
  * @param levain as it goes in
  * @returns hours, or null when it takes longer than a day and a half
- * @example bulkHours(USUAL_DOUGH, starterIn('ripe', { white: 1 }, 100, 100), 24, USUAL_PACE)
+ * @example bulkHours(USUAL_DOUGH, ripeLevain(100), 24, USUAL_PACE)
  */
 export function bulkHours(
   formula: DoughFormula,
@@ -58,7 +66,7 @@ export const INOCULATIONS = { least: 2, most: 40 } as const;
  * The inoculation with which bulk takes so many hours, to a percent.
  *
  * @returns null when none between the least and the most does
- * @example inoculationFor(8, USUAL_DOUGH, starterIn('ripe', { white: 1 }, 100, 100), 24, USUAL_PACE)
+ * @example inoculationFor(8, USUAL_DOUGH, ripeLevain(100), 24, USUAL_PACE)
  */
 export function inoculationFor(
   hours: number,

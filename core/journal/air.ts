@@ -1,6 +1,13 @@
 import { type Place, dayTable } from '../ferment';
 import { DAY, HOUR, type Instant, type KitchenTime } from '../measure';
-import { type Arranged, type JournalEvent, type LowHigh, type Measured, instantOf } from './events';
+import {
+  type Arranged,
+  type JarEvent,
+  type JournalEvent,
+  type LowHigh,
+  type Measured,
+  instantOf,
+} from './events';
 import { type Track, celsiusIn, trackOf } from './track';
 
 /** A stretch of time in one place, until the next stay begins. */
@@ -126,6 +133,25 @@ export function airOf(
     const below = Math.floor(quarter);
     return day[below]! + (quarter - below) * (day[below + 1]! - day[below]!) + shiftCelsius;
   };
+}
+
+/**
+ * The air where a jar stood, and goes on standing, by instants, as its events tell it.
+ *
+ * @example airWhere(events, { places, time })(now)
+ */
+export function airWhere(
+  events: readonly JarEvent[],
+  { places, time }: { readonly places: Places; readonly time: KitchenTime },
+): (at: Instant) => number {
+  const stays = events.flatMap((event): readonly Stay[] =>
+    event.kind === 'started' || event.kind === 'moved'
+      ? [{ from: instantOf(event), place: event.place }]
+      : [],
+  );
+  const since = stays[0]?.from ?? 0;
+  const air = airOf(stays, since, places, time);
+  return (at) => air((at - since) / HOUR);
 }
 
 /** A room, where nothing is known of a place. */

@@ -66,6 +66,13 @@ export interface Jar {
   readonly pouredG: number;
 }
 
+/**
+ * The place a jar stands in.
+ *
+ * @example standsIn(jar) // e.g. 'counter'
+ */
+export const standsIn = ({ stays }: Pick<Jar, 'stays'>): string => stays[stays.length - 1]!.place;
+
 /** A move that was to happen by now, and the entry that says so. */
 export interface DueMove extends Stay {
   readonly entry: string;
@@ -198,7 +205,7 @@ export function withEvent(
   if (!jar) return null;
   switch (event.kind) {
     case 'fed': {
-      const place = jar.stays[jar.stays.length - 1]!.place;
+      const place = standsIn(jar);
       const fedMix = feed(
         drained(mixThen(jar, at, context), jar.pouredG),
         feedParts(jar, event, context),
@@ -284,7 +291,7 @@ export function feedParts(jar: Jar, event: Fed, context: FoldContext): FeedParts
 
 /** Water and flour stand in the kitchen: the counter's temperature, or the jar's own place without one. */
 function kitchenCelsius(jar: Jar, at: Instant, { places, time }: FoldContext): number {
-  let id = jar.stays[jar.stays.length - 1]!.place;
+  let id = standsIn(jar);
   for (const [place, { arranged }] of places)
     if (arranged[0]!.place.kind === 'counter') {
       id = place;

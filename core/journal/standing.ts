@@ -19,7 +19,7 @@ import {
 } from '../ferment';
 import { HOUR, type Instant } from '../measure';
 import { placeAt } from './air';
-import { type FoldContext, type Jar, conditionsOf } from './fold';
+import { type FoldContext, type Jar, conditionsOf, standsIn } from './fold';
 import { type Rhythm, nextByRhythm } from './rhythm';
 
 /** An hour and how far it may be off: one in ten falls before `low`, one in ten after `high`. */
@@ -83,7 +83,7 @@ export function outlookOf(
   const last = whole.curve.length - 1;
   const kept = whole.curve.filter((_, i) => i % every === 0 || i === last);
   const best = { ...whole, curve: kept };
-  const place = placeAt(context.places, jar.stays[jar.stays.length - 1]!.place, Infinity);
+  const place = placeAt(context.places, standsIn(jar), Infinity);
   // Long after the peak all draws have sunk alike: following them there would only cost time.
   const { ripeUntilH, peaksAtH } = best;
   const drawnHours = Math.min(hours, 2 * (ripeUntilH ?? peaksAtH ?? hours) + 24);
@@ -136,7 +136,7 @@ export function standingAt(
     moment: momentAt(outlook.forecast.curve, hours),
     stage: stageAt(outlook.forecast, hours),
     outlook,
-    place: placeAt(context.places, jar.stays[jar.stays.length - 1]!.place, now),
+    place: placeAt(context.places, standsIn(jar), now),
     outAt: outOfTheCold(jar, context, now),
     rhythm,
     dueAt: rhythm && nextByRhythm(rhythm, jar.since, context.time),

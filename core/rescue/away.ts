@@ -1,4 +1,5 @@
 import { forecast, feed, simulate, type Vessel, type Mix, type Pace } from '../ferment';
+import { type FoldContext, type Jar, mixAt } from '../journal';
 import { type Blend, DAY, HOUR, type Instant } from '../measure';
 import { keepsFor } from './backups';
 
@@ -39,6 +40,25 @@ export interface LeavingJar {
   readonly roomCelsius: number;
   readonly fridgeCelsius: number;
 }
+
+/**
+ * A jar as it would be left now.
+ *
+ * @example leave(leftNow(jar, context, now, { flour: { white: 1 }, roomCelsius: 22, fridgeCelsius: 5 }), 'dry', 30)
+ */
+export const leftNow = (
+  jar: Jar,
+  context: FoldContext,
+  now: Instant,
+  kitchen: Pick<LeavingJar, 'flour' | 'roomCelsius' | 'fridgeCelsius'>,
+): LeavingJar => ({
+  mix: mixAt(jar, now, context),
+  keepG: jar.card.keepG,
+  hydrationPct: (100 * jar.card.ratio.water) / jar.card.ratio.flour,
+  vessel: jar.card.vessel,
+  pace: context.pace,
+  ...kitchen,
+});
 
 /** Out for so long before the fridge, hours: it goes to sleep neither hungry nor bursting. */
 const OUT_BEFORE_H = 1.5;

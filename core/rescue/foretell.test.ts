@@ -1,7 +1,7 @@
 import { type JarEvent, type ProgrammeId, foldJar } from '../journal';
 import { someFeed } from '../journal/someJar.testing';
 import { HOUR } from '../measure';
-import { foretell, heightsSince } from './foretell';
+import { foretell, foretellIn, heightsSince } from './foretell';
 import { T0, iso, kitchen, looked, played, starts } from './someProgramme.testing';
 
 const WAYS: readonly (readonly [ProgrammeId, number])[] = [
@@ -92,6 +92,20 @@ describe('a programme under way', () => {
     ]);
     expect(seen.ends).toBe('well');
     expect(seen.at).toBeLessThan(unseen.at);
+  });
+
+  it('goes slower where it is carried to a cooler room, and as it is where it stays', () => {
+    const events = [started, fedAt(0, 'a')];
+    const { jar } = foldJar(events, context)!;
+    const carried = (place: string | undefined, begunAt: string | null = iso(0)) =>
+      foretellIn({ programme: 'neglected', begunAt }, jar, events, context, T0 + 6 * HOUR, {
+        flour: { white: 1 },
+        place,
+      });
+    expect(carried(undefined)).toEqual(foretoldAt(6, events));
+    expect(carried('a room of 21 °C').at).toBeGreaterThan(carried(undefined).at);
+    // One that begins now counts no feed from before it.
+    expect(carried(undefined, null).feeds[0]!.at).toBe(T0 + 6 * HOUR);
   });
 
   it('is fed when somebody is there', () => {

@@ -6,7 +6,10 @@ import {
   type JarEvent,
   type Looked,
   type Smell,
+  airWhere,
   conditionsOf,
+  isoOf,
+  standsIn,
   withEvent,
 } from '../journal';
 import { type Blend, HOUR, type Instant, highest } from '../measure';
@@ -102,6 +105,42 @@ export function foretell(
     played = [...played, ...looks];
   }
   return { present, feeds, ends: 'useBackup', at };
+}
+
+/**
+ * A programme played to its end, one that is under way or one that would begin now, with its jar put where it should stand.
+ *
+ * @param begunAt when it began; null for one that would begin now
+ * @param place where the jar is to stand from its next feed on; where it stands, when not given
+ * @example foretellIn({ programme: 'daily', begunAt: null }, jar, events, context, now, { flour: { rye: 1 } }).ends
+ */
+export function foretellIn(
+  {
+    programme,
+    begunAt,
+  }: { readonly programme: Begun['programme']; readonly begunAt: string | null },
+  jar: Jar,
+  events: readonly JarEvent[],
+  context: FoldContext,
+  now: Instant,
+  {
+    place = standsIn(jar),
+    ...rest
+  }: {
+    readonly flour: Blend;
+    readonly hands?: readonly { readonly from: Instant; readonly until: Instant }[];
+    readonly place?: string | undefined;
+  },
+): Foretold {
+  const moved: readonly JarEvent[] =
+    place === standsIn(jar)
+      ? []
+      : [{ kind: 'moved', id: 'to be moved', jar: jar.id, at: isoOf(now), place }];
+  const there = moved.reduce<Jar>((state, event) => withEvent(state, event, context)!, jar);
+  const seen = begunAt === null ? [] : events;
+  const begun = { programme, at: begunAt ?? isoOf(now) };
+  const celsiusAt = airWhere([...events, ...moved], context);
+  return foretell(begun, there, seen, context, now, { ...rest, celsiusAt });
 }
 
 /** The next feed: its hour waits for a peak that is foretold, its amounts are by what will have been seen by then. */

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import { type Jar, mixAt } from '@core/journal';
+import { type Jar } from '@core/journal';
 import { feedFlour } from '@core/larder';
 import { HOUR, type Instant } from '@core/measure';
 import {
@@ -12,6 +12,7 @@ import {
   advisedLeaving,
   beginBy,
   leave,
+  leftNow,
 } from '@core/rescue';
 import { Choice, Panel, Button, Words } from '@kit';
 import {
@@ -166,16 +167,11 @@ function useOutcomes(jar: Jar, days: number): Readonly<Record<Leaving, LeavingOu
       const place = places.find((one) => one.kind === kind);
       return place ? warmth(place.id, now) : USUAL[kind];
     };
-    const left = {
-      mix: mixAt(jar, now, context),
-      keepG: jar.card.keepG,
-      hydrationPct: (100 * jar.card.ratio.water) / jar.card.ratio.flour,
+    const left = leftNow(jar, context, now, {
       flour: feedFlour(jar, tubs).flour,
-      vessel: jar.card.vessel,
-      pace: context.pace,
       roomCelsius: celsius('counter'),
       fridgeCelsius: celsius('fridge'),
-    };
+    });
     return Object.fromEntries(
       LEAVINGS.map((leaving) => [leaving, leave(left, leaving, days)]),
     ) as Record<Leaving, LeavingOutcome>;

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 
-import { bulkHours, inoculationFor } from '@core/bench';
-import { USUAL_PACE, middlePace, starterIn } from '@core/ferment';
+import { bulkHours, inoculationFor, ripeLevain } from '@core/bench';
+import { USUAL_PACE, middlePace } from '@core/ferment';
 import { Field, Panel, Button, Slider, Words, parseNumber } from '@kit';
 import {
   doughChanged,
@@ -43,7 +43,7 @@ export function BulkPanel() {
     [from, formula, recipe],
   );
   const levain = useMemo(
-    () => starterIn('ripe', { white: 1 }, formula.levainHydrationPct, 100),
+    () => ripeLevain(formula.levainHydrationPct),
     [formula.levainHydrationPct],
   );
   const hours = useMemo(

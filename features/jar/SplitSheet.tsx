@@ -3,7 +3,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 
 import { gramsFromText } from '@core/bench';
-import { type Standing, contentOf } from '@core/journal';
+import { type Standing, contentOf, standsIn } from '@core/journal';
 import { splitOff } from '@core/verbs';
 import { Choice, Field, Button, Sheet, Words } from '@kit';
 import {
@@ -40,7 +40,7 @@ export function SplitSheet({
   const jars = [...onShelf, ...archived];
   const [name, setName] = useState('');
   const [text, setText] = useState(String(jar.card.keepG));
-  const [place, setPlace] = useState(jar.stays[jar.stays.length - 1]!.place);
+  const [place, setPlace] = useState(standsIn(jar));
   const when = useWhen(words, useAppSelector(selectNow));
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const split = () => {

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 
 import { cupsText } from '@core/bench';
-import { contentOf } from '@core/journal';
+import { contentOf, standsIn } from '@core/journal';
 import { mainFlour, sameBlend } from '@core/measure';
 import { Choice, Panel, Button, Words } from '@kit';
 import { type JarRun, fillBench, selectNow, useAppDispatch, useAppSelector } from '@state';
@@ -10,7 +10,7 @@ import { type JarRun, fillBench, selectNow, useAppDispatch, useAppSelector } fro
 import { FeedFigures } from '../parts/FeedFigures';
 import { blendWords, useKitchenWords } from '../words';
 import { FEED_REASON_WORDS, PROGRAMME_TEXTS } from './programmeWords';
-import { standsIn, useBestPlace, useProgrammeFlours } from './useForetold';
+import { useBestPlace, useProgrammeFlours } from './useForetold';
 
 /** The next feed of a programme: when, why, how much, in grams and by spoon. */
 export function NextFeedPanel({ run: { jar, begun, run, next } }: { readonly run: JarRun }) {

@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 
 import { StyleSheet } from 'react-native';
+import { standsIn } from '@core/journal';
 import { DAY, HOUR, doubledHeight, midnights } from '@core/measure';
 import { gapsIn } from '@core/plan';
 import { PROGRAMME, heightsSince, programmeSteps } from '@core/rescue';
@@ -18,7 +19,7 @@ import {
 import { CalendarButton } from '../parts/CalendarButton';
 import { fullRiseWords, useKitchenWords } from '../words';
 import { foretoldText } from './foretoldText';
-import { standsIn, useBestPlace, useForetold, useProgrammeFlours } from './useForetold';
+import { useBestPlace, useForetold, useProgrammeFlours } from './useForetold';
 
 /** Drawn at least and at most, so that a canopy has a width. */
 const SHORTEST = 3 * DAY;

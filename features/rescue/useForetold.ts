@@ -1,14 +1,12 @@
 import { useMemo } from 'react';
 
-import { type Fed, type Jar, type JarEvent, type ProgrammeId, withEvent } from '@core/journal';
+import { type Fed, type Jar, type ProgrammeId, standsIn } from '@core/journal';
 import { feedFlour } from '@core/larder';
 import { type Blend } from '@core/measure';
-import { type Foretold, PROGRAMME, bestPlace, foretell, programmeFlour } from '@core/rescue';
+import { type Foretold, PROGRAMME, bestPlace, foretellIn, programmeFlour } from '@core/rescue';
 import {
-  airWhere,
   selectHandsAhead,
   selectJarEvents,
-  selectKitchenContext,
   selectNow,
   selectPlaces,
   selectTubs,
@@ -26,7 +24,6 @@ export function useForetold(
 ): Foretold | null {
   const now = useAppSelector(selectNow);
   const events = useAppSelector((state) => selectJarEvents(state, jar.id));
-  const kitchen = useAppSelector(selectKitchenContext);
   const context = useContextOf(jar.id);
   const hands = useAppSelector(selectHandsAhead);
   const places = useAppSelector(selectPlaces);
@@ -35,26 +32,14 @@ export function useForetold(
   const minute = Math.floor(now / (10 * 60_000)) * 10 * 60_000;
   return useMemo(() => {
     if (programme === null) return null;
-    const at = begunAt ?? new Date(minute).toISOString();
-    const place = bestPlace(PROGRAMME[programme], places, standsIn(jar));
     // From its next feed on it stands where it should.
-    const moved: JarEvent | null =
-      place && place.id !== standsIn(jar)
-        ? {
-            kind: 'moved',
-            id: 'to be moved',
-            jar: jar.id,
-            at: new Date(minute).toISOString(),
-            place: place.id,
-          }
-        : null;
-    const there = moved ? withEvent(jar, moved, context)! : jar;
-    return foretell({ programme, at }, there, begunAt === null ? [] : events, context, minute, {
+    const place = bestPlace(PROGRAMME[programme], places, standsIn(jar))?.id;
+    return foretellIn({ programme, begunAt }, jar, events, context, minute, {
       flour,
       hands,
-      celsiusAt: airWhere(moved ? [...events, moved] : events, kitchen),
+      place,
     });
-  }, [programme, begunAt, jar, events, context, kitchen, hands, minute, places, flour]);
+  }, [programme, begunAt, jar, events, context, hands, minute, places, flour]);
 }
 
 /** What a jar is usually fed with, and what the programme's next feed is given unless the baker says otherwise. */
@@ -75,9 +60,6 @@ export function useProgrammeFlours(
     return { own, usual: programmeFlour(PROGRAMME[programme], own, last?.flour) };
   }, [jar, tubs, events, programme, begunAt]);
 }
-
-/** The place a jar stands in now. */
-export const standsIn = ({ stays }: Jar) => stays[stays.length - 1]!.place;
 
 /** Where a programme's jar should stand. */
 export function useBestPlace(jar: Jar, programme: ProgrammeId) {
