@@ -18,6 +18,7 @@ import {
   type KitchenTime,
   fingerprint,
   flourAndWater,
+  risesUpward,
 } from '../measure';
 import {
   type Fed,
@@ -72,6 +73,15 @@ export interface Jar {
  * @example standsIn(jar) // e.g. 'counter'
  */
 export const standsIn = ({ stays }: Pick<Jar, 'stays'>): string => stays[stays.length - 1]!.place;
+
+/**
+ * Whether there is a height to read off its glass: of a jar whose last feed nobody saw no band was set, and a ball of dough
+ * swells to all sides.
+ *
+ * @example hasHeights(jar) // true, once it was fed here
+ */
+export const hasHeights = ({ unfedH, fedMix }: Jar): boolean =>
+  !unfedH && risesUpward(fedMix.hydrationPct);
 
 /** A move that was to happen by now, and the entry that says so. */
 export interface DueMove extends Stay {

@@ -23,7 +23,7 @@ export type Seen = Omit<NewEntryOf<'looked'>, 'kind' | 'jar' | 'at' | 'height' |
 /**
  * A look at a jar.
  *
- * @returns objections to `rise`, `streak`, `at` or `note`
+ * @returns objections to `rise`, `streak`, `at` or `note`; to `note` too where nothing was seen
  * @example look(atHand, { at: now, rise: 1.85, smell: 'yoghurt' })
  */
 export function look(atHand: JarAtHand, { at, rise, streak, note = '', ...signs }: Seen): Answer {
@@ -42,10 +42,16 @@ export function look(atHand: JarAtHand, { at, rise, streak, note = '', ...signs 
       ...riseObjections('rise', rise),
       ...riseObjections('streak', streak),
       ...noteObjections(note),
+      ...(Object.keys(entry).length > BARE_LOOK
+        ? []
+        : [{ field: 'note', message: 'Say first what you see.' }]),
       ...objectionsAtHand(entry, atHand),
     ],
   );
 }
+
+/** Fields of a look at which nothing was seen: its kind, its jar and its hour. */
+const BARE_LOOK = 3;
 
 /**
  * What stands against a rise, 1 at the band.

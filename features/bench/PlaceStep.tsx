@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 
 import { OUT_BEFORE_COLD_H } from '@core/bench';
 import { type Standing } from '@core/journal';
-import { HOUR, type Instant } from '@core/measure';
+import { HOUR, type Instant, risesUpward } from '@core/measure';
 import { PageTitle, Choice, Panel, Button, Words } from '@kit';
 import { selectPlaces, useAppSelector } from '@state';
 
@@ -67,7 +67,7 @@ export function PlaceStep({
         </Words>
         <View style={styles.stack}>
           {peaksAtH !== null && ripeFromH !== null && (
-            <Words tone="quiet">{`Peak ${words.about(at(peaksAtH))}, ${chosen.forecast.peakHeight.toFixed(1)} times the band.`}</Words>
+            <Words tone="quiet">{`Peak ${words.about(at(peaksAtH))}${risesUpward(chosen.outcome.hydrationPct) ? `, ${chosen.forecast.peakHeight.toFixed(1)} times the band` : ''}.`}</Words>
           )}
           {feedByH !== null && (
             <Words tone="quiet">{`Feed again by ${words.hourOrDay(at(feedByH))} at the latest.`}</Words>

@@ -20,12 +20,12 @@ export function LookPanel({
 }) {
   const looking = useLooking(standing, askSmell);
   const { rise, setRise, height, volume, picture, seen, setSeen, problems, doubted } = looking;
-  const [more, setMore] = useState(false);
+  const [more, setMore] = useState(!looking.heights);
   const log = () => {
     const found = looking.log();
     // What is wrong must not stay folded away.
     if (found.at || found.note || found.streak) setMore(true);
-    if (Object.keys(found).length === 0) setMore(false);
+    if (Object.keys(found).length === 0) setMore(!looking.heights);
   };
   return (
     <Panel label="Log a look">
@@ -36,36 +36,49 @@ export function LookPanel({
           onTakeBack={() => looking.takeBack(doubted)}
         />
       )}
-      <View style={styles.row}>
-        <SurfaceDrag
-          picture={picture}
-          height={height}
-          onHeight={(to) => setRise(String(Math.round((to - 1) * 100)))}
-        />
-        <View style={styles.part}>
+      {looking.heights ? (
+        <View style={styles.row}>
+          <SurfaceDrag
+            picture={picture}
+            height={height}
+            onHeight={(to) => setRise(String(Math.round((to - 1) * 100)))}
+          />
+          <View style={styles.part}>
+            <Words size="title" level={2}>
+              Where is it now?
+            </Words>
+            <Words size="small" tone="quiet">
+              Drag the surface to where you see it, or type it.
+            </Words>
+            <Field
+              label="Rise above the band"
+              text={rise}
+              onText={setRise}
+              {...looking.field}
+              numeric
+              unit="%"
+              problem={problems.rise ?? null}
+              hint={
+                picture.band * height > ABOVE_RIM
+                  ? 'That is above the rim of this jar. If it really climbed out, log it.'
+                  : `${height.toFixed(1)} × the band${volume === null ? '' : `, in this jar ${volume.toFixed(1)} × the volume`}`
+              }
+              onSubmit={log}
+            />
+          </View>
+        </View>
+      ) : (
+        <View style={styles.stack}>
           <Words size="title" level={2}>
-            Where is it now?
+            What do you see?
           </Words>
           <Words size="small" tone="quiet">
-            Drag the surface to where you see it, or type it.
+            {standing.jar.unfedH
+              ? 'Its band is set with its first feed here: until then there is no height to log.'
+              : 'A ball of dough swells to all sides: it has no height to log.'}
           </Words>
-          <Field
-            label="Rise above the band"
-            text={rise}
-            onText={setRise}
-            {...looking.field}
-            numeric
-            unit="%"
-            problem={problems.rise ?? null}
-            hint={
-              picture.band * height > ABOVE_RIM
-                ? 'That is above the rim of this jar. If it really climbed out, log it.'
-                : `${height.toFixed(1)} × the band${volume === null ? '' : `, in this jar ${volume.toFixed(1)} × the volume`}`
-            }
-            onSubmit={log}
-          />
         </View>
-      </View>
+      )}
       {askSmell && !more && (
         <Choice
           label="Smell"
@@ -74,17 +87,23 @@ export function LookPanel({
           onChoose={(is) => setSeen({ ...seen, smell: seen.smell === is ? null : is })}
         />
       )}
-      {more && <MoreSeen seen={seen} onSeen={setSeen} problems={problems} />}
+      {more && (
+        <MoreSeen seen={seen} onSeen={setSeen} problems={problems} heights={looking.heights} />
+      )}
       <View style={styles.row8}>
         <Button kind="plain" grow onPress={log}>
           Log this look
         </Button>
-        <Button kind="bare" onPress={() => setMore(!more)}>
-          {more ? 'Less' : 'More'}
-        </Button>
-        <Button kind="bare" href={`/jar/${standing.jar.id}/picture`}>
-          Picture
-        </Button>
+        {looking.heights && (
+          <>
+            <Button kind="bare" onPress={() => setMore(!more)}>
+              {more ? 'Less' : 'More'}
+            </Button>
+            <Button kind="bare" href={`/jar/${standing.jar.id}/picture`}>
+              Picture
+            </Button>
+          </>
+        )}
       </View>
     </Panel>
   );
@@ -122,6 +141,7 @@ function DoubtNotice({
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', gap: 16 },
+  stack: { gap: 4 },
   part: { flex: 1, gap: 8 },
   row8: { flexDirection: 'row', gap: 8 },
 });

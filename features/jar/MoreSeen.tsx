@@ -12,10 +12,13 @@ export function MoreSeen({
   seen,
   onSeen,
   problems,
+  heights = true,
 }: {
   readonly seen: SeenFields;
   readonly onSeen: (seen: SeenFields) => void;
   readonly problems: Readonly<Record<string, string>>;
+  /** Whether heights can be read off the glass. */
+  readonly heights?: boolean;
 }) {
   const words = useKitchenWords();
   const now = useAppSelector(selectNow);
@@ -30,21 +33,25 @@ export function MoreSeen({
         onText={(at) => onSeen({ ...seen, at })}
         problem={problems.at ?? null}
       />
-      <Choice
-        label="The rise"
-        options={SIGNS.map((is) => ({ is, text: SIGN_WORDS[is] }))}
-        chosen={seen.sign}
-        onChoose={(is) => toggled('sign', is)}
-      />
-      <Field
-        label="Highest streak on the glass"
-        text={seen.streak}
-        onText={(streak) => onSeen({ ...seen, streak })}
-        numeric
-        unit="%"
-        hint="The highest it got above the band, whenever that was."
-        problem={problems.streak ?? null}
-      />
+      {heights && (
+        <>
+          <Choice
+            label="The rise"
+            options={SIGNS.map((is) => ({ is, text: SIGN_WORDS[is] }))}
+            chosen={seen.sign}
+            onChoose={(is) => toggled('sign', is)}
+          />
+          <Field
+            label="Highest streak on the glass"
+            text={seen.streak}
+            onText={(streak) => onSeen({ ...seen, streak })}
+            numeric
+            unit="%"
+            hint="The highest it got above the band, whenever that was."
+            problem={problems.streak ?? null}
+          />
+        </>
+      )}
       <Choice
         label="Bubbles"
         options={BUBBLES.map((is) => ({ is, text: BUBBLE_WORDS[is] }))}

@@ -127,6 +127,7 @@ describe('a starter that joins', () => {
     show(<JarPane id={puffin} />, store);
     expect(screen.getByText(/^Nobody knows when it was last fed: say what you see/)).toBeVisible();
     expect(screen.getByText('no band yet')).toBeVisible();
+    await screen.findByLabelText('Note');
     expect(screen.queryByText(/^Peak|^Doubled|^Half starved/)).toBeNull();
   });
 

@@ -1,6 +1,7 @@
 import { act, screen, within } from '@testing-library/react';
 
 import { type JournalEvent } from '@core/journal';
+import { someFeed } from '@core/journal/someJar.testing';
 import { beginProgramme } from '@core/verbs';
 import { doneTo, selectJar, selectJarEvents, selectJars } from '@state';
 
@@ -29,23 +30,34 @@ function ternShown(...events: readonly JournalEvent[]): Kitchen {
   const store = kitchenStore([...PLACES, tern(), ...events]);
   return show(<JarPane id="tern" />, store);
 }
-const fed: JournalEvent = {
-  kind: 'fed',
-  id: 'fed once',
-  jar: 'tern',
-  at: iso(-5),
-  keepG: 20,
-  flourG: 40,
-  waterG: 40,
-  flour: { white: 1 },
-};
+const fed = someFeed('fed once', iso(-5), { flourG: 40, waterG: 40 });
 
-it('of which only a guess is known says no more than the guess', () => {
+it('of which only a guess is known says no more than the guess', async () => {
   const guessed = { ...tern(), condition: 'hungry', unfedH: [168, 720] } as JournalEvent;
   show(<JarPane id="tern" />, kitchenStore([...PLACES, guessed]));
   expect(screen.getByRole('heading', { name: /^Last fed 1 to 4 weeks ago$/ })).toBeVisible();
   expect(screen.queryByText(/Still rising/)).toBeNull();
   expect(screen.queryByText(/^Peaked about/)).toBeNull();
+  await screen.findByLabelText('Note');
+});
+
+it.each([
+  ['whose feed nobody saw', [{ ...tern(), condition: 'hungry', unfedH: [168, 720] }]],
+  ['that is a ball of dough', [tern(), someFeed('ball', iso(-4), { waterG: 10 })]],
+] as const)('%s is asked for no height, and for something seen', async (_, entries) => {
+  const store = kitchenStore([...PLACES, ...(entries as readonly JournalEvent[])]);
+  show(<JarPane id="tern" />, store);
+  expect(screen.queryByLabelText('Rise above the band')).toBeNull();
+  expect(screen.queryByRole('slider', { name: 'Surface in the jar' })).toBeNull();
+  await screen.findByLabelText('Note');
+  expect(screen.queryByLabelText('Highest streak on the glass')).toBeNull();
+  expect(screen.queryByText('just doubled')).toBeNull();
+  await press('Log this look');
+  problemOf('Note').toHaveAccessibleDescription('Say first what you see.');
+  await touch('radio', 'vinegar');
+  await press('Log this look');
+  expect(logged(store)).toMatchObject({ kind: 'looked', smell: 'vinegar' });
+  expect(logged(store)).not.toHaveProperty('height');
 });
 
 describe('a jar', () => {

@@ -2,7 +2,7 @@ import { useState } from 'react';
 
 import { heightRise, volumeRise } from '@core/bench';
 import { heightAt } from '@core/ferment';
-import { type Between, type Standing, doubtOf } from '@core/journal';
+import { type Between, type Standing, doubtOf, hasHeights } from '@core/journal';
 import { HOUR } from '@core/measure';
 import { look } from '@core/verbs';
 import { bandVolume, jarPicture, riseFromText, useRestingText } from '@kit';
@@ -35,6 +35,7 @@ export function useLooking(standing: Standing, askSmell: boolean) {
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const [doubted, setDoubted] = useState<DoubtedHeight | null>(null);
 
+  const heights = hasHeights(jar);
   const { vessel } = jar.card;
   const fill = bandVolume(jar);
   const at = seen.at === '' ? standing.now : words.instantOf(seen.at);
@@ -54,7 +55,7 @@ export function useLooking(standing: Standing, askSmell: boolean) {
 
   /** Writes it down; what is wrong with it, by its field, where it cannot be. */
   const log = (): Readonly<Record<string, string>> => {
-    const measured = rise !== null || askSmell || !hasMore(seen);
+    const measured = heights && (rise !== null || askSmell || !hasMore(seen));
     const objections = dispatch(
       doneTo(
         jar.id,
@@ -100,6 +101,8 @@ export function useLooking(standing: Standing, askSmell: boolean) {
   };
 
   return {
+    /** Whether a height is asked for at all. */
+    heights,
     /** The rise in this jar, percent, as it stands in the field; give `field` to it. */
     rise: shown,
     field: { onEnter: foretold.onEnter, onLeave: foretold.onLeave },

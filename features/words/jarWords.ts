@@ -7,6 +7,7 @@ import {
   type Smell,
   type Standing,
   type Jar,
+  hasHeights,
 } from '@core/journal';
 import { type Blend, HOUR, type Instant, blendShares, doubledHeight } from '@core/measure';
 import { goesCold } from '@core/next';
@@ -135,7 +136,8 @@ export function jarSentence(standing: Standing, words: KitchenWords): string {
   const state = stage === 'hooch' ? 'hungry, liquid on top' : STAGE_WORDS[stage];
   // Neither height nor hour is known.
   if (jar.unfedH) return `${jar.card.name}, most likely ${state}`;
-  const facts = [jar.card.name, state, upWords(Math.round((moment.height - 1) * 100))];
+  const facts = [jar.card.name, state];
+  if (hasHeights(jar)) facts.push(upWords(Math.round((moment.height - 1) * 100)));
   if (stage === 'ripe' && ripeUntilH !== null)
     facts.push(`until ${words.about(jar.since + ripeUntilH * HOUR)}`);
   else if (ripeFromH !== null && standing.hours < ripeFromH)
