@@ -1,7 +1,7 @@
-import { type ReactNode, createContext, useContext } from 'react';
+import { type ComponentProps, type ReactNode, createContext, useContext } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import { IconOnly } from './Button';
+import { Button, IconOnly } from './Button';
 import { Words } from './Words';
 
 /** Opens the help with the page that is shown; null where nobody stands by to help. */
@@ -12,15 +12,21 @@ export function PageTitle({
   children,
   beside,
   lines,
+  back,
 }: {
   readonly children: string;
   /** What stands on the same line. */
   readonly beside?: ReactNode;
   /** Cut after so many. */
   readonly lines?: number;
+  /** The page that this one belongs to: leads there, above it. */
+  readonly back?: {
+    readonly to: NonNullable<ComponentProps<typeof Button>['href']>;
+    readonly name: string;
+  };
 }) {
   const askHelp = useContext(PageHelpContext);
-  return (
+  const title = (
     <View style={styles.row}>
       <Words size="heading" level={1} lines={lines} style={styles.fill}>
         {children}
@@ -33,9 +39,22 @@ export function PageTitle({
       )}
     </View>
   );
+  if (!back) return title;
+  return (
+    <View style={styles.stack}>
+      <View style={styles.atEdge}>
+        <Button kind="bare" icon="arrow-left" href={back.to}>
+          {back.name}
+        </Button>
+      </View>
+      {title}
+    </View>
+  );
 }
 
 const styles = StyleSheet.create({
+  stack: { gap: 4 },
+  atEdge: { alignItems: 'flex-start', marginLeft: -8 },
   row: { flexDirection: 'row', alignItems: 'center', gap: 12 },
   fill: { flex: 1 },
   // As high as a line of the heading, whatever a thumb needs around it.

@@ -1,5 +1,3 @@
-import { StyleSheet, View } from 'react-native';
-
 import { type Standing, contentOf } from '@core/journal';
 import { mainFlour } from '@core/measure';
 import { PageTitle, Button, Choice, Field, Page, Panel, Words, FieldRow } from '@kit';
@@ -52,12 +50,7 @@ function Build({
     useBuilding(standing, wish, wantedG);
   return (
     <>
-      <View style={styles.atEdge}>
-        <Button kind="bare" icon="arrow-left" href={`/jar/${jar.id}`}>
-          {jar.card.name}
-        </Button>
-      </View>
-      <PageTitle>A levain in a bowl</PageTitle>
+      <PageTitle back={{ to: `/jar/${jar.id}`, name: jar.card.name }}>A levain in a bowl</PageTitle>
       <Words tone="quiet">
         {`${jar.card.name} only gives a little of itself, and stays as it is. About ${words.roughly(contentOf(jar).massG)} are in the jar.`}
       </Words>
@@ -127,7 +120,3 @@ function Build({
 }
 
 const NO_BAKE = 'none';
-
-const styles = StyleSheet.create({
-  atEdge: { alignItems: 'flex-start', marginLeft: -8 },
-});

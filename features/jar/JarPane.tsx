@@ -2,7 +2,7 @@ import { StyleSheet, View } from 'react-native';
 
 import { type Standing, contentOf, isAnybodysGuess } from '@core/journal';
 import { mainFlour } from '@core/measure';
-import { Button, PageTitle, UmbrellaMark, Words, umbrellaFor } from '@kit';
+import { PageTitle, UmbrellaMark, Words, umbrellaFor } from '@kit';
 import { selectNow, selectStanding, useAppSelector } from '@state';
 
 import { useWarmth } from '../parts/useWarmth';
@@ -67,15 +67,10 @@ function JarHeader({ standing, back }: { readonly standing: Standing; readonly b
   );
   return (
     <View style={styles.stack}>
-      {back && (
-        <View style={styles.atEdge}>
-          <Button kind="bare" icon="arrow-left" href="/">
-            Shelves
-          </Button>
-        </View>
-      )}
       {back ? (
-        <PageTitle beside={stands}>{jar.card.name}</PageTitle>
+        <PageTitle beside={stands} back={{ to: '/', name: 'Shelves' }}>
+          {jar.card.name}
+        </PageTitle>
       ) : (
         // Beside the shelves, whose page it is.
         <View style={styles.row}>
@@ -107,7 +102,6 @@ function JarHeader({ standing, back }: { readonly standing: Standing; readonly b
 
 const styles = StyleSheet.create({
   stack: { gap: 2 },
-  atEdge: { alignItems: 'flex-start', marginLeft: -8 },
   row: { flexDirection: 'row', alignItems: 'center', gap: 12 },
   fill: { flex: 1 },
 });

@@ -37,12 +37,7 @@ function Paper({ standing }: { readonly standing: Standing }) {
   const copy = useCopy();
   return (
     <>
-      <View style={styles.atEdge}>
-        <Button kind="bare" icon="arrow-left" href={`/jar/${id}`}>
-          {card.name}
-        </Button>
-      </View>
-      <PageTitle>{`${card.name} on paper`}</PageTitle>
+      <PageTitle back={{ to: `/jar/${id}`, name: card.name }}>{`${card.name} on paper`}</PageTitle>
       <Panel label="Label">
         <Words size="title" level={2}>
           Label
@@ -85,7 +80,6 @@ function Paper({ standing }: { readonly standing: Standing }) {
 }
 
 const styles = StyleSheet.create({
-  atEdge: { alignItems: 'flex-start', marginLeft: -8 },
   box: { width: '100%', maxWidth: 340, height: 'auto' },
   row: { flexDirection: 'row', gap: 8 },
 });

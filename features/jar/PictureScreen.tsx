@@ -83,12 +83,7 @@ function Pictures({ standing }: { readonly standing: Standing }) {
   };
   return (
     <>
-      <View style={styles.atEdge}>
-        <Button kind="bare" icon="arrow-left" href={`/jar/${jar.id}`}>
-          {jar.card.name}
-        </Button>
-      </View>
-      <PageTitle>Read a picture</PageTitle>
+      <PageTitle back={{ to: `/jar/${jar.id}`, name: jar.card.name }}>Read a picture</PageTitle>
       <Words tone="quiet">
         Hold the camera level with the band, the jar in the middle. The marks are a proposal: put
         each where it belongs. Several pictures of one rise become a look each, at the hour each was
@@ -211,6 +206,5 @@ function OnePicture({
 }
 
 const styles = StyleSheet.create({
-  atEdge: { alignItems: 'flex-start', marginLeft: -8 },
   middle: { alignItems: 'center' },
 });

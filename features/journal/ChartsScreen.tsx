@@ -1,7 +1,6 @@
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
 
-import { PageTitle, Button, Choice, Page, Panel, Words } from '@kit';
+import { PageTitle, Choice, Page, Panel, Words } from '@kit';
 import { selectArchived, selectJars, useAppSelector } from '@state';
 
 import { type Charted } from './charted';
@@ -32,12 +31,7 @@ export function ChartsScreen({
   const options = jars.map(({ id: is, card }) => ({ is, text: card.name }));
   return (
     <Page title="Charts">
-      <View style={styles.atEdge}>
-        <Button kind="bare" icon="arrow-left" href="/journal">
-          Journal
-        </Button>
-      </View>
-      <PageTitle>Charts</PageTitle>
+      <PageTitle back={{ to: '/journal', name: 'Journal' }}>Charts</PageTitle>
       {!first && (
         <Panel>
           <Words>Once a jar is on the shelf and was looked at, its months are drawn here.</Words>
@@ -88,7 +82,3 @@ function Charts({ jars }: { readonly jars: Charted }) {
     </>
   );
 }
-
-const styles = StyleSheet.create({
-  atEdge: { alignItems: 'flex-start', marginLeft: -8 },
-});

@@ -1,6 +1,5 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
 
 import { type JournalTable, type NamedJar } from '@core/formats/journalTable';
 import { type TableAsked } from '@core/formats/tableSense';
@@ -20,12 +19,7 @@ export function NotesScreen() {
   const { table, busy, problem } = reading;
   return (
     <Page title="Bring your notes in" narrow>
-      <View style={styles.atEdge}>
-        <Button kind="bare" icon="arrow-left" href="/journal">
-          Journal
-        </Button>
-      </View>
-      <PageTitle>Bring your notes in</PageTitle>
+      <PageTitle back={{ to: '/journal', name: 'Journal' }}>Bring your notes in</PageTitle>
       <Panel label="The file">
         <Words>
           A table with a line for each feed or look: a day, and what you wrote down of it, in grams,
@@ -117,7 +111,3 @@ function Understood({
 }
 
 const AS_GUESSED: TableAsked = {};
-
-const styles = StyleSheet.create({
-  atEdge: { alignItems: 'flex-start', marginLeft: -8 },
-});

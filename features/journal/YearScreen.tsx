@@ -1,5 +1,4 @@
 import { useMemo, useState } from 'react';
-import { StyleSheet, View } from 'react-native';
 
 import { instantOf } from '@core/journal';
 import { DAY } from '@core/measure';
@@ -42,12 +41,7 @@ export function YearScreen() {
   const pages = useYearTexts(all, span);
   return (
     <Page title="The year on paper" narrow>
-      <View style={styles.atEdge}>
-        <Button kind="bare" icon="arrow-left" href="/journal">
-          Journal
-        </Button>
-      </View>
-      <PageTitle>The year on paper</PageTitle>
+      <PageTitle back={{ to: '/journal', name: 'Journal' }}>The year on paper</PageTitle>
       <Choice
         label="Which"
         hideLabel
@@ -91,7 +85,3 @@ export function YearScreen() {
     </Page>
   );
 }
-
-const styles = StyleSheet.create({
-  atEdge: { alignItems: 'flex-start', marginLeft: -8 },
-});

@@ -79,14 +79,7 @@ export function MakeScreen() {
   );
   return (
     <Page title="What can I make?">
-      <View style={styles.stack2}>
-        <View style={styles.atEdge}>
-          <Button kind="bare" icon="arrow-left" href="/larder">
-            Larder
-          </Button>
-        </View>
-        <PageTitle>What can I make?</PageTitle>
-      </View>
+      <PageTitle back={{ to: '/larder', name: 'Larder' }}>What can I make?</PageTitle>
       {wide ? (
         <TwoPanes
           left={
@@ -242,9 +235,8 @@ function FormulaRow({
 }
 
 const styles = StyleSheet.create({
-  panel: { gap: 4 },
-  stack: { gap: 12, paddingBottom: 8 },
-  stack2: { gap: 2 },
+  panel: { gap: 0 },
+  stack: { gap: 12, paddingBottom: 12 },
   atEdge: { alignItems: 'flex-start', marginLeft: -8 },
   ruled: {
     minHeight: TOUCH,
