@@ -1,7 +1,7 @@
 import Joi from 'joi';
 
 import { type FeedAmounts } from '../bench';
-import { type Stage, USUAL_BELIEF, middlePace } from '../ferment';
+import { USUAL_BELIEF, middlePace } from '../ferment';
 import { readKitchenFile } from '../formats/readKitchenFile';
 import {
   type Answer,
@@ -114,7 +114,6 @@ const VERBS = {
     flourG: number;
     waterG: number;
     place: string;
-    stage: Stage;
   }>(
     {
       id: text,
@@ -123,17 +122,15 @@ const VERBS = {
       flourG: grams,
       waterG: grams,
       place: text,
-      stage: Joi.string().valid('ripe', 'hungry').default('ripe'),
     },
     (atHand, asked) => buildInBowl(atHand, atHand.tubs, asked),
   ),
-  split: verb<{ id: string; name: string; grams: number; place: string; stage: Stage }>(
+  split: verb<{ id: string; name: string; grams: number; place: string }>(
     {
       id: text,
       name: Joi.string().allow('').required(),
       grams,
       place: text,
-      stage: Joi.string().valid('ripe', 'hungry').default('ripe'),
     },
     (atHand, asked) =>
       splitOff(atHand, atHand.names, {
