@@ -1,5 +1,5 @@
 import { chanceFrom } from '../measure/chance';
-import { balancedDraws, evenDraws, normalQuantile, tenthAndNineTenths } from './draws';
+import { balancedDraws, evenDraws, likelyHours, normalQuantile, tenthAndNineTenths } from './draws';
 
 const DRAWS = balancedDraws();
 const sum = (numbers: readonly number[]) => numbers.reduce((all, one) => all + one, 0);
@@ -45,5 +45,16 @@ describe('sixteen draws of eight unknowns', () => {
     expect(offBy(DRAWS).middle).toBeLessThan(1e-9);
     expect(offBy(DRAWS).ends).toBeLessThan(0.2);
     expect(offBy(evenDraws(16, 8)).ends).toBeGreaterThan(0.25);
+  });
+
+  it('give the tenths of hours exactly, in whatever direction those go by factors', () => {
+    for (const along of someDirections(50)) {
+      const hours = DRAWS.map((draw) => Math.exp(2 + 0.3 * sum(draw.map((n, i) => n * along[i]!))));
+      const { low, high } = likelyHours(hours);
+      expect(Math.log(low)).toBeCloseTo(2 - 0.3 * normalQuantile(0.9), 9);
+      expect(Math.log(high)).toBeCloseTo(2 + 0.3 * normalQuantile(0.9), 9);
+    }
+    // A jar that stands at its peak when its band is set.
+    expect(likelyHours([0, 0]).high).toBeLessThan(0.02);
   });
 });

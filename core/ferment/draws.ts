@@ -30,10 +30,31 @@ export function evenDraws(count: number, dimensions: number): readonly (readonly
  * @example balancedDraws().length // = 16
  */
 export function balancedDraws(): readonly (readonly number[])[] {
-  const half = Array.from({ length: 8 }, (_, i) => normalQuantile((8.5 + i) / 16));
+  const half = upperQuantiles();
   const rows = DESIGN.map((row) => row.map((nth) => Math.sign(nth) * half[Math.abs(nth) - 1]!));
   return [...rows, ...rows.map((row) => row.map((normal) => -normal))];
 }
+
+/**
+ * The 10 and 90 % points of hours that were reckoned in {@link balancedDraws}, by the mean and the spread of their
+ * logarithms. Those the draws have exactly, in whatever direction the hours follow the unknowns; their second smallest and
+ * second largest are a matter of which draws happen to lie out there.
+ *
+ * @param hours in as many of the draws as have any, at least one
+ * @example likelyHours([6, 6]) // = { low: 6, high: 6 }
+ */
+export function likelyHours(hours: readonly number[]): {
+  readonly low: number;
+  readonly high: number;
+} {
+  const logs = hours.map((h) => Math.log(Math.max(A_MINUTE, h)));
+  const mean = logs.reduce((sum, log) => sum + log, 0) / logs.length;
+  const spread = Math.sqrt(logs.reduce((sum, log) => sum + (log - mean) ** 2, 0) / logs.length);
+  const tenth = (normalQuantile(0.9) * spread) / DRAWN_SPREAD;
+  return { low: Math.exp(mean - tenth), high: Math.exp(mean + tenth) };
+}
+
+const A_MINUTE = 1 / 60;
 
 /** Row `k` is the product of the unit `k` with (1, 2, ... 8): signs and places. */
 const DESIGN = [
@@ -46,6 +67,8 @@ const DESIGN = [
   [-7, -8, -5, 6, 3, -4, 1, 2],
   [-8, 7, -6, -5, 4, 3, -2, 1],
 ] as const;
+
+const upperQuantiles = () => Array.from({ length: 8 }, (_, i) => normalQuantile((8.5 + i) / 16));
 
 /**
  * The number below which a standard normal variable falls with a given probability (0 to 1).
@@ -79,6 +102,9 @@ const TAIL_DOWN = [0.007784695709041462, 0.3224671290700398, 2.445134137142996, 
 
 const polynomial = (coefficients: readonly number[], x: number) =>
   coefficients.reduce((sum, c) => sum * x + c, 0);
+
+/** Standard deviation of an unknown in {@link balancedDraws}: their outermost sixteenths are one draw each. */
+const DRAWN_SPREAD = Math.sqrt(upperQuantiles().reduce((sum, q) => sum + q * q, 0) / 8);
 
 /**
  * The middle, 10 % and 90 % points of a few numbers, between neighbours in straight lines.

@@ -75,13 +75,13 @@ export interface Jar {
 export const standsIn = ({ stays }: Pick<Jar, 'stays'>): string => stays[stays.length - 1]!.place;
 
 /**
- * Whether there is a height to read off its glass: of a jar whose last feed nobody saw no band was set, and a ball of dough
- * swells to all sides.
+ * Whether there is a height to read off its glass: before the first feed of a jar no band was set, and a ball of dough swells
+ * to all sides.
  *
  * @example hasHeights(jar) // true, once it was fed here
  */
-export const hasHeights = ({ unfedH, fedMix }: Jar): boolean =>
-  !unfedH && risesUpward(fedMix.hydrationPct);
+export const hasHeights = ({ lastFed, fedMix }: Jar): boolean =>
+  lastFed !== null && risesUpward(fedMix.hydrationPct);
 
 /** A move that was to happen by now, and the entry that says so. */
 export interface DueMove extends Stay {

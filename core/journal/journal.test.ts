@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 
 import {
+  type PaceBelief,
   UNTOLD,
   USUAL_BELIEF,
   USUAL_PACE,
@@ -178,18 +179,35 @@ describe('an outlook', () => {
     outlook.heights.forEach(({ low, high }) => expect(low).toBeLessThanOrEqual(high));
   });
 
-  it('reaches as far to both sides as two hundred draws by chance, of a starter nobody has watched', () => {
+  /** Of a starter that was watched for some weeks: its pace is known well, what hunger does to it hardly. */
+  const watched: PaceBelief = {
+    mean: [0.1, 0, 0, 0.03, 0, 0.05],
+    factor: [0.06, 0.1, 0.45, 0.07, 0.06, 0.12].map((sd, i, all) =>
+      all.map((_, k) => (k === i ? sd : 0)),
+    ),
+    width: 1,
+  };
+
+  it.each([
+    ['of a starter nobody has watched', USUAL_BELIEF, 80],
+    ['of a starter nobody has watched, fed equal parts', USUAL_BELIEF, 20],
+    ['of one that is known', watched, 80],
+    ['of one that is known, fed equal parts', watched, 20],
+  ])('%s tells a range that holds eight in ten of all there may be', (_, belief, partG) => {
+    const given = fold([STARTED, { ...fed('a', 24), flourG: partG, waterG: partG } as JarEvent]);
+    const { low, high } = outlookOf(given, CONTEXT, 72, belief).peaksAtH!;
     const chance = chanceFrom(3);
     const sd = placeAt(CONTEXT.places, 'counter', Infinity)!.sd;
-    const drawn = Array.from({ length: 200 }, () => {
+    const peaks = Array.from({ length: 600 }, () => {
       const normals = Array.from({ length: 8 }, () => chance.normal());
-      const pace = drawnPace(USUAL_BELIEF, normals, UNTOLD);
-      const conditions = conditionsOf(jar, { ...CONTEXT, pace }, normals[7]! * sd);
-      return forecast(jar.fedMix, conditions, 48).peaksAtH!;
-    }).sort((a, b) => a - b);
-    const { low, high } = outlook.peaksAtH!;
-    expect(low / drawn[20]!).toBeCloseTo(1, 1);
-    expect(high / drawn[180]!).toBeCloseTo(1, 1);
+      const pace = drawnPace(belief, normals, UNTOLD);
+      const conditions = conditionsOf(given, { ...CONTEXT, pace }, normals[7]! * sd);
+      return forecast(given.fedMix, conditions, 72).peaksAtH!;
+    });
+    const share = (holds: (peak: number) => boolean) => peaks.filter(holds).length / peaks.length;
+    expect(share((peak) => peak < low)).toBeCloseTo(0.1, 1);
+    expect(share((peak) => peak > high)).toBeCloseTo(0.1, 1);
+    expect(Math.abs(share((peak) => peak >= low && peak <= high) - 0.8)).toBeLessThan(0.05);
   });
 
   it('agrees with the mix that the next feed would find', () => {

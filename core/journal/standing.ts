@@ -13,6 +13,7 @@ import {
   drawnPace,
   forecast,
   heightAt,
+  likelyHours,
   momentAt,
   stageAt,
   tenthAndNineTenths,
@@ -101,7 +102,7 @@ export function outlookOf(
   });
   const among = (pick: (f: Forecast) => number | null): Between | null => {
     const known = draws.map(pick).filter((h) => h !== null);
-    return known.length > DRAWS.length / 2 ? tenthAndNineTenths(known) : null;
+    return known.length > DRAWS.length / 2 ? likelyHours(known) : null;
   };
   return {
     forecast: best,

@@ -71,6 +71,7 @@ function NumberRow({
   );
 }
 
+const NO_BAND = 'Its first feed here sets the band. From then on heights are told against it.';
 const BALL =
   'Dough this stiff swells on all sides and cracks on top. Its height says little: go by the cracks, the smell, and how light it is when cut.';
 
@@ -100,12 +101,16 @@ function numbersOf(standing: Standing, words: KitchenWords): readonly ExplainedN
   return [
     {
       name: 'Height now',
-      reads: upward
-        ? `${riseWords(moment.height)}, ${moment.height.toFixed(1)} × the band`
-        : 'not for a ball of dough',
+      reads: !upward
+        ? 'not for a ball of dough'
+        : jar.lastFed
+          ? `${riseWords(moment.height)}, ${moment.height.toFixed(1)} × the band`
+          : 'no band yet',
       because: !upward
         ? BALL
-        : 'How far the surface should stand above the band, in a straight jar. If it stands elsewhere, drag it there and log the look.',
+        : !jar.lastFed
+          ? NO_BAND
+          : 'How far the surface should stand above the band, in a straight jar. If it stands elsewhere, drag it there and log the look.',
     },
     {
       name:
@@ -172,7 +177,7 @@ function guessedNumbers(standing: Standing, words: KitchenWords): readonly Expla
     {
       name: 'Height now',
       reads: 'no band yet',
-      because: 'Its first feed here sets the band. From then on heights are told against it.',
+      because: NO_BAND,
     },
     {
       name: 'Food left',

@@ -73,7 +73,7 @@ export function LookPanel({
             What do you see?
           </Words>
           <Words size="small" tone="quiet">
-            {standing.jar.unfedH
+            {!standing.jar.lastFed
               ? 'Its band is set with its first feed here: until then there is no height to log.'
               : 'A ball of dough swells to all sides: it has no height to log.'}
           </Words>

@@ -43,6 +43,7 @@ it('of which only a guess is known says no more than the guess', async () => {
 
 it.each([
   ['whose feed nobody saw', [{ ...tern(), condition: 'hungry', unfedH: [168, 720] }]],
+  ['that was not fed here yet', [tern()]],
   ['that is a ball of dough', [tern(), someFeed('ball', iso(-4), { waterG: 10 })]],
 ] as const)('%s is asked for no height, and for something seen', async (_, entries) => {
   const store = kitchenStore([...PLACES, ...(entries as readonly JournalEvent[])]);
@@ -305,7 +306,7 @@ describe('the sheets of a jar', () => {
   });
 
   it('write no empty note and no novel', async () => {
-    const store = ternShown();
+    const store = ternShown(fed);
     await press('Write a note');
     await press('Write it down');
     problemOf('Note').toHaveAccessibleDescription('Write a word or two first.');
