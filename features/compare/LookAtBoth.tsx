@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { heightRise, volumeRise } from '@core/bench';
-import { type Standing } from '@core/journal';
+import { type Standing, hasHeights } from '@core/journal';
 import { look } from '@core/verbs';
 import { Panel, Button, Words, bandVolume, jarPicture } from '@kit';
 import { doneToEach, orSaid, useAppDispatch } from '@state';
@@ -32,11 +32,26 @@ export function LookAtBoth({ pair }: { readonly pair: readonly [Standing, Standi
     );
     setSeen({});
   };
+  const title = (
+    <Words size="title" level={2}>
+      Where do they stand now?
+    </Words>
+  );
+  const bare = pair.find(({ jar }) => !hasHeights(jar))?.jar;
+  if (bare)
+    return (
+      <Panel label="Look at both">
+        {title}
+        <Words>
+          {bare.lastFed
+            ? `${bare.card.name} is a ball of dough, which swells to all sides: there is no height to compare.`
+            : `${bare.card.name} was not fed here yet, so it has no band. Feed both alike, and look at them together after that.`}
+        </Words>
+      </Panel>
+    );
   return (
     <Panel label="Look at both">
-      <Words size="title" level={2}>
-        Where do they stand now?
-      </Words>
+      {title}
       <View style={styles.row}>
         {pair.map((standing) => (
           <View key={standing.jar.id} style={styles.centred}>

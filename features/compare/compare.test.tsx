@@ -50,6 +50,15 @@ describe('two jars', () => {
     expect(screen.getByText(/heights at the same hour do not compare/)).toBeVisible();
   });
 
+  it('of which one has no band are not measured against each other', () => {
+    show(
+      <CompareScreen a="tern" b="puffin" />,
+      kitchenStore([...PLACES, tern(), puffin, fed('tern', 40)]),
+    );
+    expect(screen.getByText(/^Puffin was not fed here yet, so it has no band/)).toBeVisible();
+    expect(screen.queryByRole('button', { name: 'Log both looks' })).toBeNull();
+  });
+
   it('are looked at together, and logged for the same minute', async () => {
     const store = pair();
     for (const [jar, keys] of [
