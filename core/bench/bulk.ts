@@ -12,7 +12,7 @@ const LONGEST = 36;
 /**
  * A levain as it goes into its dough: ripe, of white flour.
  *
- * @example ripeLevain(80).hydrationPct // = 80
+ * @example bulkHours(USUAL_DOUGH, ripeLevain(80), 24, USUAL_PACE)
  */
 export const ripeLevain = (hydrationPct: number): Mix =>
   starterIn('ripe', { white: 1 }, hydrationPct, 100);
