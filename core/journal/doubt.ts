@@ -1,6 +1,16 @@
 import { heightAt } from '../ferment';
 import { HOUR, type Instant, risesUpward } from '../measure';
+import { type Jar } from './fold';
 import { type Between, type Standing } from './standing';
+
+/**
+ * Whether there is a height to read off its glass: before the first feed of a jar no band was set, and a ball of dough swells
+ * to all sides.
+ *
+ * @example hasHeights(jar) // true, once it was fed here
+ */
+export const hasHeights = ({ lastFed, fedMix }: Jar): boolean =>
+  lastFed !== null && risesUpward(fedMix.hydrationPct);
 
 /** Beyond the likely range by this share of the rise, and by this much of the band at least, a height is doubted. */
 const BEYOND = 0.6;
@@ -21,8 +31,7 @@ export function doubtOf(
   at: Instant,
 ): Between | null {
   const seenH = (at - jar.since) / HOUR;
-  if (!jar.lastFed || jar.lastFed.rough || seenH < 0 || seenH > hours + 1) return null;
-  if (!risesUpward(jar.fedMix.hydrationPct)) return null;
+  if (!hasHeights(jar) || jar.lastFed?.rough || seenH < 0 || seenH > hours + 1) return null;
   const { curve } = outlook.forecast;
   const bound = (of: 'low' | 'high') =>
     heightAt(

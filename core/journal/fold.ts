@@ -18,7 +18,6 @@ import {
   type KitchenTime,
   fingerprint,
   flourAndWater,
-  risesUpward,
 } from '../measure';
 import {
   type Fed,
@@ -73,15 +72,6 @@ export interface Jar {
  * @example standsIn(jar) // e.g. 'counter'
  */
 export const standsIn = ({ stays }: Pick<Jar, 'stays'>): string => stays[stays.length - 1]!.place;
-
-/**
- * Whether there is a height to read off its glass: before the first feed of a jar no band was set, and a ball of dough swells
- * to all sides.
- *
- * @example hasHeights(jar) // true, once it was fed here
- */
-export const hasHeights = ({ lastFed, fedMix }: Jar): boolean =>
-  lastFed !== null && risesUpward(fedMix.hydrationPct);
 
 /** A move that was to happen by now, and the entry that says so. */
 export interface DueMove extends Stay {

@@ -33,8 +33,7 @@ import { type Typed, amountsFor, plannedFor } from './buildForm';
  * @param wish the bake it is for
  * @param wantedG how much levain is wanted, where no bake says so
  */
-export function useBuilding(standing: Standing, wish: string | null, wantedG: number | null) {
-  const { jar } = standing;
+export function useBuilding({ jar }: Standing, wish: string | null, wantedG: number | null) {
   const words = useKitchenWords();
   const router = useRouter();
   const dispatch = useAppDispatch();

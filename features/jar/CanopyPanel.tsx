@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 
-import { type Standing } from '@core/journal';
+import { type Standing, hasHeights } from '@core/journal';
 import { HOUR } from '@core/measure';
 import { goesCold } from '@core/next';
 import { Canopy, Panel, Words } from '@kit';
@@ -60,7 +60,7 @@ export function CanopyPanel({ standing }: { readonly standing: Standing }) {
       </View>
       <Canopy
         {...canopyOf(standing, words)}
-        label={`Height since ${words.moment(jar.since)}: ${[title, between].filter(Boolean).join(', ')}. Now ${STAGE_WORDS[standing.stage]}, ${upWords(Math.round((standing.moment.height - 1) * 100))}.`}
+        label={`Height since ${words.moment(jar.since)}: ${[title, between].filter(Boolean).join(', ')}. Now ${STAGE_WORDS[standing.stage]}${hasHeights(jar) ? `, ${upWords(Math.round((standing.moment.height - 1) * 100))}` : ''}.`}
       />
       <Words size="small" tone="quiet">
         {`Height above the band, by the clock. Line: forecast. Pale: likely range. Yellow: ripe.${

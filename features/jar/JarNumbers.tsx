@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
-import { type Standing } from '@core/journal';
-import { HOUR, risesUpward } from '@core/measure';
+import { type Standing, hasHeights } from '@core/journal';
+import { HOUR } from '@core/measure';
 import { isKnownToDay } from '@core/next';
 import { Icon, Panel, TOUCH, TouchArea, Words, useLook } from '@kit';
 
@@ -78,13 +78,18 @@ const BALL =
 function numbersOf(standing: Standing, words: KitchenWords): readonly ExplainedNumber[] {
   const { jar, moment, outlook, hours, place } = standing;
   const { forecast } = outlook;
-  const upward = risesUpward(jar.fedMix.hydrationPct);
+  const bare = hasHeights(jar)
+    ? null
+    : jar.lastFed
+      ? { reads: 'not for a ball of dough', because: BALL }
+      : { reads: 'no band yet', because: NO_BAND };
   const fullRise = fullRiseWords(jar.fedMix.flour);
   const at = (h: number) => {
     const then = jar.since + h * HOUR;
     return isKnownToDay(standing, then) ? words.day(then) : words.hourOrDay(then);
   };
-  const after = (h: number) => `${words.span(h)} after the feed`;
+  const after = (h: number) =>
+    `${words.span(h)} after ${jar.lastFed ? 'the feed' : 'it came into this jar'}`;
   // A feed whose food outlasts the forecast may do later what it has not done by its end.
   const notYet =
     forecast.peaksAtH === null && forecast.emptyAtH === null
@@ -101,16 +106,10 @@ function numbersOf(standing: Standing, words: KitchenWords): readonly ExplainedN
   return [
     {
       name: 'Height now',
-      reads: !upward
-        ? 'not for a ball of dough'
-        : jar.lastFed
-          ? `${riseWords(moment.height)}, ${moment.height.toFixed(1)} × the band`
-          : 'no band yet',
-      because: !upward
-        ? BALL
-        : !jar.lastFed
-          ? NO_BAND
-          : 'How far the surface should stand above the band, in a straight jar. If it stands elsewhere, drag it there and log the look.',
+      reads: bare?.reads ?? `${riseWords(moment.height)}, ${moment.height.toFixed(1)} × the band`,
+      because:
+        bare?.because ??
+        'How far the surface should stand above the band, in a straight jar. If it stands elsewhere, drag it there and log the look.',
     },
     {
       name:
@@ -119,23 +118,21 @@ function numbersOf(standing: Standing, words: KitchenWords): readonly ExplainedN
           : hours > (forecast.doublesAtH ?? Infinity)
             ? 'Doubled'
             : 'Doubles',
-      reads: !upward
-        ? 'not for a ball of dough'
-        : forecast.doublesAtH === null
-          ? (notYet ?? 'not in this feed')
-          : at(forecast.doublesAtH),
-      because: !upward
-        ? BALL
-        : forecast.doublesAtH === null
+      reads:
+        bare?.reads ??
+        (forecast.doublesAtH === null ? (notYet ?? 'not in this feed') : at(forecast.doublesAtH)),
+      because:
+        bare?.because ??
+        (forecast.doublesAtH === null
           ? `The model expects at most ${forecast.peakHeight.toFixed(1)} times the band from this feed. Stiff, rye and starved starters rise less, and cold ones take longer.`
-          : `${after(forecast.doublesAtH)}${outlook.doublesAtH ? `, between ${words.span(outlook.doublesAtH.low)} and ${words.span(outlook.doublesAtH.high)}` : ''}. ${fullRise === 'doubled' ? 'A strong starter doubles' : `That is a full rise for its flour. A strong starter gets there`} 4 to 8 h after an equal-parts feed at ${words.inUnits('{21-24}')}.`,
+          : `${after(forecast.doublesAtH)}${outlook.doublesAtH ? `, between ${words.span(outlook.doublesAtH.low)} and ${words.span(outlook.doublesAtH.high)}` : ''}. ${fullRise === 'doubled' ? 'A strong starter doubles' : `That is a full rise for its flour. A strong starter gets there`} 4 to 8 h after an equal-parts feed at ${words.inUnits('{21-24}')}.`),
     },
     {
       name: hours > (forecast.peaksAtH ?? Infinity) ? 'Peaked' : 'Peaks',
       reads:
         forecast.peaksAtH === null
           ? (notYet ?? 'no rise to speak of')
-          : `${at(forecast.peaksAtH)}${upward ? `, ${forecast.peakHeight.toFixed(1)} × the band` : ''}`,
+          : `${at(forecast.peaksAtH)}${bare ? '' : `, ${forecast.peakHeight.toFixed(1)} × the band`}`,
       because: `Worked out from what was in the jar at the feed, its ratio and flour, and about ${words.celsius(mean)} ${warmth}. A warmer place makes it sooner; a smaller keep, later.`,
     },
     {

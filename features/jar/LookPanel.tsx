@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { SMELLS, type Standing } from '@core/journal';
 import { Button, Choice, Field, Notice, Panel, Words, riseFromText } from '@kit';
 
-import { SMELL_WORDS, riseWords, upWords } from '../words';
+import { SMELL_WORDS, noHeightWords, riseWords, upWords } from '../words';
 import { MoreSeen } from './sheets';
 import { SurfaceDrag } from './SurfaceDrag';
 import { type DoubtedHeight, useLooking } from './useLooking';
@@ -73,9 +73,7 @@ export function LookPanel({
             What do you see?
           </Words>
           <Words size="small" tone="quiet">
-            {!standing.jar.lastFed
-              ? 'Its band is set with its first feed here: until then there is no height to log.'
-              : 'A ball of dough swells to all sides: it has no height to log.'}
+            {noHeightWords(standing.jar)}
           </Words>
         </View>
       )}

@@ -12,13 +12,13 @@ export function MoreSeen({
   seen,
   onSeen,
   problems,
-  heights = true,
+  heights,
 }: {
   readonly seen: SeenFields;
   readonly onSeen: (seen: SeenFields) => void;
   readonly problems: Readonly<Record<string, string>>;
   /** Whether heights can be read off the glass. */
-  readonly heights?: boolean;
+  readonly heights: boolean;
 }) {
   const words = useKitchenWords();
   const now = useAppSelector(selectNow);

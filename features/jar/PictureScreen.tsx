@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { volumeRise } from '@core/bench';
-import { type Standing } from '@core/journal';
+import { type Standing, hasHeights } from '@core/journal';
 import { type RiseRead, marksAcross, riseFromMarks } from '@core/picture/marks';
 import {
   PageTitle,
@@ -20,7 +20,7 @@ import { selectNow, selectStanding, useAppDispatch, useAppSelector } from '@stat
 import { picturesLogged } from '@state/pictures';
 
 import { NoSuchJar } from '../parts/NoSuchJar';
-import { riseWords, useKitchenWords } from '../words';
+import { noHeightWords, riseWords, useKitchenWords } from '../words';
 import { MarkedPicture } from './MarkedPicture';
 import { type PictureAtHand, usePicturesRead } from './usePicturesRead';
 
@@ -81,9 +81,19 @@ function Pictures({ standing }: { readonly standing: Standing }) {
     setObjection(found);
     if (found === null) router.navigate(`/jar/${jar.id}`);
   };
+  const title = (
+    <PageTitle back={{ to: `/jar/${jar.id}`, name: jar.card.name }}>Read a picture</PageTitle>
+  );
+  if (!hasHeights(jar))
+    return (
+      <>
+        {title}
+        <Words>{noHeightWords(jar)}</Words>
+      </>
+    );
   return (
     <>
-      <PageTitle back={{ to: `/jar/${jar.id}`, name: jar.card.name }}>Read a picture</PageTitle>
+      {title}
       <Words tone="quiet">
         Hold the camera level with the band, the jar in the middle. The marks are a proposal: put
         each where it belongs. Several pictures of one rise become a look each, at the hour each was

@@ -1,4 +1,4 @@
-import { act, screen, within } from '@testing-library/react';
+import { act, cleanup, screen, within } from '@testing-library/react';
 
 import { type JournalEvent } from '@core/journal';
 import { someFeed } from '@core/journal/someJar.testing';
@@ -6,6 +6,7 @@ import { beginProgramme } from '@core/verbs';
 import { doneTo, selectJar, selectJarEvents, selectJars } from '@state';
 
 import { JarPane } from './JarPane';
+import { PictureScreen } from './PictureScreen';
 import {
   PLACES,
   iso,
@@ -53,12 +54,16 @@ it.each([
   await screen.findByLabelText('Note');
   expect(screen.queryByLabelText('Highest streak on the glass')).toBeNull();
   expect(screen.queryByText('just doubled')).toBeNull();
+  expect(screen.queryByText(/× the band$/)).toBeNull();
   await press('Log this look');
   problemOf('Note').toHaveAccessibleDescription('Say first what you see.');
   await touch('radio', 'vinegar');
   await press('Log this look');
   expect(logged(store)).toMatchObject({ kind: 'looked', smell: 'vinegar' });
   expect(logged(store)).not.toHaveProperty('height');
+  cleanup();
+  show(<PictureScreen id="tern" />, store);
+  expect(screen.queryByRole('button', { name: /^Choose one/ })).toBeNull();
 });
 
 describe('a jar', () => {

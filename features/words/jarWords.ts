@@ -128,6 +128,12 @@ export const hydrationWords = (pct: number): string => `${Math.round(pct / 5) * 
 /** All of it was taken out: no height is to be seen, and what sticks can still be fed. */
 export const isEmptied = ({ massG }: Jar) => massG < 1;
 
+/** Why a jar has no height to be read off its glass. */
+export const noHeightWords = ({ lastFed }: Jar): string =>
+  lastFed
+    ? 'A ball of dough swells to all sides: it has no height to log.'
+    : 'Its band is set with its first feed here: until then there is no height to log.';
+
 /** What somebody hears in place of the drawing. */
 export function jarSentence(standing: Standing, words: KitchenWords): string {
   const { jar, moment, stage, outlook } = standing;
