@@ -45,9 +45,15 @@ module.exports = {
       testEnvironment: '<rootDir>/tests/zoned-dom.js',
       testMatch: ['<rootDir>/{kit,features}/**/*.test.tsx'],
       setupFilesAfterEnv: ['<rootDir>/tests/properties.js', '<rootDir>/tests/setup-interface.ts'],
-      transform: { '/core/.*\\.ts$': '<rootDir>/tests/modules.js', ...expo.transform },
+      transform: {
+        '/core/.*\\.ts$': '<rootDir>/tests/modules.js',
+        '/node_modules/(?!@?react-native/).*\\.m?js$': '<rootDir>/tests/packages.js',
+        ...expo.transform,
+      },
       moduleNameMapper: {
         ...aliases,
+        // the same that Babel takes each of its parts from, for our own files
+        '^react-native$': '<rootDir>/node_modules/react-native-web/dist/index.js',
         '\\.(ttf|otf|woff2)$': '<rootDir>/tests/asset-stub.js',
         // the preset does not transform .mjs
         '^(d3-shape|d3-path)$': '<rootDir>/node_modules/$1/dist/$1.js',

@@ -20,7 +20,7 @@ function worth(file: string, expression: string): unknown {
     {},
     ...[...doors, `./${file}`].map((from) => require(from) as object),
   ) as Record<string, unknown>;
-  // eslint-disable-next-line @typescript-eslint/no-implied-eval -- examples are our own
+  // oxlint-disable-next-line typescript/no-implied-eval -- examples are our own
   return new Function(...Object.keys(known), `return (${expression});`)(...Object.values(known));
 }
 

@@ -6,7 +6,13 @@ import { useLook } from './look';
 
 /** The state an umbrella shows; several stages share one. */
 export type Umbrella =
-  'furled' | 'opening' | 'open' | 'drooping' | 'insideOut' | 'dripping' | 'crossedOut';
+  | 'furled'
+  | 'opening'
+  | 'open'
+  | 'drooping'
+  | 'insideOut'
+  | 'dripping'
+  | 'crossedOut';
 
 const UMBRELLAS: Readonly<Record<Stage, Umbrella>> = {
   asleep: 'furled',

@@ -69,7 +69,7 @@ const TOO_LONG = /\/(plan|calibrate|practice|whatIf|picture)\/|examples/;
 /** Asked about nothing: they search for minutes while they are read. */
 const NEVER = /\/(week|wideBlindSearch|beside)\.test/;
 /** The store that tests are given. */
-const STORAGE = path.resolve('node_modules/@react-native-async-storage/async-storage/lib/module/jest/AsyncStorageMock.js'); // prettier-ignore
+const STORAGE = path.resolve('node_modules/@react-native-async-storage/async-storage/lib/module/jest/AsyncStorageMock.js'); // oxfmt-ignore
 /** Where the process that ran all tests without a mutant leaves to the others how long each took. */
 const TOOK = 'took.json';
 

@@ -61,7 +61,7 @@ export function standInsOf(filename) {
         for (const name of names)
           if (!places.has(name)) {
             const resolveDir = filename.replace(/\/[^/]+$/, '');
-            const { path } = await asked(name, { importer: filename, resolveDir, kind: 'import-statement' }); // prettier-ignore
+            const { path } = await asked(name, { importer: filename, resolveDir, kind: 'import-statement' }); // oxfmt-ignore
             places.set(name, path);
           }
         const found = await asked(path, from);

@@ -52,4 +52,4 @@ writeFileSync(
   DOC,
   `${head}\n| folder | noticed | survived | not run | score, % |\n| --- | --- | --- | --- | --- |\n${[...rows.values()].sort().join('\n')}\n`,
 );
-spawnSync('npx', ['prettier', '--write', DOC]);
+spawnSync('npx', ['oxfmt', DOC]);

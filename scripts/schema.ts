@@ -1,9 +1,10 @@
 /** Writes docs/formats/kitchen.schema.json from the shapes that the doors are made from. Run after changing one. */
 import { writeFileSync } from 'node:fs';
 
-import { format } from 'prettier';
+import { format } from 'oxfmt';
 
 import { kitchenSchema } from '@core/journal/jsonSchema';
 
-const text = await format(JSON.stringify(kitchenSchema()), { parser: 'json', printWidth: 100 });
-writeFileSync('docs/formats/kitchen.schema.json', text);
+const FILE = 'docs/formats/kitchen.schema.json';
+const { code } = await format(FILE, JSON.stringify(kitchenSchema()), { printWidth: 100 });
+writeFileSync(FILE, code);

@@ -59,10 +59,11 @@ const playwrightCount = () => {
 
 const script = (name) => check(name, 'npm', ['run', '--silent', name], { beside: true });
 
-// Most of these keep one processor busy, so two of them at a time. The browsers come last, by themselves.
+// Two processors are kept busy by two runners at a time. The browsers come last, by themselves.
 await Promise.all([
-  script('lint').then(() => jest('interface', 'interface')),
-  script('types')
+  jest('interface', 'interface'),
+  script('lint')
+    .then(() => script('types'))
     .then(() => script('format:check'))
     .then(() => script('arrows'))
     .then(() => check('sentences', 'node', ['scripts/sentences.mjs', '--check'], { beside: true }))

@@ -105,7 +105,7 @@ it('counts readings that come out of order, and leaves them out', async () => {
 
 it('takes what its description gives as examples', async () => {
   const { paths } = JSON.parse(readFileSync('docs/formats/hub.openapi.json', 'utf8')) as {
-    paths: Record<string, { post: { requestBody: { content: Record<string, { examples: Record<string, { value: unknown }> }> } } }>; // prettier-ignore
+    paths: Record<string, { post: { requestBody: { content: Record<string, { examples: Record<string, { value: unknown }> }> } } }>; // oxfmt-ignore
   };
   const { examples } = paths['/hub/readings']!.post.requestBody.content['application/json']!;
   for (const { value } of Object.values(examples)) expect((await send(value)).status).toBe(202);

@@ -35,7 +35,7 @@ afterAll(() => {
 });
 
 const wished = (wish: string, hours: number) =>
-  ({ kind: 'wished', id: `wish ${wish}`, at: iso(-2), wish, name: wish, jar: 'tern', what: { levainG: 100, from: iso(hours), until: iso(hours + 2) } }) as JournalEvent; // prettier-ignore
+  ({ kind: 'wished', id: `wish ${wish}`, at: iso(-2), wish, name: wish, jar: 'tern', what: { levainG: 100, from: iso(hours), until: iso(hours + 2) } }) as JournalEvent; // oxfmt-ignore
 const kitchen = (...events: readonly JournalEvent[]) =>
   kitchenStore([...PLACES, tern(), ...events]);
 const said = (store: ReturnType<typeof kitchenStore>) => store.getState().notice?.text;
@@ -68,7 +68,7 @@ describe('what is decided', () => {
     expect(said(store)).toBeUndefined();
     store.dispatch(handsGiven(true, 'Out on weekdays'));
     expect(since(store, before)).toEqual([
-      { kind: 'handsAre', at: iso(0), hands: { workDays: [0, 1, 2, 3, 4], workFrom: 8, workUntil: 17.5 } }, // prettier-ignore
+      { kind: 'handsAre', at: iso(0), hands: { workDays: [0, 1, 2, 3, 4], workFrom: 8, workUntil: 17.5 } }, // oxfmt-ignore
     ]);
     expect(said(store)).toBe('Out on weekdays');
     store.dispatch(handsGiven(false, 'At home'));
@@ -90,8 +90,8 @@ describe('what is decided', () => {
     ]);
     // One that has nothing to do with it ends nothing.
     const before = count(store);
-    store.dispatch(leftAloneEnded({ jar: 'knot', from: NOW, until: NOW + 9 * HOUR, butAt: null }, 'x')); // prettier-ignore
-    store.dispatch(leftAloneEnded({ jar: 'tern', from: NOW + 20 * HOUR, until: NOW + 21 * HOUR, butAt: null }, 'x')); // prettier-ignore
+    store.dispatch(leftAloneEnded({ jar: 'knot', from: NOW, until: NOW + 9 * HOUR, butAt: null }, 'x')); // oxfmt-ignore
+    store.dispatch(leftAloneEnded({ jar: 'tern', from: NOW + 20 * HOUR, until: NOW + 21 * HOUR, butAt: null }, 'x')); // oxfmt-ignore
     expect(count(store)).toBe(before);
     store.dispatch(jarLeftAlone({ ...stretch, butAt: null }));
     store.dispatch(leftAloneEnded({ ...stretch, butAt: null }, 'As planned again'));
@@ -137,7 +137,7 @@ describe('what is decided', () => {
 });
 
 describe('a place', () => {
-  const larder = (celsius: number): Place => ({ id: 'larder', name: 'Larder', kind: 'larder', temperature: { kind: 'constant', celsius }, sd: 1 }); // prettier-ignore
+  const larder = (celsius: number): Place => ({ id: 'larder', name: 'Larder', kind: 'larder', temperature: { kind: 'constant', celsius }, sd: 1 }); // oxfmt-ignore
   const said = (store: ReturnType<typeof kitchenStore>) =>
     selectLiveEvents(store.getState()).flatMap((one) =>
       one.kind === 'arranged' && one.place.id === 'larder' ? [[one.at, one.place]] : [],
@@ -203,9 +203,9 @@ describe('the door of the journal', () => {
     expect(store.dispatch(done(() => ({ entries: null, objections }), 'Done'))).toEqual(objections);
     expect(store.dispatch(done(() => ({ entries: [], objections: null }), 'Done'))).toEqual([]);
     expect(said(store)).toBeUndefined();
-    expect(store.dispatch(done(() => ({ entries: [bad], objections: null }), 'Done'))).toMatchObject([{ field: 'entry' }]); // prettier-ignore
+    expect(store.dispatch(done(() => ({ entries: [bad], objections: null }), 'Done'))).toMatchObject([{ field: 'entry' }]); // oxfmt-ignore
     expect(count(store)).toBe(before);
-    expect(store.dispatch(done((now) => ({ entries: [{ ...noted('n'), at: new Date(now).toISOString() }], objections: null }), () => 'Said late'))).toEqual([]); // prettier-ignore
+    expect(store.dispatch(done((now) => ({ entries: [{ ...noted('n'), at: new Date(now).toISOString() }], objections: null }), () => 'Said late'))).toEqual([]); // oxfmt-ignore
     expect(said(store)).toBe('Said late');
     // A deed of one touch says it in the bar.
     store.dispatch(orSaid(done(() => ({ entries: null, objections }))));
@@ -216,9 +216,9 @@ describe('the door of the journal', () => {
 
   it('does something to jars that are there, all of them or none', () => {
     const store = kitchen();
-    const note = ({ jar }: { jar: { id: string } }) => ({ entries: [{ ...noted('n'), jar: jar.id }], objections: null }); // prettier-ignore
+    const note = ({ jar }: { jar: { id: string } }) => ({ entries: [{ ...noted('n'), jar: jar.id }], objections: null }); // oxfmt-ignore
     const before = count(store);
-    expect(store.dispatch(doneToEach(['tern', 'gone'], note, 'Done'))).toMatchObject([{ field: 'jar' }]); // prettier-ignore
+    expect(store.dispatch(doneToEach(['tern', 'gone'], note, 'Done'))).toMatchObject([{ field: 'jar' }]); // oxfmt-ignore
     expect(said(store)).toMatch(/not in the kitchen any more/);
     expect(count(store)).toBe(before);
     expect(store.dispatch(doneTo('tern', note, 'Done'))).toEqual([]);
@@ -226,7 +226,7 @@ describe('the door of the journal', () => {
   });
 
   it('gives a verb what is said of its jar, and what is to come', () => {
-    const coming = { kind: 'moved', id: 'm', jar: 'tern', at: iso(2), said: iso(-1), place: 'fridge' } as JournalEvent; // prettier-ignore
+    const coming = { kind: 'moved', id: 'm', jar: 'tern', at: iso(2), said: iso(-1), place: 'fridge' } as JournalEvent; // oxfmt-ignore
     const store = kitchen(coming);
     let seen: unknown = null;
     store.dispatch(

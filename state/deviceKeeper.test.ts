@@ -18,15 +18,15 @@ afterEach(() => {
 const FLOOR = 120;
 const BAND = 30;
 
-const lid = (mm: number, at = Date.now()): Reading => ({ kind: 'lid', device: 'lid-1', name: 'Lid', at, mm }); // prettier-ignore
-const warm = (celsius: number): Reading => ({ kind: 'thermometer', device: 'warm-1', name: 'Shelf', at: Date.now(), celsius }); // prettier-ignore
+const lid = (mm: number, at = Date.now()): Reading => ({ kind: 'lid', device: 'lid-1', name: 'Lid', at, mm }); // oxfmt-ignore
+const warm = (celsius: number): Reading => ({ kind: 'thermometer', device: 'warm-1', name: 'Shelf', at: Date.now(), celsius }); // oxfmt-ignore
 
 /** Tern, fed just now. */
 const fedKitchen = () =>
   kitchenStore([
     ...PLACES,
     tern(),
-    { kind: 'fed', id: 'fed now', jar: 'tern', at: iso(0), keepG: 20, flourG: 40, waterG: 40, flour: { white: 1 } }, // prettier-ignore
+    { kind: 'fed', id: 'fed now', jar: 'tern', at: iso(0), keepG: 20, flourG: 40, waterG: 40, flour: { white: 1 } }, // oxfmt-ignore
   ]);
 
 const pass = (store: ReturnType<typeof kitchenStore>, ms: number) => {
@@ -90,7 +90,7 @@ it('a thermometer is laid over its place, an hour at a time', async () => {
 it('what devices are for is there again, and nonsense in the store is not', async () => {
   const store = fedKitchen();
   await store.dispatch(roleGiven('warm-1', { place: 'counter' }));
-  await shelf.setItem('own/devices', JSON.stringify({ a: { place: 7 }, b: { jar: 'tern', floorMm: 90 } })); // prettier-ignore
+  await shelf.setItem('own/devices', JSON.stringify({ a: { place: 7 }, b: { jar: 'tern', floorMm: 90 } })); // oxfmt-ignore
   await store.dispatch(rolesRead());
   expect(keepingNow().roles).toEqual({ b: { jar: 'tern', floorMm: 90 } });
   await store.dispatch(roleGiven('b', null));

@@ -23,7 +23,7 @@ jest.mock('../workers/read', () => ({
   readInWorker: (...asked: unknown[]) => (mockAsked.push(['file', ...asked]), Promise.resolve('read')),
   unpackInWorker: (...asked: unknown[]) => (mockAsked.push(['zip', ...asked]), Promise.resolve('unpacked')),
   packInWorker: (...asked: unknown[]) => (mockAsked.push(['pack', ...asked]), Promise.resolve(new Uint8Array(3))),
-})); // prettier-ignore
+})); // oxfmt-ignore
 
 const file = (events: readonly JournalEvent[], over: Partial<FileRead> = {}): FileRead => ({
   events,
@@ -33,7 +33,7 @@ const file = (events: readonly JournalEvent[], over: Partial<FileRead> = {}): Fi
   setAside: [],
   ...over,
 });
-const pictured = (id: string, picture: string): JournalEvent => ({ kind: 'pictured', id, jar: 'tern', at: iso(-1), picture, width: 4, height: 3 }); // prettier-ignore
+const pictured = (id: string, picture: string): JournalEvent => ({ kind: 'pictured', id, jar: 'tern', at: iso(-1), picture, width: 4, height: 3 }); // oxfmt-ignore
 /** A kitchen as it begins: usual places, and the zone of its device. */
 function untouched() {
   const store = makeStore();
@@ -42,7 +42,7 @@ function untouched() {
   return store;
 }
 const taken = (store: ReturnType<typeof untouched>, read: FileRead, pictures: Parameters<typeof arrivalOf>[0]['pictures'] = []) =>
-  takeIn(store, arrivalOf({ read, pictures }, store.getState())); // prettier-ignore
+  takeIn(store, arrivalOf({ read, pictures }, store.getState())); // oxfmt-ignore
 
 beforeEach(() => {
   jest.useFakeTimers({ now: NOW });
@@ -86,7 +86,7 @@ describe('a file that is taken in', () => {
 
 describe('a kitchen that is as it began', () => {
   const larder = PLACES.filter((one) => one.kind === 'arranged' && one.place.id === 'larder');
-  const cool = larder.map((one) => ({ ...one, id: 'cool', place: { ...(one as { place: object }).place, temperature: { kind: 'constant', celsius: 9 } } }) as JournalEvent); // prettier-ignore
+  const cool = larder.map((one) => ({ ...one, id: 'cool', place: { ...(one as { place: object }).place, temperature: { kind: 'constant', celsius: 9 } } }) as JournalEvent); // oxfmt-ignore
 
   it('takes the file’s zone and its places instead of the usual ones', async () => {
     const store = untouched();
@@ -98,7 +98,7 @@ describe('a kitchen that is as it began', () => {
   });
 
   it('takes the zone that an entry of the file says, or none that is none', async () => {
-    const zoned: JournalEvent = { kind: 'zoned', id: 'z', at: iso(-9), zone: 'Asia/Tokyo', always: true }; // prettier-ignore
+    const zoned: JournalEvent = { kind: 'zoned', id: 'z', at: iso(-9), zone: 'Asia/Tokyo', always: true }; // oxfmt-ignore
     const store = untouched();
     await taken(store, file([...cool, zoned], { zone: 'Asia/Kolkata' }));
     expect(selectZone(store.getState())).toBe('Asia/Tokyo');
@@ -129,7 +129,7 @@ describe('a kitchen that is as it began', () => {
 });
 
 describe('files and zips', () => {
-  const chosen = (name: string) => ({ name, text: () => Promise.resolve('text'), arrayBuffer: () => Promise.resolve(new ArrayBuffer(5)) }); // prettier-ignore
+  const chosen = (name: string) => ({ name, text: () => Promise.resolve('text'), arrayBuffer: () => Promise.resolve(new ArrayBuffer(5)) }); // oxfmt-ignore
 
   it('are read by their names, off the page', async () => {
     expect(await readFile(chosen('kitchen.json'))).toEqual({ read: 'read', pictures: [] });
@@ -140,9 +140,9 @@ describe('files and zips', () => {
 
   it('go out with the pictures that are here, each once', async () => {
     mockKept.set('own/x', new Blob([Uint8Array.of(7)]));
-    const store = kitchenStore([...PLACES, tern(), pictured('p', 'x'), pictured('q', 'x'), pictured('r', 'gone')]); // prettier-ignore
+    const store = kitchenStore([...PLACES, tern(), pictured('p', 'x'), pictured('q', 'x'), pictured('r', 'gone')]); // oxfmt-ignore
     await kitchenToZip(store.getState());
-    const [[as, text, pictures]] = mockAsked as [[string, string, { name: string; bytes: Uint8Array }[]]]; // prettier-ignore
+    const [[as, text, pictures]] = mockAsked as [[string, string, { name: string; bytes: Uint8Array }[]]]; // oxfmt-ignore
     expect(as).toBe('pack');
     expect(JSON.parse(text)).toMatchObject({ events: expect.any(Array) });
     expect(pictures.map(({ name, bytes }) => [name, [...bytes]])).toEqual([['x', [7]]]);

@@ -9,7 +9,7 @@ let mockKept: string | null = null;
 /** How long the next readings of the key take, ms; those after them take no time. */
 const mockSlow: number[] = [];
 /** Tells this tab what another one did. Known already while the module under test begins. */
-// eslint-disable-next-line no-var -- the mock is called before this line is reached
+// oxlint-disable-next-line no-var -- the mock is called before this line is reached
 var mockTell: () => void;
 
 jest.mock('./door/hub', () => ({

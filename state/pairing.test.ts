@@ -52,8 +52,8 @@ jest.mock('./door/pictures', () => ({
 type Message = { readonly is: string; readonly from: string } & Readonly<Record<string, unknown>>;
 
 const PAIR = newPair();
-const note = (id: string): JournalEvent => ({ kind: 'noted', id, jar: 'tern', at: iso(-1), note: id }); // prettier-ignore
-const pictured = (picture: string): JournalEvent => ({ kind: 'pictured', id: `of ${picture}`, jar: 'tern', at: iso(-1), picture, width: 4, height: 3 }); // prettier-ignore
+const note = (id: string): JournalEvent => ({ kind: 'noted', id, jar: 'tern', at: iso(-1), note: id }); // oxfmt-ignore
+const pictured = (picture: string): JournalEvent => ({ kind: 'pictured', id: `of ${picture}`, jar: 'tern', at: iso(-1), picture, width: 4, height: 3 }); // oxfmt-ignore
 const settled = (ms = 1) => jest.advanceTimersByTimeAsync(ms);
 
 let store: ReturnType<typeof kitchenStore>;
@@ -71,7 +71,7 @@ async function hear(message: Readonly<Record<string, unknown>>, pair = PAIR) {
   await settled();
 }
 const ids = () => store.getState().kitchen.events.map(({ id }) => id);
-const have = (...more: readonly string[]) => ({ is: 'have', have: haveOf([...ids(), ...more]), ask: false }); // prettier-ignore
+const have = (...more: readonly string[]) => ({ is: 'have', have: haveOf([...ids(), ...more]), ask: false }); // oxfmt-ignore
 const fileOf = (events: readonly JournalEvent[]) =>
   kitchenFileText({ exportedAt: iso(0), zone: 'Europe/Lisbon', events, setAside: [] });
 
@@ -104,7 +104,7 @@ describe('two devices of a kitchen', () => {
   it('say what they have when both are there, and are together when it is the same', async () => {
     await paired();
     expect(pairedNow()).toMatchObject({ pair: PAIR, is: 'exchanging', came: 0 });
-    expect(said()).toEqual([{ is: 'have', from: expect.any(String), have: haveOf(ids()), ask: true }]); // prettier-ignore
+    expect(said()).toEqual([{ is: 'have', from: expect.any(String), have: haveOf(ids()), ask: true }]); // oxfmt-ignore
     await hear(have());
     expect(pairedNow().is).toBe('together');
     expect(said()).toEqual([]);
@@ -260,7 +260,7 @@ describe('two devices of a kitchen', () => {
     await settled();
     expect(last.up).toBe(false);
     expect(pairedNow()).toMatchObject({ pair: null, is: 'none' });
-    last.onSealed(seal(PAIR, JSON.stringify({ from: 'other', is: 'entries', text: fileOf([note('x')]) }))); // prettier-ignore
+    last.onSealed(seal(PAIR, JSON.stringify({ from: 'other', is: 'entries', text: fileOf([note('x')]) }))); // oxfmt-ignore
     store.dispatch(arrived({ kitchen: 'demo', events: [note('y')] }));
     await settled(1000);
     expect(said()).toEqual([]);
@@ -309,7 +309,7 @@ describe('pictures', () => {
     expect(wanted()).toEqual([
       { is: 'wantPictures', from: expect.any(String), pictures: ['loaf'] },
     ]);
-    await hear({ is: 'picture', picture: 'loaf', piece: 1, of: 3, letters: piecesOf(bytes(600_000))[1] }); // prettier-ignore
+    await hear({ is: 'picture', picture: 'loaf', piece: 1, of: 3, letters: piecesOf(bytes(600_000))[1] }); // oxfmt-ignore
     expect(pairedNow().is).toBe('pictures');
     expect(came).toEqual([]);
     await give('loaf', bytes(600_000));

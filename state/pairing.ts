@@ -171,7 +171,7 @@ function exchange(store: Store, pair: Pair, key: string, anew: () => void): () =
   const sendEntries = async (some: readonly JournalEvent[]) => {
     for (let i = 0; i < some.length; i += AT_ONCE) {
       const part = some.slice(i, i + AT_ONCE);
-      const file = { exportedAt: isoNow(), zone: selectZone(store.getState()), events: part, setAside: [] }; // prettier-ignore
+      const file = { exportedAt: isoNow(), zone: selectZone(store.getState()), events: part, setAside: [] }; // oxfmt-ignore
       if (await say({ is: 'entries', text: kitchenFileText(file) })) continue;
       // The hub did not take it: what is missing there is found out once it does.
       retry = setTimeout(ask, AGAIN);
@@ -180,7 +180,7 @@ function exchange(store: Store, pair: Pair, key: string, anew: () => void): () =
   };
   const takeEntries = async (text: string) => {
     const { readInWorker } = await import('../workers/read');
-    const arrival = arrivalOf({ read: await readInWorker(text, readClock()), pictures: [] }, store.getState()); // prettier-ignore
+    const arrival = arrivalOf({ read: await readInWorker(text, readClock()), pictures: [] }, store.getState()); // oxfmt-ignore
     for (const { id } of arrival.file.events) settled.add(id);
     const came = arrival.fresh.length;
     if (came > 0) await takeIn(store, arrival);

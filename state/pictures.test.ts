@@ -60,7 +60,7 @@ describe('a picture that is added', () => {
     const to = { jar: 'tern', of: 'look' };
     expect(await store.dispatch(pictureAdded(FILE, to, 'The picture is kept'))).toBeNull();
     const [pictured] = told(store) as unknown as [{ picture: string }];
-    expect(pictured).toMatchObject({ kind: 'pictured', at: iso(0), jar: 'tern', of: 'look', width: 4, height: 3 }); // prettier-ignore
+    expect(pictured).toMatchObject({ kind: 'pictured', at: iso(0), jar: 'tern', of: 'look', width: 4, height: 3 }); // oxfmt-ignore
     expect([...mockKept]).toEqual([[`own/${pictured.picture}`, SMALL]]);
     expect(store.getState().notice!.text).toBe('The picture is kept');
     expect(await store.dispatch(pictureOf(pictured.picture))).toBe(SMALL);
@@ -99,7 +99,7 @@ describe('a picture that is added', () => {
   it('that cannot be written down is not kept', async () => {
     const store = kitchen();
     mockRead = { ...shrunk(), width: -4 };
-    expect(await store.dispatch(pictureAdded(FILE, { jar: 'tern' }, 'Kept'))).toMatch(/cannot be written down/); // prettier-ignore
+    expect(await store.dispatch(pictureAdded(FILE, { jar: 'tern' }, 'Kept'))).toMatch(/cannot be written down/); // oxfmt-ignore
     expect(mockKept.size).toBe(0);
   });
 });
@@ -120,7 +120,7 @@ describe('a picture that is read', () => {
 });
 
 describe('looks off pictures', () => {
-  const look = (rise: number, at: number | null) => ({ picture: SMALL, width: 4, height: 3, rise, at }); // prettier-ignore
+  const look = (rise: number, at: number | null) => ({ picture: SMALL, width: 4, height: 3, rise, at }); // oxfmt-ignore
 
   it('are written down, each with its picture, and taken back by one undo', async () => {
     const store = kitchen();
@@ -143,7 +143,7 @@ describe('looks off pictures', () => {
 
   it('keep no picture where one of them cannot be, or there is no room', async () => {
     const store = kitchen();
-    const flat = await store.dispatch(picturesLogged('tern', [look(1.5, null), look(0.1, null)], 'x')); // prettier-ignore
+    const flat = await store.dispatch(picturesLogged('tern', [look(1.5, null), look(0.1, null)], 'x')); // oxfmt-ignore
     expect(flat).toMatch(/rise/);
     expect(mockKept.size).toBe(0);
     mockFull = true;
@@ -155,9 +155,9 @@ describe('looks off pictures', () => {
 describe('pictures that nothing speaks of', () => {
   const DAYS = 24;
   const pictured = (id: string, picture: string, over = {}): JournalEvent =>
-    ({ kind: 'pictured', id, jar: 'tern', at: iso(-1), picture, width: 4, height: 3, ...over }); // prettier-ignore
+    ({ kind: 'pictured', id, jar: 'tern', at: iso(-1), picture, width: 4, height: 3, ...over }); // oxfmt-ignore
   const withdrew = (entries: readonly string[], days: number, id = `back ${entries.join()} ${days}`) =>
-    ({ kind: 'withdrew', id, at: iso(-days * DAYS), entries }) as JournalEvent; // prettier-ignore
+    ({ kind: 'withdrew', id, at: iso(-days * DAYS), entries }) as JournalEvent; // oxfmt-ignore
   const left = async (...events: readonly JournalEvent[]) => {
     for (const one of ['a', 'b']) mockKept.set(`own/${one}`, SMALL);
     mockKept.set('demo/a', SMALL);
@@ -177,9 +177,9 @@ describe('pictures that nothing speaks of', () => {
   it('stay where another entry speaks of them, or did a day ago, or the taking back was taken back', async () => {
     const entries = [pictured('of a', 'a'), pictured('again', 'a', { corrects: 'of a' })];
     expect(await left(...entries, withdrew(['of a'], 40))).toContain('own/a');
-    expect(await left(...entries, withdrew(['of a'], 40), withdrew(['again'], 1))).toContain('own/a'); // prettier-ignore
-    expect(await left(entries[0]!, withdrew(['of a'], 40, 'back'), withdrew(['back'], 39))).toContain('own/a'); // prettier-ignore
-    expect(await left(...entries, withdrew(['of a'], 40), withdrew(['again'], 35))).not.toContain('own/a'); // prettier-ignore
+    expect(await left(...entries, withdrew(['of a'], 40), withdrew(['again'], 1))).toContain('own/a'); // oxfmt-ignore
+    expect(await left(entries[0]!, withdrew(['of a'], 40, 'back'), withdrew(['back'], 39))).toContain('own/a'); // oxfmt-ignore
+    expect(await left(...entries, withdrew(['of a'], 40), withdrew(['again'], 35))).not.toContain('own/a'); // oxfmt-ignore
     // What is not written down yet is not taken back.
     expect(await left()).toContain('own/b');
   });

@@ -26,14 +26,14 @@ const problem = (...events: readonly JournalEvent[]) => problemOf(kitchen(...eve
 const jarIn = (asked: ReturnType<typeof problemOf>, id = 'tern') =>
   asked.jars.find((jar) => jar.id === id)!;
 /** Puffin, that nobody has fed for two months. */
-const PUFFIN = someStart(iso(-60 * 24), { id: 'puffin start', jar: 'puffin', card: someCard({ name: 'Puffin' }), place: 'warm' }); // prettier-ignore
+const PUFFIN = someStart(iso(-60 * 24), { id: 'puffin start', jar: 'puffin', card: someCard({ name: 'Puffin' }), place: 'warm' }); // oxfmt-ignore
 
 describe('what a plan is asked for', () => {
   it('looks a week ahead, and a day beyond the last bake', () => {
     expect(problem()).toMatchObject({ now: NOW, until: NOW + 7 * DAY });
     expect(problem(wished('soon', 40)).until).toBe(NOW + 7 * DAY);
     expect(problem(wished('late', 7 * 24)).until).toBe(NOW + 8 * DAY + 2 * HOUR);
-    expect(problem(wished('late', 9 * 24), wished('soon', 40)).until).toBe(NOW + 10 * DAY + 2 * HOUR); // prettier-ignore
+    expect(problem(wished('late', 9 * 24), wished('soon', 40)).until).toBe(NOW + 10 * DAY + 2 * HOUR); // oxfmt-ignore
   });
 
   it('sees to bakes that are to come, and need their starter ripe', () => {
@@ -42,7 +42,7 @@ describe('what a plan is asked for', () => {
     expect(ids(wished('coming', 20), wished('under way', -1))).toEqual(['under way', 'coming']);
     expect(ids(wished('over', -2))).toEqual([]);
     expect(ids(wished('crackers', 20, {}, { anything: true }))).toEqual([]);
-    expect(ids(wished('dropped', 20), entry({ kind: 'wishDropped', wish: 'dropped' }, -0.5))).toEqual([]); // prettier-ignore
+    expect(ids(wished('dropped', 20), entry({ kind: 'wishDropped', wish: 'dropped' }, -0.5))).toEqual([]); // oxfmt-ignore
     expect(problem(wished('coming', 20)).wanted).toEqual([
       expect.objectContaining({
         jar: 'tern',
@@ -107,7 +107,7 @@ describe('what a plan is asked for', () => {
 describe('a jar in the problem', () => {
   it('is as it stands: what is in it, its card, and where it lives', () => {
     const fed = someFeed('fed', iso(-6), { keepG: 30, flourG: 60, waterG: 45 });
-    const asked = problem(fed, entry({ kind: 'pouredOff', jar: 'tern', grams: 0.5, liquid: 'grey' })); // prettier-ignore
+    const asked = problem(fed, entry({ kind: 'pouredOff', jar: 'tern', grams: 0.5, liquid: 'grey' })); // oxfmt-ignore
     expect(jarIn(asked)).toMatchObject({
       id: 'tern',
       since: NOW - 6 * HOUR,
@@ -125,10 +125,10 @@ describe('a jar in the problem', () => {
   });
 
   it('has its hydration off its card, its rhythm, and the flour of its tub', () => {
-    const card = { ratio: { flour: 4, water: 3 }, rhythm: { everyH: 168 } } as Parameters<typeof tern>[0]; // prettier-ignore
+    const card = { ratio: { flour: 4, water: 3 }, rhythm: { everyH: 168 } } as Parameters<typeof tern>[0]; // oxfmt-ignore
     const jar = jarIn(problemOf(kitchenStore([...PLACES, tern(card)]).getState()));
     expect(jar).toMatchObject({ parts: 4, hydration: 0.75, rhythm: { everyH: 168 } });
-    const tub = entry({ kind: 'stocked', tub: 'mix', name: 'Mix', flour: { rye: 1 }, grams: 900, lowG: 100 }, -20); // prettier-ignore
+    const tub = entry({ kind: 'stocked', tub: 'mix', name: 'Mix', flour: { rye: 1 }, grams: 900, lowG: 100 }, -20); // oxfmt-ignore
     const withTub = kitchenStore([...PLACES, tern({ tub: 'mix' }), tub]);
     expect(jarIn(problemOf(withTub.getState())).flour).toEqual({ rye: 1 });
   });
@@ -136,7 +136,7 @@ describe('a jar in the problem', () => {
   it('whose move is said already comes along with it', () => {
     const coming = entry({ kind: 'moved', jar: 'tern', at: iso(2), said: iso(-1), place: 'fridge' });
     expect(jarIn(problem(coming)).coming).toMatchObject([{ place: 'fridge' }]);
-  }); // prettier-ignore
+  }); // oxfmt-ignore
 
   it('knows its last feeds that doubled', () => {
     const feeds = [
@@ -168,7 +168,7 @@ describe('a jar in the problem', () => {
 describe('jars that no plan touches', () => {
   const left = (...events: readonly JournalEvent[]) => {
     const state = kitchen(...events).getState();
-    return { jars: jarsToPlan(state).map(({ id }) => id), waits: waiting(state), asked: problemOf(state) }; // prettier-ignore
+    return { jars: jarsToPlan(state).map(({ id }) => id), waits: waiting(state), asked: problemOf(state) }; // oxfmt-ignore
   };
 
   it('are neglected ones, those in a programme, and what came from one that was thrown out', () => {
@@ -186,7 +186,7 @@ describe('jars that no plan touches', () => {
     ]);
     expect(left(begun).jars).toEqual([]);
 
-    const split = someStart(iso(-5), { id: 'knot start', jar: 'knot', card: someCard({ name: 'Knot' }), from: 'tern' }); // prettier-ignore
+    const split = someStart(iso(-5), { id: 'knot start', jar: 'knot', card: someCard({ name: 'Knot' }), from: 'tern' }); // oxfmt-ignore
     const out = [
       split,
       entry({ kind: 'thrownOut', jar: 'tern', why: 'growth', since: iso(-20) }),
@@ -199,7 +199,7 @@ describe('jars that no plan touches', () => {
 
   it('keep no bake waiting that is over, or that takes anything', () => {
     expect(left(PUFFIN, wished('over', -3, { jar: 'puffin' })).waits).toEqual([]);
-    expect(left(PUFFIN, wished('crackers', 40, { jar: 'puffin' }, { anything: true })).waits).toEqual([]); // prettier-ignore
+    expect(left(PUFFIN, wished('crackers', 40, { jar: 'puffin' }, { anything: true })).waits).toEqual([]); // oxfmt-ignore
     expect(left(PUFFIN, wished('rolls', 40)).waits).toEqual([]);
   });
 });

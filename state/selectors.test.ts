@@ -72,7 +72,7 @@ describe('what there is in the kitchen', () => {
 
   it('a jar in the cold is foretold for weeks, one on the counter for days', () => {
     const ahead = (place: string) =>
-      selectStanding(kitchen(someFeed('fed', iso(-5)), entry({ kind: 'moved', jar: 'tern', place }, -4)), 'tern')!; // prettier-ignore
+      selectStanding(kitchen(someFeed('fed', iso(-5)), entry({ kind: 'moved', jar: 'tern', place }, -4)), 'tern')!; // oxfmt-ignore
     const hours = (place: string) => ahead(place).outlook.forecast.curve.at(-1)!.hours;
     expect(hours('fridge')).toBeGreaterThan(20 * 24);
     expect(hours('larder')).toBeGreaterThan(20 * 24);
@@ -82,7 +82,7 @@ describe('what there is in the kitchen', () => {
 });
 
 describe('places', () => {
-  const larder = (celsius: number): Place => ({ id: 'larder', name: 'Larder', kind: 'larder', temperature: { kind: 'constant', celsius }, sd: 1 }); // prettier-ignore
+  const larder = (celsius: number): Place => ({ id: 'larder', name: 'Larder', kind: 'larder', temperature: { kind: 'constant', celsius }, sd: 1 }); // oxfmt-ignore
 
   it('are as they were said last, in the order they came', () => {
     const state = kitchen(entry({ kind: 'arranged', place: larder(9) }));
@@ -97,7 +97,7 @@ describe('places', () => {
         entry({ kind: 'measured', place: 'counter', celsius: [22] }, -9),
         entry({ kind: 'measured', place: 'counter', celsius: [23] }, -3),
       ),
-    ); // prettier-ignore
+    ); // oxfmt-ignore
     expect(events.slice(PLACES.length).map(({ kind, at }) => [kind, at])).toEqual([
       ['measured', iso(-9)],
       ['lowHigh', iso(-6)],
@@ -115,7 +115,7 @@ describe('places', () => {
 });
 
 it('tubs hold what came in, less what was fed from them, until they are weighed or gone', () => {
-  const filled = entry({ kind: 'stocked', tub: 'mix', name: 'Mix', flour: { rye: 1 }, grams: 900, lowG: 100 }, -20); // prettier-ignore
+  const filled = entry({ kind: 'stocked', tub: 'mix', name: 'Mix', flour: { rye: 1 }, grams: 900, lowG: 100 }, -20); // oxfmt-ignore
   const grams = (...events: readonly JournalEvent[]) =>
     selectTubs(kitchen(filled, ...events)).map((tub) => tub.grams);
   expect(selectTubs(kitchen())).toEqual([]);
@@ -157,7 +157,7 @@ describe('what is foretold of a jar', () => {
   });
 
   it('of a bowl has the pace of the jar its seed came from', () => {
-    const bowl = someStart(iso(-2), { id: 'bowl start', jar: 'bowl', from: 'tern', card: someCard({ name: 'Levain', bowl: {} }) }); // prettier-ignore
+    const bowl = someStart(iso(-2), { id: 'bowl start', jar: 'bowl', from: 'tern', card: someCard({ name: 'Levain', bowl: {} }) }); // oxfmt-ignore
     const store = kitchenStore([...fed, bowl]);
     const learnt = lesson({ mean: [0.3, 0, 0, 0, 0, 0] });
     learn(store, 'tern', learnt);
@@ -180,7 +180,7 @@ describe('what is foretold of a jar', () => {
   it('is another once its place is as warm as it is', () => {
     const store = kitchenStore(fed);
     const cool = peak(store).high;
-    const warm: Place = { id: 'counter', name: 'Counter', kind: 'counter', temperature: { kind: 'constant', celsius: 28 }, sd: 1 }; // prettier-ignore
+    const warm: Place = { id: 'counter', name: 'Counter', kind: 'counter', temperature: { kind: 'constant', celsius: 28 }, sd: 1 }; // oxfmt-ignore
     store.dispatch(arrangePlace(warm, 'always'));
     expect(peak(store).high).toBeLessThan(cool - 1);
     store.dispatch(undoNotice());

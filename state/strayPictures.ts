@@ -18,7 +18,7 @@ export const strayPicturesDropped =
         .of('pictured')
         .map(({ picture }) => picture),
     );
-    const gone = events.filter((event) => event.kind === 'pictured').filter(({ picture }) => !live.has(picture)); // prettier-ignore
+    const gone = events.filter((event) => event.kind === 'pictured').filter(({ picture }) => !live.has(picture)); // oxfmt-ignore
     if (gone.length === 0) return;
     const takenBack = new Map<string, number>();
     for (const event of events)

@@ -23,11 +23,11 @@ const entry = <T extends object>(what: T, hours = -1) =>
 const kitchen = (...events: readonly JournalEvent[]) =>
   kitchenStore([...PLACES, tern(), ...events]).getState();
 const move = (hours: number, place: string, said?: number, over = {}) =>
-  entry({ kind: 'moved', jar: 'tern', place, ...(said === undefined ? {} : { said: iso(said) }), ...over }, hours); // prettier-ignore
+  entry({ kind: 'moved', jar: 'tern', place, ...(said === undefined ? {} : { said: iso(said) }), ...over }, hours); // oxfmt-ignore
 
 describe('moves that were said beforehand', () => {
   const promises = (...events: readonly JournalEvent[]) =>
-    selectPromises(kitchen(...events)).map(({ from, place, state }) => [(from - NOW) / HOUR, place, state]); // prettier-ignore
+    selectPromises(kitchen(...events)).map(({ from, place, state }) => [(from - NOW) / HOUR, place, state]); // oxfmt-ignore
 
   it('wait for their hour, are due for one, and are asked about then', () => {
     expect(promises(move(2, 'fridge', -1))).toEqual([[2, 'fridge', 'waits']]);
@@ -38,7 +38,7 @@ describe('moves that were said beforehand', () => {
   });
 
   it('come in order of time, whichever jar they are of', () => {
-    const knot = someStart(iso(-20), { id: 'knot start', jar: 'knot', card: someCard({ name: 'Knot' }) }); // prettier-ignore
+    const knot = someStart(iso(-20), { id: 'knot start', jar: 'knot', card: someCard({ name: 'Knot' }) }); // oxfmt-ignore
     const all = kitchen(
       knot,
       move(5, 'fridge', -1),
@@ -58,14 +58,14 @@ describe('the story of the kitchen', () => {
     const state = kitchen(someFeed('one', iso(-20)), someFeed('two', iso(-8)));
     const chapters = selectChapters(state);
     expect(chapters.map(({ fed }) => fed?.id)).toEqual(['two', 'one', undefined]);
-    expect(selectChapters(kitchenStore().getState()).every(({ at }, i, all) => i === 0 || at <= all[i - 1]!.at)).toBe(true); // prettier-ignore
+    expect(selectChapters(kitchenStore().getState()).every(({ at }, i, all) => i === 0 || at <= all[i - 1]!.at)).toBe(true); // oxfmt-ignore
   });
 
   it('keeps what an entry was before it was put right', () => {
     const fed = (id: string, corrects?: string) =>
       someFeed(id, iso(-8), corrects === undefined ? {} : { corrects });
-    const journal = [fed('first'), fed('second', 'first'), fed('third', 'first'), fed('other'), entry({ kind: 'noted', jar: 'tern', note: 'x', corrects: 'first' })]; // prettier-ignore
-    expect(formerEntries(journal, fed('third', 'first')).map(({ id }) => id)).toEqual(['second', 'first']); // prettier-ignore
+    const journal = [fed('first'), fed('second', 'first'), fed('third', 'first'), fed('other'), entry({ kind: 'noted', jar: 'tern', note: 'x', corrects: 'first' })]; // oxfmt-ignore
+    expect(formerEntries(journal, fed('third', 'first')).map(({ id }) => id)).toEqual(['second', 'first']); // oxfmt-ignore
     expect(formerEntries(journal, fed('first'))).toEqual([]);
   });
 });
@@ -91,11 +91,11 @@ describe('the zone of a device', () => {
 });
 
 describe('backups', () => {
-  const made = entry({ kind: 'backedUp', jar: 'tern', form: 'frozen', grams: 50, takenG: 50, store: 'freezer' }, -30); // prettier-ignore
+  const made = entry({ kind: 'backedUp', jar: 'tern', form: 'frozen', grams: 50, takenG: 50, store: 'freezer' }, -30); // oxfmt-ignore
   const drying = entry({ kind: 'drying', jar: 'tern', grams: 40 }, -30);
 
   it('stand on the shelf; jars without one are named, until it is said that they go without', () => {
-    expect(selectBackups(kitchen(made)).map(({ jar, form }) => [jar, form])).toEqual([['tern', 'frozen']]); // prettier-ignore
+    expect(selectBackups(kitchen(made)).map(({ jar, form }) => [jar, form])).toEqual([['tern', 'frozen']]); // oxfmt-ignore
     const fed = someFeed('fed', iso(-20));
     const without = (...events: readonly JournalEvent[]) =>
       selectWithoutBackup(kitchen(fed, ...events));
@@ -108,7 +108,7 @@ describe('backups', () => {
   });
 
   it('dry until they are packed or thrown out after a trouble', () => {
-    const looked = (of: string, keep: boolean) => entry({ kind: 'lookedOver', what: 'drying', of, keep }); // prettier-ignore
+    const looked = (of: string, keep: boolean) => entry({ kind: 'lookedOver', what: 'drying', of, keep }); // oxfmt-ignore
     expect(selectDrying(kitchen(drying)).map(({ id }) => id)).toEqual([drying.id]);
     expect(selectDrying(kitchen(drying, looked(drying.id, true)))).toHaveLength(1);
     expect(selectDrying(kitchen(drying, looked('other', false)))).toHaveLength(1);
@@ -124,7 +124,7 @@ describe('programmes under way', () => {
     expect(run).toMatchObject({ jar: { id: 'tern' }, begun: { id: begun.id } });
     expect(run!.next).not.toBeNull();
     expect(selectRuns(kitchen())).toEqual([]);
-    expect(selectRuns(kitchen(begun, entry({ kind: 'programmeEnded', jar: 'tern', because: 'well' })))).toEqual([]); // prettier-ignore
+    expect(selectRuns(kitchen(begun, entry({ kind: 'programmeEnded', jar: 'tern', because: 'well' })))).toEqual([]); // oxfmt-ignore
   });
 
   it('count on whoever looks for an hour, and on the week for five weeks', () => {
@@ -143,24 +143,24 @@ describe('programmes under way', () => {
 
 describe('what is next', () => {
   const wished = (wish: string, hours: number, what = {}, over = {}) =>
-    entry({ kind: 'wished', wish, name: wish, jar: 'tern', what: { levainG: 100, from: iso(hours), until: iso(hours + 2), ...what }, ...over }); // prettier-ignore
-  const bowl = (card = {}) => someStart(iso(-1), { id: `bowl ${JSON.stringify(card)}`, jar: 'bowl', card: someCard({ name: 'Levain', bowl: {}, ...card }) }); // prettier-ignore
+    entry({ kind: 'wished', wish, name: wish, jar: 'tern', what: { levainG: 100, from: iso(hours), until: iso(hours + 2), ...what }, ...over }); // oxfmt-ignore
+  const bowl = (card = {}) => someStart(iso(-1), { id: `bowl ${JSON.stringify(card)}`, jar: 'bowl', card: someCard({ name: 'Levain', bowl: {}, ...card }) }); // oxfmt-ignore
   const because = (jar: string, ...events: readonly JournalEvent[]) =>
     selectNextOf(kitchen(...events), jar)?.because;
 
   it('is said of every jar and every bowl, and of nothing that is put away', () => {
-    const state = kitchen(bowl(), someStart(iso(-20), { id: 'old', jar: 'old', card: someCard({ name: 'Old', archived: true }) })); // prettier-ignore
-    expect(selectWhatNext(state).map(({ jar }) => jar).sort()).toEqual(['bowl', 'tern']); // prettier-ignore
+    const state = kitchen(bowl(), someStart(iso(-20), { id: 'old', jar: 'old', card: someCard({ name: 'Old', archived: true }) })); // oxfmt-ignore
+    expect(selectWhatNext(state).map(({ jar }) => jar).sort()).toEqual(['bowl', 'tern']); // oxfmt-ignore
     expect(selectNextOf(state, 'old')).toBeNull();
     expect(selectNextOf(state, 'nobody')).toBeNull();
   });
 
   it('is a bake that nobody sees to, the nearest first; not one that takes anything, or has its levain', () => {
     const fed = someFeed('fed', iso(-3));
-    expect(because('tern', fed, wished('late', 30), wished('soon', 20))).toMatchObject({ is: 'wish', wish: { id: 'soon' } }); // prettier-ignore
-    expect(because('tern', fed, wished('crackers', 20, { anything: true }))).not.toMatchObject({ is: 'wish' }); // prettier-ignore
-    expect(because('tern', fed, wished('soon', 20), bowl({ bowl: { wish: 'soon' } }))).not.toMatchObject({ is: 'wish' }); // prettier-ignore
-    expect(because('tern', fed, wished('other', 20, {}, { jar: 'knot' }))).not.toMatchObject({ is: 'wish' }); // prettier-ignore
+    expect(because('tern', fed, wished('late', 30), wished('soon', 20))).toMatchObject({ is: 'wish', wish: { id: 'soon' } }); // oxfmt-ignore
+    expect(because('tern', fed, wished('crackers', 20, { anything: true }))).not.toMatchObject({ is: 'wish' }); // oxfmt-ignore
+    expect(because('tern', fed, wished('soon', 20), bowl({ bowl: { wish: 'soon' } }))).not.toMatchObject({ is: 'wish' }); // oxfmt-ignore
+    expect(because('tern', fed, wished('other', 20, {}, { jar: 'knot' }))).not.toMatchObject({ is: 'wish' }); // oxfmt-ignore
   });
 
   it('is the dough for a levain in a bowl, by the bake it is for', () => {
@@ -178,7 +178,7 @@ describe('what is next', () => {
   it('is its programme, and nothing else of a jar that came from one that was thrown out', () => {
     const begun = entry({ kind: 'programmeBegun', jar: 'tern', programme: 'neglected' }, -2);
     expect(because('tern', begun, wished('soon', 20))).toMatchObject({ is: 'programme' });
-    const knot = someStart(iso(-5), { id: 'knot start', jar: 'knot', card: someCard({ name: 'Knot' }), from: 'tern' }); // prettier-ignore
+    const knot = someStart(iso(-5), { id: 'knot start', jar: 'knot', card: someCard({ name: 'Knot' }), from: 'tern' }); // oxfmt-ignore
     const out = [
       knot,
       entry({ kind: 'thrownOut', jar: 'tern', why: 'growth', since: iso(-20) }),

@@ -42,7 +42,7 @@ describe('a feed by eye', () => {
   });
 
   it('keeps a gram where next to nothing stayed, and adds nothing that is not there', () => {
-    expect(byEye({ massG: 4, hydrationPct: 100 }, WHITE, { kept: 0.05, grown: 1, texture: 'thick' })).toEqual({ keepG: 1, flourG: 0, waterG: 0 }); // prettier-ignore
+    expect(byEye({ massG: 4, hydrationPct: 100 }, WHITE, { kept: 0.05, grown: 1, texture: 'thick' })).toEqual({ keepG: 1, flourG: 0, waterG: 0 }); // oxfmt-ignore
   });
 
   it('comes to what the texture wants, where both go in', () => {
@@ -252,7 +252,7 @@ describe('a label', () => {
   });
 
   it('makes strong flour from 12.5 % on', () => {
-    expect([11, 12.4, 12.5, 14].map(whiteOf)).toEqual(['white', 'white', 'strongWhite', 'strongWhite']); // prettier-ignore
+    expect([11, 12.4, 12.5, 14].map(whiteOf)).toEqual(['white', 'white', 'strongWhite', 'strongWhite']); // oxfmt-ignore
   });
 });
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 
-import { type OnTheScale, type Post, takePost, isPoured, nothingWeighed, playedScale, portionOn, slackOf, weighedOn } from '.'; // prettier-ignore
+import { type OnTheScale, type Post, takePost, isPoured, nothingWeighed, playedScale, portionOn, slackOf, weighedOn } from '.'; // oxfmt-ignore
 
 /** A played scale at the bench, with what the bench makes of its numbers. */
 function bench(seed: number, without: number | null = null) {
@@ -233,9 +233,9 @@ describe('what a scale shows', () => {
     const tared = shows([...times(412), ...times(0)]);
     expect(tared).toMatchObject({ without: 0, former: 412, portionG: 0, lifted: false });
     expect(shows([...times(412), ...times(0), ...times(25)]).portionG).toBe(25);
-    expect(shows([...times(412), ...times(0), ...times(411)])).toMatchObject({ without: 411, former: null, portionG: 0 }); // prettier-ignore
+    expect(shows([...times(412), ...times(0), ...times(411)])).toMatchObject({ without: 411, former: null, portionG: 0 }); // oxfmt-ignore
     // With a portion on it nought is a jar that was lifted.
-    expect(shows([...times(412), ...times(437), ...times(0)])).toMatchObject({ lifted: true, portionG: 25 }); // prettier-ignore
+    expect(shows([...times(412), ...times(437), ...times(0)])).toMatchObject({ lifted: true, portionG: 25 }); // oxfmt-ignore
     // A jar that is lighter by what hangs on a spoon is not.
     expect(shows([...times(412), ...times(409)]).lifted).toBe(false);
     expect(shows([...times(412), ...times(408)]).lifted).toBe(true);
@@ -266,7 +266,7 @@ describe('what a device posts', () => {
   });
 
   it('is put in order by its numbers, each of them once', () => {
-    const first = takePost(post([{ seq: 3, grams: 3 }, { seq: 1, grams: 1 }, { seq: 3, grams: 9 }]), null, 1000); // prettier-ignore
+    const first = takePost(post([{ seq: 3, grams: 3 }, { seq: 1, grams: 1 }, { seq: 3, grams: 9 }]), null, 1000); // oxfmt-ignore
     expect(first.readings.map((reading) => (reading as { grams: number }).grams)).toEqual([1, 3]);
     expect(first.late).toBe(1);
     const next = takePost(

@@ -27,7 +27,7 @@ export function intoHour(
   readonly now: HourSoFar;
   readonly ended: { readonly hour: number; readonly celsius: number } | null;
 } {
-  // prettier-ignore
+  // oxfmt-ignore
   const hour = Math.floor(at / HOUR);
   if (before?.hour === hour)
     return {

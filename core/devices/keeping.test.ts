@@ -33,8 +33,8 @@ const BAND = 30;
 
 /** A night under a lid: heights of the model, a sensor that wavers, and what is done to it. */
 function night(of: (at: number, mm: number) => number = (_, mm) => mm) {
-  const mix = feed({ ...starterIn('ripe', { white: 1 }, 100, 20), celsius: 22 }, { keepG: 20, flourG: 80, waterG: 80, flour: { white: 1 } }); // prettier-ignore
-  const { curve } = forecast(mix, { air: () => 22, vessel: usualVessel(180, 100), pace: USUAL_PACE }, 16); // prettier-ignore
+  const mix = feed({ ...starterIn('ripe', { white: 1 }, 100, 20), celsius: 22 }, { keepG: 20, flourG: 80, waterG: 80, flour: { white: 1 } }); // oxfmt-ignore
+  const { curve } = forecast(mix, { air: () => 22, vessel: usualVessel(180, 100), pace: USUAL_PACE }, 16); // oxfmt-ignore
   const chance = chanceFrom(4);
   let watch: LidWatch = watchFeed(0);
   const looks: { hours: number; height: number; truth: number }[] = [];

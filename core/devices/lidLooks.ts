@@ -72,10 +72,10 @@ export function lidRead(
   if (recent.length < FEW) return { watch: next, height: null };
   const level = middle(recent);
   if (watch.bandMm === null) {
-    if (at - watch.fedAt > BAND_BY || level <= 0) return { watch: { ...next, doubt: 'late' }, height: null }; // prettier-ignore
+    if (at - watch.fedAt > BAND_BY || level <= 0) return { watch: { ...next, doubt: 'late' }, height: null }; // oxfmt-ignore
     const settled = { at, mm: level, expected };
     return {
-      watch: { ...next, bandMm: level, settled, still: settled, logged: { at, height: 1 } }, // prettier-ignore
+      watch: { ...next, bandMm: level, settled, still: settled, logged: { at, height: 1 } }, // oxfmt-ignore
       height: null,
     };
   }

@@ -71,7 +71,7 @@ describe('what has to be gone through to know what is in a jar', () => {
   });
 
   it('is its own alone once it is put away, or fed so often that nothing of then is left', () => {
-    const away = { kind: 'described', id: 'away', jar: 'part', at: iso(30), card: someCard({ archived: true }) } as const; // prettier-ignore
+    const away = { kind: 'described', id: 'away', jar: 'part', at: iso(30), card: someCard({ archived: true }) } as const; // oxfmt-ignore
     expect(all(part([away]))).toEqual(['part', 'part']);
     expect(all(part([away, { ...away, id: 'back', card: someCard() }]))[0]).toBe('mother');
     expect(all(part(feedsOf('part', 30, 40)))[0]).toBe('mother');

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 
 import { LARGEST_SEALED } from '../devices/contract';
-import { codeOf, haveOf, joined, missingThere, newPair, pairFrom, piecesOf, seal, unseal } from '.'; // prettier-ignore
+import { codeOf, haveOf, joined, missingThere, newPair, pairFrom, piecesOf, seal, unseal } from '.'; // oxfmt-ignore
 
 describe('what two kitchens have', () => {
   const ids = fc.uniqueArray(fc.string({ minLength: 1, maxLength: 12 }), { maxLength: 300 });
@@ -76,7 +76,7 @@ describe('a picture on its way', () => {
     const pieces = piecesOf(bytes(700_000));
     expect(pieces).toHaveLength(3);
     for (const letters of pieces) {
-      const said = JSON.stringify({ is: 'picture', from: 'x'.repeat(21), picture: 'x'.repeat(21), piece: 2, of: 3, letters }); // prettier-ignore
+      const said = JSON.stringify({ is: 'picture', from: 'x'.repeat(21), picture: 'x'.repeat(21), piece: 2, of: 3, letters }); // oxfmt-ignore
       expect(seal(newPair(), said).length).toBeLessThan(LARGEST_SEALED);
     }
   });

@@ -14,7 +14,7 @@ const BOX = /^[\w-]{22}$/;
 const SECRET = /^[\w-]{43}$/;
 
 /** A new pair, unlike any other. */
-export const newPair = (): Pair => ({ box: lettersOf(randomBytes(16)), secret: lettersOf(randomBytes(32)) }); // prettier-ignore
+export const newPair = (): Pair => ({ box: lettersOf(randomBytes(16)), secret: lettersOf(randomBytes(32)) }); // oxfmt-ignore
 
 /** A pair as a code, and the pair of a code; null where it is none. */
 export const codeOf = ({ box, secret }: Pair): string => `${box}.${secret}`;

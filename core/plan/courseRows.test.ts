@@ -20,7 +20,7 @@ it('a starter that bends nothing comes to each height at the usual hour', () => 
 it('at one warmth, hours go with the power of one over the bend', () => {
   const rows = rowsOf([0, 22], [1, 22], [3, 22], [4, 22], [10, 22], [11, 22]);
   const late = bentHours(rows, 4, 2);
-  expect([0.1, 0.4, 2.5, 8.1, 10].map((hours) => late(hours))).toEqual([1, 2, 5, 9, 10].map((hour) => expect.closeTo(hour, 9) as number)); // prettier-ignore
+  expect([0.1, 0.4, 2.5, 8.1, 10].map((hours) => late(hours))).toEqual([1, 2, 5, 9, 10].map((hour) => expect.closeTo(hour, 9) as number)); // oxfmt-ignore
   expect(bentHours(rows, 4, 0.5)(5)).toBeCloseTo(2.5, 9);
 });
 

@@ -133,16 +133,16 @@ export const CASES: readonly Case[] = [
     parts: [2, 4, 5],
     at: 'waking',
   },
-  { ...USUAL, ...FRIDGE, id: 'coldAsIntended', level: 2, right: 'wait', also: ['fridge'], at: [48, 110] }, // prettier-ignore
-  { ...USUAL, id: 'coolRoom', level: 2, right: 'wait', aim: 'bakeNow', celsius: [14, 17], at: 'rising' }, // prettier-ignore
-  { ...USUAL, ...FRIDGE, id: 'hooch', level: 2, right: 'feed', also: ['rescue'], at: [620, 900], but: { liquid: 'grey', smell: 'vinegar' } }, // prettier-ignore
-  { ...USUAL, id: 'solvent', level: 2, right: 'feed', parts: [1, 2], celsius: [22, 26], at: [60, 84], but: { smell: 'solvent' } }, // prettier-ignore
-  { ...USUAL, ...YOUNG, id: 'falseRise', level: 2, right: 'feed', also: ['wait'], aim: 'bakeNow', at: [40, 60], but: { top: 'dome', bubbles: 'many', smell: 'cheese' } }, // prettier-ignore
-  { ...USUAL, ...YOUNG, id: 'quietDays', level: 2, right: 'feed', also: ['wait'], at: [96, 130], but: { top: 'flat', bubbles: 'few', smell: 'vinegar' } }, // prettier-ignore
+  { ...USUAL, ...FRIDGE, id: 'coldAsIntended', level: 2, right: 'wait', also: ['fridge'], at: [48, 110] }, // oxfmt-ignore
+  { ...USUAL, id: 'coolRoom', level: 2, right: 'wait', aim: 'bakeNow', celsius: [14, 17], at: 'rising' }, // oxfmt-ignore
+  { ...USUAL, ...FRIDGE, id: 'hooch', level: 2, right: 'feed', also: ['rescue'], at: [620, 900], but: { liquid: 'grey', smell: 'vinegar' } }, // oxfmt-ignore
+  { ...USUAL, id: 'solvent', level: 2, right: 'feed', parts: [1, 2], celsius: [22, 26], at: [60, 84], but: { smell: 'solvent' } }, // oxfmt-ignore
+  { ...USUAL, ...YOUNG, id: 'falseRise', level: 2, right: 'feed', also: ['wait'], aim: 'bakeNow', at: [40, 60], but: { top: 'dome', bubbles: 'many', smell: 'cheese' } }, // oxfmt-ignore
+  { ...USUAL, ...YOUNG, id: 'quietDays', level: 2, right: 'feed', also: ['wait'], at: [96, 130], but: { top: 'flat', bubbles: 'few', smell: 'vinegar' } }, // oxfmt-ignore
   { ...USUAL, id: 'pink', level: 2, right: 'throwOut', at: 'past', but: { growth: 'pink' } },
-  { ...USUAL, id: 'ryeRipe', level: 3, right: 'ripe', aim: 'bakeNow', flours: [{ rye: 1 }], at: 'ripe', but: { top: 'holes' } }, // prettier-ignore
-  { ...USUAL, id: 'glutenFreeRipe', level: 3, right: 'ripe', aim: 'bakeNow', flours: [{ brownRice: 1 }, { sorghum: 1 }, { buckwheat: 1 }], at: 'ripe', but: { top: 'holes' } }, // prettier-ignore
-  { ...USUAL, id: 'sinksStirred', level: 3, right: 'ripe', aim: 'bakeNow', at: 'ripe', but: { float: 'sinksStirred' } }, // prettier-ignore
+  { ...USUAL, id: 'ryeRipe', level: 3, right: 'ripe', aim: 'bakeNow', flours: [{ rye: 1 }], at: 'ripe', but: { top: 'holes' } }, // oxfmt-ignore
+  { ...USUAL, id: 'glutenFreeRipe', level: 3, right: 'ripe', aim: 'bakeNow', flours: [{ brownRice: 1 }, { sorghum: 1 }, { buckwheat: 1 }], at: 'ripe', but: { top: 'holes' } }, // oxfmt-ignore
+  { ...USUAL, id: 'sinksStirred', level: 3, right: 'ripe', aim: 'bakeNow', at: 'ripe', but: { float: 'sinksStirred' } }, // oxfmt-ignore
   {
     ...USUAL,
     id: 'streakOnly',
@@ -152,9 +152,9 @@ export const CASES: readonly Case[] = [
     parts: [1, 2],
     at: 'sunk',
   },
-  { ...USUAL, id: 'hoochBelow', level: 3, right: 'feed', at: 'hooch', but: { liquid: 'clear', liquidAt: 'bottom' } }, // prettier-ignore
-  { ...USUAL, ...FRIDGE, id: 'looksDead', level: 3, right: 'feed', also: ['rescue'], at: [250, 420], but: { top: 'still', bubbles: 'none', smell: 'vinegar', liquid: 'none' } }, // prettier-ignore
-  { ...USUAL, ...FRIDGE, id: 'neglected', level: 3, right: 'rescue', at: [3600, 6500], but: { liquid: 'dark', smell: 'solvent' } }, // prettier-ignore
-  { ...USUAL, id: 'overheated', level: 3, right: 'rescue', celsius: [46, 50], at: [6, 9], but: { smell: 'yoghurt', bubbles: 'none' } }, // prettier-ignore
+  { ...USUAL, id: 'hoochBelow', level: 3, right: 'feed', at: 'hooch', but: { liquid: 'clear', liquidAt: 'bottom' } }, // oxfmt-ignore
+  { ...USUAL, ...FRIDGE, id: 'looksDead', level: 3, right: 'feed', also: ['rescue'], at: [250, 420], but: { top: 'still', bubbles: 'none', smell: 'vinegar', liquid: 'none' } }, // oxfmt-ignore
+  { ...USUAL, ...FRIDGE, id: 'neglected', level: 3, right: 'rescue', at: [3600, 6500], but: { liquid: 'dark', smell: 'solvent' } }, // oxfmt-ignore
+  { ...USUAL, id: 'overheated', level: 3, right: 'rescue', celsius: [46, 50], at: [6, 9], but: { smell: 'yoghurt', bubbles: 'none' } }, // oxfmt-ignore
   { ...USUAL, id: 'film', level: 3, right: 'throwOut', at: 'hungry', but: { growth: 'film' } },
 ];

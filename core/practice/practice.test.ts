@@ -81,7 +81,7 @@ describe('jars to practise on', () => {
         const air = (hours: number) => (outH !== null && hours >= outH ? 4 : celsius);
         const begun = feed({ ...starterIn('ripe', fed.flour, 100, 20), celsius: 22 }, fed);
         const left = simulate(begun, { air, vessel, pace: USUAL_PACE }, round.hours);
-        const again = feed({ ...left, celsius: 22, gas: 0 }, { keepG: 30, flourG: 30, waterG: 30, flour: fed.flour }); // prettier-ignore
+        const again = feed({ ...left, celsius: 22, gas: 0 }, { keepG: 30, flourG: 30, waterG: 30, flour: fed.flour }); // oxfmt-ignore
         const after = forecast(again, { air: () => 23, vessel, pace: USUAL_PACE }, 24);
         if (round.of === 'looksDead') expect(after.doublesAtH).not.toBeNull();
         else expect(after.doublesAtH ?? Infinity).toBeGreaterThan(10);
@@ -100,7 +100,7 @@ describe('jars to practise on', () => {
           level,
           n,
         );
-        const seen = JSON.stringify([aim, signs, Object.keys(fed.flour), young, outH, celsius > 40, height.toFixed(1), Math.round(hours)]); // prettier-ignore
+        const seen = JSON.stringify([aim, signs, Object.keys(fed.flour), young, outH, celsius > 40, height.toFixed(1), Math.round(hours)]); // oxfmt-ignore
         expect(known.get(seen) ?? right).toBe(right);
         known.set(seen, right);
       }

@@ -135,7 +135,7 @@ function signsAt(all: Forecast, hours: number): SignsShown {
   const { hunger, food } = momentAt(all.curve, hours);
   const stage = stageAt(all, hours);
   const plain = { liquidAt: 'top', growth: null, float: null } as const;
-  const liquid = hunger < all.hoochHunger ? 'none' : hunger < 1.5 * all.hoochHunger ? 'clear' : 'grey'; // prettier-ignore
+  const liquid = hunger < all.hoochHunger ? 'none' : hunger < 1.5 * all.hoochHunger ? 'clear' : 'grey'; // oxfmt-ignore
   const smell = smellOf(food, hunger);
   switch (stage) {
     case 'asleep':
@@ -166,4 +166,4 @@ function signsAt(all: Forecast, hours: number): SignsShown {
 
 /** From wet flour, while most food is there, to vinegar and beyond when there is none. */
 const smellOf = (food: number, hunger: number): Smell =>
-  food > 0.85 ? 'wetFlour' : food > 0.5 ? 'yoghurt' : hunger < 4 ? 'fruit' : hunger < 40 ? 'vinegar' : 'solvent'; // prettier-ignore
+  food > 0.85 ? 'wetFlour' : food > 0.5 ? 'yoghurt' : hunger < 4 ? 'fruit' : hunger < 40 ? 'vinegar' : 'solvent'; // oxfmt-ignore

@@ -45,7 +45,7 @@ describe('a jar about to be fed', () => {
   });
 
   it('stands in a kitchen as warm as its counter, wherever it is itself', () => {
-    const cold = [...EARLIER, { kind: 'moved', id: 'm', jar: 'tern', at: iso(20), place: 'fridge' } as JarEvent]; // prettier-ignore
+    const cold = [...EARLIER, { kind: 'moved', id: 'm', jar: 'tern', at: iso(20), place: 'fridge' } as JarEvent]; // oxfmt-ignore
     expect(at(cold, kitchenAt(24)).kitchenCelsius).toBeCloseTo(24, 6);
     expect(at(cold, kitchenAt(24)).mix.celsius).toBeLessThan(8);
   });
@@ -57,7 +57,7 @@ describe('a jar about to be fed', () => {
   });
 
   it('is without what was poured off', () => {
-    const poured = [...EARLIER, { kind: 'pouredOff', id: 'p', jar: 'tern', at: iso(1), grams: 15, liquid: 'grey' } as JarEvent]; // prettier-ignore
+    const poured = [...EARLIER, { kind: 'pouredOff', id: 'p', jar: 'tern', at: iso(1), grams: 15, liquid: 'grey' } as JarEvent]; // oxfmt-ignore
     expect(at(poured).mix.massG).toBeCloseTo(165, 6);
     expect(at(poured).mix.hydrationPct).toBeLessThan(85);
   });
@@ -69,11 +69,11 @@ describe('a feed that is tried', () => {
     const { outcome } = tried({ keepG: 20, flourG: 80, waterG: 50 });
     // 10 g of water in the keep, over 10 g of its flour.
     expect(outcome.hydrationPct).toBeCloseTo((100 * 60) / 90, 6);
-  }); // prettier-ignore
+  }); // oxfmt-ignore
 
   it('ripens sooner in a warm kitchen than in a cool one, and later the more it is fed', () => {
     const ripe = (celsius: number, parts = 4) =>
-      tried({ keepG: 20, flourG: 20 * parts, waterG: 20 * parts }, COUNTER, at(EARLIER, kitchenAt(celsius))).forecast.ripeFromH!; // prettier-ignore
+      tried({ keepG: 20, flourG: 20 * parts, waterG: 20 * parts }, COUNTER, at(EARLIER, kitchenAt(celsius))).forecast.ripeFromH!; // oxfmt-ignore
     expect(ripe(27)).toBeLessThan(ripe(22));
     expect(ripe(22)).toBeLessThan(ripe(18));
     expect(ripe(22, 2)).toBeLessThan(ripe(22, 4));
@@ -194,5 +194,5 @@ it('of several builds each is ripe after the one before, sooner where it is warm
   expect(second).toBeGreaterThan(first! + 2 * HOUR);
   expect(second).toBeLessThan(NOW + 24 * HOUR);
   expect(ripe(28)[1]).toBeLessThan(second!);
-  expect(seriesRipe(foldJar(EARLIER, usualKitchen())!.jar, builds, 'fridge', usualKitchen(), NOW)).toEqual([null, null]); // prettier-ignore
+  expect(seriesRipe(foldJar(EARLIER, usualKitchen())!.jar, builds, 'fridge', usualKitchen(), NOW)).toEqual([null, null]); // oxfmt-ignore
 });

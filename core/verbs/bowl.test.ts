@@ -211,9 +211,9 @@ describe('several builds in a row', () => {
 
 describe('what is written down of a bowl', () => {
   const NOON = '2026-03-13T18:20:00.000Z';
-  const tub = { id: 'mix', name: 'Mix', flour: { rye: 1 }, grams: 900 } as unknown as Parameters<typeof buildInBowl>[1][number]; // prettier-ignore
+  const tub = { id: 'mix', name: 'Mix', flour: { rye: 1 }, grams: 900 } as unknown as Parameters<typeof buildInBowl>[1][number]; // oxfmt-ignore
   const build = (over: Partial<Parameters<typeof buildInBowl>[2]> = {}, tubs: Parameters<typeof buildInBowl>[1] = []) =>
-    buildInBowl(handOf(JAR, 'tern'), tubs, { ...BUILD, ...over }).entries!; // prettier-ignore
+    buildInBowl(handOf(JAR, 'tern'), tubs, { ...BUILD, ...over }).entries!; // oxfmt-ignore
 
   it('is its seed, its card and its feed', () => {
     expect(build()).toEqual([
@@ -275,10 +275,10 @@ describe('what is written down of a bowl', () => {
   });
 
   it('takes its flour from the tub the baker says, and goes only where it is still to go', () => {
-    expect(build({ other: { tub: 'mix' } as never }, [tub]).at(-1)).toMatchObject({ tub: 'mix', flour: { rye: 1 } }); // prettier-ignore
+    expect(build({ other: { tub: 'mix' } as never }, [tub]).at(-1)).toMatchObject({ tub: 'mix', flour: { rye: 1 } }); // oxfmt-ignore
     const then = [NOW - HOUR, NOW, NOW + HOUR].map((at) => ({ at, place: 'fridge' }));
     expect(build({ then }).filter(({ kind }) => kind === 'moved')).toEqual([
-      expect.objectContaining({ jar: 'bowl', place: 'fridge', at: new Date(NOW + HOUR).toISOString() }), // prettier-ignore
+      expect.objectContaining({ jar: 'bowl', place: 'fridge', at: new Date(NOW + HOUR).toISOString() }), // oxfmt-ignore
     ]);
   });
 

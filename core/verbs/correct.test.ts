@@ -184,7 +184,7 @@ describe('what of an entry can be put right', () => {
 
   it('is no more than that: what an entry has not got it does not get', () => {
     const [entry] = correct(NOTED, { at: at(10), grams: 5, note: 'pears' }, EARLIER, NOW).entries!;
-    expect(entry).toEqual({ kind: 'noted', jar: 'tern', at: iso(10), note: 'pears', corrects: 'note' }); // prettier-ignore
+    expect(entry).toEqual({ kind: 'noted', jar: 'tern', at: iso(10), note: 'pears', corrects: 'note' }); // oxfmt-ignore
   });
 
   it('may lose its words, unless they are all it has', () => {
@@ -194,7 +194,7 @@ describe('what of an entry can be put right', () => {
       { field: 'note', message: 'Nothing is written yet.' },
     ]);
     expect(correct(NOTED, { at: at(9) }, EARLIER, NOW).objections).toBeNull();
-  }); // prettier-ignore
+  }); // oxfmt-ignore
 });
 
 describe('an hour that is put right', () => {

@@ -48,7 +48,7 @@ describe('how a bake turned out', () => {
   it('is written down with the levain that went into it, as far as it is said', () => {
     expect(judged({ crumb: 'open', sour: 'mild', rise: 'high', note: ' A fine ear. ', next: ' hotter ' }).entries).toEqual([
       { kind: 'baked', jar: 'tern', at: NOON, of: 'took-1', crumb: 'open', sour: 'mild', rise: 'high', note: 'A fine ear.', next: 'hotter' },
-    ]); // prettier-ignore
+    ]); // oxfmt-ignore
     expect(judged({ crumb: 'dense', sour: null, rise: null }).entries).toEqual([
       { kind: 'baked', jar: 'tern', at: NOON, of: 'took-1', crumb: 'dense' },
     ]);
@@ -64,7 +64,7 @@ describe('how a bake turned out', () => {
   );
 
   it('is not before its levain was taken, and speaks of that entry by its first name', () => {
-    const corrected: Took = { ...took, id: 'took-2', corrects: 'took-1' }; // prettier-ignore
+    const corrected: Took = { ...took, id: 'took-2', corrects: 'took-1' }; // oxfmt-ignore
     expect(judged({ crumb: 'open' }, { ...took, at: iso(-1) }).entries![0]!.at).toBe(iso(-1));
     expect(judged({ crumb: 'open' }, corrected).entries![0]).toMatchObject({ of: 'took-1' });
   });
@@ -83,7 +83,7 @@ describe('how a bake turned out', () => {
 describe('what came from a jar that was thrown out', () => {
   const lot = { id: 'lot', jar: 'tern', grams: 40 } as Lot;
   const backup = { id: 'flakes', jar: 'tern', gramsLeft: 12 } as Backup;
-  const here = { lots: [{ ...lot, id: 'other' }, lot], backups: [{ ...backup, id: 'other' }, backup], jars: [{ ...JAR, id: 'other' }, JAR] }; // prettier-ignore
+  const here = { lots: [{ ...lot, id: 'other' }, lot], backups: [{ ...backup, id: 'other' }, backup], jars: [{ ...JAR, id: 'other' }, JAR] }; // oxfmt-ignore
   const at = iso(2);
   const reached = (what: 'lot' | 'backup' | 'jar' | 'tub' | 'drying', of: string) => ({
     what,
@@ -104,7 +104,7 @@ describe('what came from a jar that was thrown out', () => {
     expect(lookOver([reached('lot', 'lot'), reached('jar', 'tern')], true, here, then).entries).toEqual([
       over('lot', 'lot', true),
       over('jar', 'tern', true),
-    ]); // prettier-ignore
+    ]); // oxfmt-ignore
   });
 
   it.each([
@@ -140,7 +140,7 @@ describe('pictures', () => {
       { kind: 'pictured', at: NOON, picture: 'p', width: 960, height: 1280, jar: 'tern' },
     ]);
     expect(addPicture(picture, { jar: 'tern', of: 'look' }, NOW).entries).toEqual([
-      { kind: 'pictured', at: NOON, picture: 'p', width: 960, height: 1280, jar: 'tern', of: 'look' }, // prettier-ignore
+      { kind: 'pictured', at: NOON, picture: 'p', width: 960, height: 1280, jar: 'tern', of: 'look' }, // oxfmt-ignore
     ]);
   });
 
@@ -151,9 +151,9 @@ describe('pictures', () => {
     ];
     expect(lookByPictures(HAND, looks).entries).toEqual([
       { kind: 'looked', jar: 'tern', at: iso(2), height: 1.4, id: 'one' },
-      { kind: 'pictured', at: iso(2), picture: 'p', width: 960, height: 1280, jar: 'tern', of: 'one' }, // prettier-ignore
+      { kind: 'pictured', at: iso(2), picture: 'p', width: 960, height: 1280, jar: 'tern', of: 'one' }, // oxfmt-ignore
       { kind: 'looked', jar: 'tern', at: iso(30), height: 2.1, id: 'two' },
-      { kind: 'pictured', at: iso(30), picture: 'q', width: 960, height: 1280, jar: 'tern', of: 'two' }, // prettier-ignore
+      { kind: 'pictured', at: iso(30), picture: 'q', width: 960, height: 1280, jar: 'tern', of: 'two' }, // oxfmt-ignore
     ]);
   });
 
@@ -178,7 +178,7 @@ describe('a jar', () => {
     ]);
     // 500 ml of batter weigh 525 g, and nobody knows to the millilitre what a jar holds.
     const [told] = weigh(HAND, { grams: 700 }).objections!;
-    expect(told).toEqual({ field: 'grams', message: expect.stringMatching(/^A jar of 500 ml holds about 5\d\d g at most\.$/) }); // prettier-ignore
+    expect(told).toEqual({ field: 'grams', message: expect.stringMatching(/^A jar of 500 ml holds about 5\d\d g at most\.$/) }); // oxfmt-ignore
     const most = Number(/about (\d+) g/.exec(told!.message)![1]);
     expect(weigh(HAND, { grams: Math.floor(most * 1.15) }).objections).toBeNull();
     expect(weigh(HAND, { grams: Math.ceil(most * 1.15) + 1 }).objections).toHaveLength(1);
@@ -218,7 +218,7 @@ describe('a jar', () => {
 });
 
 describe('backups', () => {
-  const batch: DryingBatch = { id: 'wet', jar: 'tern', grams: 50, since: NOW - 2 * DAY } as DryingBatch; // prettier-ignore
+  const batch: DryingBatch = { id: 'wet', jar: 'tern', grams: 50, since: NOW - 2 * DAY } as DryingBatch; // oxfmt-ignore
   const pack = (grams: number, when = NOW, note = '') =>
     packFlakes(batch, { grams, store: 'room', note, when }, NOW);
 
@@ -229,7 +229,7 @@ describe('backups', () => {
     ['stiffBall', { kind: 'backedUp', jar: 'tern', at: NOON, form: 'stiffBall', grams: 110, takenG: 50, store: 'fridge', note: 'top' }],
   ] as const)('are made of starter: %s', (form, entry) => {
     expect(makeBackup(HAND, { form, grams: 50, note: ' top ' }).entries).toEqual([entry]);
-  }); // prettier-ignore
+  }); // oxfmt-ignore
 
   it('are not made of more than there is, and say so of the weight that was asked for', () => {
     for (const form of ['flakes', 'frozen', 'stiffBall'] as const)
@@ -240,16 +240,16 @@ describe('backups', () => {
 
   it('of flakes are packed when they snap, and weigh no more than they did wet', () => {
     expect(pack(12, NOW, ' tin ').entries).toEqual([
-      { kind: 'backedUp', at: NOON, jar: 'tern', form: 'flakes', grams: 12, takenG: 0, store: 'room', drying: 'wet', note: 'tin' }, // prettier-ignore
+      { kind: 'backedUp', at: NOON, jar: 'tern', form: 'flakes', grams: 12, takenG: 0, store: 'room', drying: 'wet', note: 'tin' }, // oxfmt-ignore
     ]);
     const told = (...asked: Parameters<typeof pack>) => pack(...asked).objections;
     expect(told(0.9)).toEqual([{ field: 'grams', message: 'At least a gram, please.' }]);
     expect(told(1)).toBeNull();
     expect(told(NaN)).toMatchObject([{ field: 'grams' }]);
     expect(told(50)).toBeNull();
-    expect(told(50.1)).toEqual([{ field: 'grams', message: '50 g were spread out; dried they weigh less.' }]); // prettier-ignore
+    expect(told(50.1)).toEqual([{ field: 'grams', message: '50 g were spread out; dried they weigh less.' }]); // oxfmt-ignore
     expect(told(12, batch.since)).toBeNull();
-    expect(told(12, batch.since - 1)).toEqual([{ field: 'at', message: 'They were not spread out yet at that time.' }]); // prettier-ignore
+    expect(told(12, batch.since - 1)).toEqual([{ field: 'at', message: 'They were not spread out yet at that time.' }]); // oxfmt-ignore
     expect(told(12, NOW + HOUR)).toMatchObject([{ field: 'at' }]);
   });
 
@@ -278,7 +278,7 @@ describe('backups', () => {
 
 describe('the larder', () => {
   it('keeps tubs: filled, weighed, put away', () => {
-    const stock = { name: 'Mix', grams: 800, blend: { rye: 1 } } as unknown as Parameters<typeof fillTub>[1]; // prettier-ignore
+    const stock = { name: 'Mix', grams: 800, blend: { rye: 1 } } as unknown as Parameters<typeof fillTub>[1]; // oxfmt-ignore
     expect(fillTub('mix', stock, NOW).entries).toEqual([
       { kind: 'stocked', at: NOON, tub: 'mix', name: 'Mix', grams: 800, blend: { rye: 1 } },
     ]);

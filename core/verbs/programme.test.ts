@@ -2,12 +2,12 @@ import { type Answer, type JarAtHand, type JarEvent, foldJar } from '../journal'
 import { someCard, someFeed, someStart, usualKitchen } from '../journal/someJar.testing';
 import { DAY, HOUR } from '../measure';
 import { type Backup } from '../rescue';
-import { beginJar, beginJars, beginProgramme, joinProgramme, leaveProgramme, throwOut, usualFeed, wishBake, changeBake } from '.'; // prettier-ignore
+import { beginJar, beginJars, beginProgramme, joinProgramme, leaveProgramme, throwOut, usualFeed, wishBake, changeBake } from '.'; // oxfmt-ignore
 
 const NOW = Date.parse('2026-03-13T18:20:00Z');
 const NOON = '2026-03-13T18:20:00.000Z';
 const iso = (hours: number) => new Date(NOW - hours * HOUR).toISOString();
-const EARLIER: readonly JarEvent[] = [someStart(iso(100)), someFeed('one', iso(70)), someFeed('two', iso(24))]; // prettier-ignore
+const EARLIER: readonly JarEvent[] = [someStart(iso(100)), someFeed('one', iso(70)), someFeed('two', iso(24))]; // oxfmt-ignore
 const hand = (events = EARLIER): JarAtHand => ({
   jar: foldJar(events, usualKitchen())!.jar,
   earlier: events,
@@ -94,7 +94,7 @@ describe('what is thrown out', () => {
   });
 
   it('that was empty already leaves nothing in the bin', () => {
-    const emptied = [...EARLIER, { kind: 'took', id: 't', jar: 'tern', at: iso(1), grams: 180 } as JarEvent]; // prettier-ignore
+    const emptied = [...EARLIER, { kind: 'took', id: 't', jar: 'tern', at: iso(1), grams: 180 } as JarEvent]; // oxfmt-ignore
     const { entries } = throwOut(hand(emptied), { why: 'growth', note: 'green' });
     expect(entries!.map(({ kind }) => kind)).toEqual(['noted', 'thrownOut', 'described']);
   });
@@ -115,14 +115,14 @@ describe('a jar that begins with a programme', () => {
   });
   const card = someCard({ name: 'Knot' });
   const begin = (over: Partial<Parameters<typeof beginJar>[0]> = {}, names: readonly string[] = []) =>
-    beginJar({ programme: 'byPost', jar: 'knot', card, place: 'warm', grams: 20, backup: null, ...over }, names, NOW); // prettier-ignore
+    beginJar({ programme: 'byPost', jar: 'knot', card, place: 'warm', grams: 20, backup: null, ...over }, names, NOW); // oxfmt-ignore
   const started = (over: Parameters<typeof begin>[0]) => begin(over).entries![0];
 
   it('from elsewhere is as it comes', () => {
     expect(begin().entries).toEqual([
       { kind: 'started', jar: 'knot', at: NOON, card, place: 'warm', massG: 20, hydrationPct: 100, condition: 'hungry' },
       { kind: 'programmeBegun', jar: 'knot', at: NOON, programme: 'byPost' },
-    ]); // prettier-ignore
+    ]); // oxfmt-ignore
   });
 
   it('from a backup is what that is by now, and takes it off', () => {
@@ -130,10 +130,10 @@ describe('a jar that begins with a programme', () => {
       { kind: 'started', jar: 'knot', at: NOON, card, place: 'warm', from: 'tern', massG: 20, hydrationPct: 100, condition: 'frozen', alive: expect.any(Number) },
       { kind: 'programmeBegun', jar: 'knot', at: NOON, programme: 'frozen' },
       { kind: 'backupUsed', jar: 'tern', at: NOON, backup: 'b', grams: 20 },
-    ]); // prettier-ignore
-    expect(started({ programme: 'flakesInStages', backup: backup() })).toMatchObject({ condition: 'dried' }); // prettier-ignore
+    ]); // oxfmt-ignore
+    expect(started({ programme: 'flakesInStages', backup: backup() })).toMatchObject({ condition: 'dried' }); // oxfmt-ignore
     expect(started({ programme: 'wholeGrainTaper' })).toMatchObject({ condition: 'new' });
-    const { alive } = started({ programme: 'frozen', backup: backup({ form: 'frozen', store: 'freezer' }) }) as { alive: number }; // prettier-ignore
+    const { alive } = started({ programme: 'frozen', backup: backup({ form: 'frozen', store: 'freezer' }) }) as { alive: number }; // oxfmt-ignore
     expect(alive).toBeGreaterThan(0);
     expect(alive).toBeLessThan(0.995);
     expect(alive).toBe(Math.round(alive * 1000) / 1000);
@@ -156,16 +156,16 @@ describe('a jar that begins with a programme', () => {
   });
 
   it('is one of several, numbered, as far as the backup goes', () => {
-    const { jar: _, ...beginning } = { programme: 'flakesInStages' as const, jar: '', card, place: 'warm', grams: 12, backup: backup() }; // prettier-ignore
+    const { jar: _, ...beginning } = { programme: 'flakesInStages' as const, jar: '', card, place: 'warm', grams: 12, backup: backup() }; // oxfmt-ignore
     const { entries } = beginJars(beginning, ['a', 'b'], [], NOW);
     expect(entries!.flatMap((one) => (one.kind === 'started' ? [[one.jar, one.card.name]] : []))).toEqual([
       ['a', 'Knot'],
       ['b', 'Knot 2'],
-    ]); // prettier-ignore
+    ]); // oxfmt-ignore
     expect(told(beginJars(beginning, ['a', 'b', 'c'], [], NOW))).toMatchObject([
       { field: 'grams' },
     ]);
-    expect(told(beginJars(beginning, ['a', 'b'], ['knot 2'], NOW))).toMatchObject([{ field: 'name' }]); // prettier-ignore
+    expect(told(beginJars(beginning, ['a', 'b'], ['knot 2'], NOW))).toMatchObject([{ field: 'name' }]); // oxfmt-ignore
   });
 });
 
@@ -176,7 +176,7 @@ describe('the feed as always', () => {
     expect(jar(EARLIER.slice(0, 1))).toMatchObject({ rough: false, amounts: { keepG: 20 } });
     const added = [...EARLIER, someFeed('three', iso(5), { keepG: 180, flourG: 30, waterG: 30 })];
     expect(jar(added)).toEqual({ amounts: { keepG: 240, flourG: 30, waterG: 30 }, rough: false });
-    const eyed = [...EARLIER, someFeed('three', iso(5), { keepG: 60, flourG: 30, waterG: 30, rough: true })]; // prettier-ignore
+    const eyed = [...EARLIER, someFeed('three', iso(5), { keepG: 60, flourG: 30, waterG: 30, rough: true })]; // oxfmt-ignore
     expect(jar(eyed)).toEqual({ amounts: { keepG: 60, flourG: 30, waterG: 30 }, rough: true });
   });
 });
@@ -192,10 +192,10 @@ describe('a bake', () => {
     expect(wishBake({ ...wish, anything: true }, NOW).entries).toEqual([
       { ...entry, what: { ...what, anything: true } },
     ]);
-    const { at: _, widthH: __, ...known } = { ...wish, from: NOW + 19 * HOUR, until: NOW + 21 * HOUR }; // prettier-ignore
+    const { at: _, widthH: __, ...known } = { ...wish, from: NOW + 19 * HOUR, until: NOW + 21 * HOUR }; // oxfmt-ignore
     expect(changeBake(known, NOW).entries).toEqual([entry]);
-    expect(changeBake({ ...known, anything: true }, NOW).entries).toMatchObject([{ what: { anything: true } }]); // prettier-ignore
-  }); // prettier-ignore
+    expect(changeBake({ ...known, anything: true }, NOW).entries).toMatchObject([{ what: { anything: true } }]); // oxfmt-ignore
+  }); // oxfmt-ignore
 
   it.each([
     [{ levainG: 0 }, 'levainG', 'Give between 1 and 5000 g of levain.'],

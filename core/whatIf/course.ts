@@ -72,7 +72,7 @@ export function followSetup(setup: Setup, days: number): SetupCourse {
   for (let at = 0; at < end; at += everyH) {
     const hours = Math.min(everyH, end - at);
     const room = celsiusAt(setup.temperature, (FIRST_HOUR + at) % 24);
-    const fed = feed(keepOf(stir(mix), keepG), { ...portions, flourCelsius: room, waterCelsius: room }); // prettier-ignore
+    const fed = feed(keepOf(stir(mix), keepG), { ...portions, flourCelsius: room, waterCelsius: room }); // oxfmt-ignore
     const conditions: Conditions = {
       air: (since) =>
         outH !== null && since >= outH

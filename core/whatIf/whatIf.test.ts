@@ -2,7 +2,7 @@ import fc from 'fast-check';
 
 import { CONDITIONS, USUAL_PACE } from '../ferment';
 import { FLOUR_KINDS } from '../measure';
-import { type SetupCourse, type Setup, USUAL_SETUP, courseDifference, followSetup, isSetup, setupFrom, setupText } from '.'; // prettier-ignore
+import { type SetupCourse, type Setup, USUAL_SETUP, courseDifference, followSetup, isSetup, setupFrom, setupText } from '.'; // oxfmt-ignore
 
 const lastWhole = ({ feeds }: SetupCourse) => feeds.at(-2)!;
 const after = (to: Partial<Setup>, days = 10) =>

@@ -50,7 +50,7 @@ function liveWords(
   if (lifted) return 'The jar is off. Put it back to go on.';
   const left = wanted - grams;
   if (Math.abs(left) <= slackOf(wanted)) return rests === null ? 'Stop.' : 'That is it.';
-  if (left > 0) return left > 15 ? `${Math.round(left)} g to go.` : `Slowly: ${Math.round(left)} g to go.`; // prettier-ignore
+  if (left > 0) return left > 15 ? `${Math.round(left)} g to go.` : `Slowly: ${Math.round(left)} g to go.`; // oxfmt-ignore
   if (takesOut) return `${Math.round(-left)} g to take out.`;
   return `${Math.round(-left)} g over. ${last ? 'Take some off, or leave it.' : 'That is fine.'}`;
 }

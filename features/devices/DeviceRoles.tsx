@@ -25,7 +25,7 @@ function useRoles() {
   }, [dispatch]);
   const give = (device: string, role: DeviceRole | null) =>
     void dispatch(roleGiven(device, role)).then((saved) => {
-      if (!saved) dispatch(noticed({ text: 'There is no room in the browser to keep that', undo: [] })); // prettier-ignore
+      if (!saved) dispatch(noticed({ text: 'There is no room in the browser to keep that', undo: [] })); // oxfmt-ignore
     });
   return { ...keeping, give };
 }

@@ -41,7 +41,7 @@ export function DevicesScreen({ given }: { readonly given?: string | undefined }
   const join = () => {
     // The whole line of the server may be pasted as well.
     const key = (/[?&]key=([\w-]+)/.exec(text)?.[1] ?? text).trim();
-    if (!/^[\w-]{8,}$/.test(key)) return setProblem('That is no key: eight letters and digits or more.'); // prettier-ignore
+    if (!/^[\w-]{8,}$/.test(key)) return setProblem('That is no key: eight letters and digits or more.'); // oxfmt-ignore
     setProblem(null);
     setText('');
     void setHubKey(key);

@@ -82,7 +82,13 @@ export function cardProblems(form: JarForm, others: readonly string[]): Problems
 }
 
 type NumberKey =
-  'hydrationPct' | 'emptyG' | 'capacityMl' | 'taperPct' | 'keepG' | 'parts' | 'everyH';
+  | 'hydrationPct'
+  | 'emptyG'
+  | 'capacityMl'
+  | 'taperPct'
+  | 'keepG'
+  | 'parts'
+  | 'everyH';
 
 /**
  * The card of a form without problems.

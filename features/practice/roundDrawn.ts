@@ -38,7 +38,7 @@ export function roundCanopy(round: Round, words: KitchenWords): CanopyProps | nu
   const apart = RIBS.find((step) => until / step <= 6) ?? 96;
   const ticks = Array.from({ length: Math.ceil(until / apart) - 1 }, (_, i) => (i + 1) * apart);
   return {
-    points: forecast.curve.map(({ hours: at, height }) => ({ hours: at, height, low: height, high: height })), // prettier-ignore
+    points: forecast.curve.map(({ hours: at, height }) => ({ hours: at, height, low: height, high: height })), // oxfmt-ignore
     ripe: ripeFromH === null ? null : { from: ripeFromH, until: ripeUntilH ?? until },
     looks: [],
     now: { hours, text: 'as you saw it' },

@@ -38,7 +38,7 @@ describe('what the other way changes', () => {
 
   it('says which of them never gets there', () => {
     const cold = { temperature: { kind: 'constant', celsius: 5 } } as const;
-    expect(said(cold)).toMatch(/^This way it is ripe after .*; the other way it never gets there before it is fed again/); // prettier-ignore
+    expect(said(cold)).toMatch(/^This way it is ripe after .*; the other way it never gets there before it is fed again/); // oxfmt-ignore
     expect(said({}, { ...USUAL_SETUP, ...cold })).toMatch(
       /^It is not ripe before it is fed again, either way\./,
     );
@@ -65,7 +65,7 @@ describe('the what-if room', () => {
     );
 
   it('begins with a jar of the shelf, and follows what is slid', async () => {
-    await shown(<WhatIfScreen jar="tern" />, kitchenStore([...PLACES, tern({ ratio: { flour: 2, water: 2 } })])); // prettier-ignore
+    await shown(<WhatIfScreen jar="tern" />, kitchenStore([...PLACES, tern({ ratio: { flour: 2, water: 2 } })])); // oxfmt-ignore
     expect(chosen()).toContain('Tern');
     expect(slider('Flour to 1 of keep').value).toBe('5');
     slide('Flour to 1 of keep', 2);

@@ -19,7 +19,8 @@ export function watchVersions(found: (open: Waiting) => void): () => void {
   let stopped = false;
   const register = async () => {
     const registration = (await workers.register(`${BASE}sw.js`, { scope: BASE })) as
-      ServiceWorkerRegistration | undefined;
+      | ServiceWorkerRegistration
+      | undefined;
     if (!registration || stopped) return;
     const offer = (worker: ServiceWorker) =>
       found(() => {
