@@ -94,3 +94,15 @@ test('a sheet that leads to another page is not in the way of Back @phone', asyn
   await page.goBack();
   await expect(page.getByRole('region', { name: 'Shelves' })).toBeVisible();
 });
+
+test('Forward finds what was entered a moment before @wide', async ({ page, kitchen }) => {
+  await kitchen.open('/dough', 'own');
+  await page.getByRole('link', { name: 'Now', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'No starter on the shelf yet' })).toBeVisible();
+  await page.goBack();
+  await page.getByLabel('Loaves').fill('7');
+  await page.goForward();
+  await expect(page.getByRole('heading', { name: 'No starter on the shelf yet' })).toBeVisible();
+  await page.goBack();
+  await expect(page.getByLabel('Loaves')).toHaveValue('7');
+});

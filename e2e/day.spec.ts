@@ -131,7 +131,7 @@ test('a kitchen in ounces, cups and Fahrenheit, from the jar to the pancakes @ph
   await page.getByRole('textbox', { name: 'How much' }).fill('½ cup');
   await page.getByRole('radio', { name: 'discard jar' }).click();
   await page.getByRole('button', { name: 'Take it out', exact: true }).click();
-  await page.goto('/make?at=2026-03-08T10:05');
+  await kitchen.goOn('/make');
   await expect(page.getByText(/\d oz/).filter({ visible: true }).first()).toBeVisible();
   await page.getByRole('link', { name: 'Now', exact: true }).click();
   await expect(page.getByText(/oz/).filter({ visible: true }).first()).toBeVisible();
@@ -140,7 +140,7 @@ test('a kitchen in ounces, cups and Fahrenheit, from the jar to the pancakes @ph
 
 test('a bake of every week, skipped over a trip @wide', async ({ page, kitchen }) => {
   await addJar(page, kitchen, () => Promise.resolve());
-  await page.goto('/plan?at=2026-03-08T10:05');
+  await kitchen.goOn('/plan');
   await kitchen.button('Mostly home').click();
   await expect(page.getByText('When are you home?')).toBeHidden();
   await kitchen.button('Add a bake').click();

@@ -20,15 +20,16 @@ test('a thermometer’s log of a warm day shifts the forecast @phone', async ({
   kitchen,
 }, info) => {
   const stage = async () => {
-    await kitchen.open('/jar/grebe', 'demo');
+    await kitchen.goOn('/jar/grebe');
     return page
       .getByText(/^Peak(ed)? about/)
       .filter({ visible: true })
       .first()
       .textContent();
   };
+  await kitchen.open('/help', 'demo');
   const before = await stage();
-  await kitchen.open('/settings', 'demo');
+  await kitchen.goOn('/settings');
   await page.getByRole('button', { name: 'Thermometer of Counter' }).click();
   const lines = Array.from({ length: 36 }, (_, i) => {
     const hour = new Date(Date.UTC(2026, 2, 12, 6 + i));
@@ -55,13 +56,13 @@ test('a year of notes comes in from a table, once @phone', async ({ page, kitche
   await expect(page.getByText(/^450 entries, /)).toBeVisible();
   await page.getByRole('button', { name: 'Take in 450 entries' }).click();
   await expect(page.getByText('450 entries taken in')).toBeVisible();
-  await kitchen.open('/', 'own');
+  await kitchen.goOn('/');
   await expect(page.getByRole('link', { name: /^Puffin/ }).first()).toBeVisible();
   await kitchen.open('/notes', 'own');
   await give(page, 'Choose the file', notes, text);
   await expect(page.getByText('All of it is in the journal already.')).toBeVisible();
-  await kitchen.open('/year', 'own');
+  await kitchen.goOn('/year');
   await expect(page.getByText(/^Fed 3\d\d times, with \d+\.\d kg of flour/)).toBeVisible();
-  await kitchen.open('/charts', 'own');
+  await kitchen.goOn('/charts');
   await expect(page.getByRole('heading', { name: 'Flour a week' })).toBeVisible();
 });

@@ -99,7 +99,7 @@ test('a feed can be undone, and so can a strike @phone', async ({ page, kitchen 
   await expect(page.getByText(struck)).toBeVisible();
 });
 
-test('the surface is dragged to where it stands, and moved with the keys', async ({
+test('the surface is dragged to where it stands, and moved with the keys @phone', async ({
   page,
   kitchen,
 }) => {

@@ -2,7 +2,10 @@ import { readFileSync } from 'node:fs';
 
 import { expect, test } from './fixtures';
 
-test('the demo shows its jars as they stand at a frozen hour @east', async ({ page, kitchen }) => {
+test('the demo shows its jars as they stand at a frozen hour @phone @east', async ({
+  page,
+  kitchen,
+}) => {
   await kitchen.open('/', 'demo, first visit');
   await expect(
     page.getByRole('heading', { name: 'Choose a plan for Saturday tins' }),
@@ -234,24 +237,20 @@ test('every page has a few words on what it is for @phone', async ({ page, kitch
   await kitchen.accessible();
   await page.keyboard.press('Escape');
   await expect(kitchen.button('Keep is in')).toBeVisible();
-  await kitchen.open('/devices', 'demo');
+  await kitchen.goOn('/devices');
   await kitchen.button('About this page').click();
   await expect(help.getByText(/^A scale, a thermometer, a lid/)).toBeVisible();
   await help.getByRole('link', { name: 'More help' }).click();
   await expect(page.getByRole('heading', { name: 'Help', exact: true })).toBeVisible();
 });
 
-test('a wide screen shows shelves and jar side by side, with a rail', async ({ page, kitchen }, {
-  project,
+test('a wide screen shows shelves and jar side by side, with a rail @wide', async ({
+  page,
+  kitchen,
 }) => {
   await kitchen.open('/', 'demo');
-  const both = page.getByRole('heading', { name: 'Grebe', exact: true });
-  if (project.name === 'wide') {
-    await expect(both).toBeVisible();
-    await page.getByRole('link', { name: /^Dunlin,/ }).click();
-    await expect(page.getByRole('heading', { name: 'Dunlin', exact: true })).toBeVisible();
-    await expect(page.getByRole('region', { name: 'Shelves' })).toBeVisible();
-  } else {
-    await expect(both).toBeHidden();
-  }
+  await expect(page.getByRole('heading', { name: 'Grebe', exact: true })).toBeVisible();
+  await page.getByRole('link', { name: /^Dunlin,/ }).click();
+  await expect(page.getByRole('heading', { name: 'Dunlin', exact: true })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Shelves' })).toBeVisible();
 });

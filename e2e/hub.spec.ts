@@ -46,7 +46,7 @@ test('a whole feed from the scale, without a field touched, cut in the middle @p
   await kitchen.open('/', 'demo');
   const press = await playedScale(page);
   await press('Put the jar on');
-  await kitchen.open('/jar/grebe/feed', 'demo');
+  await kitchen.goOn('/jar/grebe/feed');
   const onScale = scaleOn(page);
   await onScale.toGo(25);
   await press('Pour 25 g');
@@ -115,7 +115,7 @@ test('the hub is started again in the middle of a feed @phone', async ({ browser
   await kitchen.open(`${at}/jar/grebe`, 'demo');
   const press = await playedScale(page, at);
   await press('Put the jar on');
-  await kitchen.open(`${at}/jar/grebe/feed`, 'demo');
+  await kitchen.goOn('/jar/grebe/feed');
   const onScale = scaleOn(page);
   await onScale.toGo(25);
   // The keep by hand: then the water is 100 g, whatever the scale wavers.
@@ -220,7 +220,7 @@ test('a lid’s night is in the log by itself, over a reload, and the forecast f
     .getByRole('radio', { name: 'Grebe' })
     .click();
   await expect(page.getByText('It logs looks by itself', { exact: false })).toBeVisible();
-  await kitchen.open('/jar/grebe/feed', 'demo');
+  await kitchen.goOn('/jar/grebe/feed');
   await kitchen.feedAtBench();
   await expect(page.getByText(/^Grebe is fed/)).toBeVisible();
   // A lid goes on saying what it sees: the page may not be on the line yet.
@@ -255,7 +255,6 @@ test('two browsers are paired, go apart, and are together again with nothing los
 }) => {
   foreseen.push(/ERR_INTERNET_DISCONNECTED|Failed to load resource/);
   await page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
-  await kitchen.open('/jar/grebe', 'demo');
   await kitchen.open(`/devices?key=${KEY}`, 'demo');
   await kitchen.button('Pair another device').click();
   await expect(page.getByRole('img', { name: 'The code for the other device' })).toBeVisible();
@@ -280,7 +279,7 @@ test('two browsers are paired, go apart, and are together again with nothing los
   await expect(other.getByText('Both devices have the same.')).toBeVisible();
   await expect(page.getByText('Both devices have the same.')).toBeVisible();
   expect(other.url()).not.toContain('pair=');
-  await there.open('/jar/grebe', 'own');
+  await there.goOn('/jar/grebe');
   await expect(other.getByRole('heading', { name: 'Grebe' }).first()).toBeVisible();
 
   // Apart: each goes on by itself.
@@ -290,7 +289,7 @@ test('two browsers are paired, go apart, and are together again with nothing los
   await other.getByLabel('Rise above the band').fill('41');
   await there.button('Log this look').click();
   await expect(looked(other, 41).first()).toBeVisible();
-  await kitchen.open('/jar/grebe', 'demo');
+  await kitchen.goOn('/jar/grebe');
   await page.getByLabel('Rise above the band').fill('42');
   await kitchen.button('Log this look').click();
   await expect(looked(page, 42).first()).toBeVisible();
@@ -308,7 +307,7 @@ test('two browsers are paired, go apart, and are together again with nothing los
   await kitchen.button('Undo').click();
   await expect(looked(other, 43)).toHaveCount(0);
 
-  await kitchen.open('/devices', 'demo');
+  await kitchen.goOn('/devices');
   await kitchen.button('Unpair this device').click();
   await expect(kitchen.button('Pair another device')).toBeVisible();
   await elsewhere.close();

@@ -23,13 +23,13 @@ test('a tub is weighed together, a jar is fed from it, and it runs down @phone',
   await expect(page.getByText('200 g into Half and half')).toBeVisible();
 
   // Dunlin is fed from it, and the tub is less by that.
-  await page.goto('/jar/dunlin/edit');
+  await kitchen.goOn('/jar/dunlin/edit');
   await page.getByRole('radio', { name: 'tub: Half and half' }).click();
   await expect(
     page.getByText('white, half whole wheat. Every feed uses some of it.'),
   ).toBeVisible();
   await kitchen.button('Save the card').click();
-  await page.goto('/jar/dunlin/feed');
+  await kitchen.goOn('/jar/dunlin/feed');
   await kitchen.button('Keep is in').click();
   await kitchen.button('Water is in').click();
   await expect(
@@ -37,7 +37,7 @@ test('a tub is weighed together, a jar is fed from it, and it runs down @phone',
   ).toBeVisible();
   for (const step of ['Flour is in', 'The band is set', 'The feed is done'])
     await kitchen.button(step).click();
-  await page.goto('/larder');
+  await kitchen.goOn('/larder');
   await expect(page.getByText(/^125 g, running low/)).toBeVisible();
   await kitchen.accessible();
 
@@ -48,7 +48,7 @@ test('a tub is weighed together, a jar is fed from it, and it runs down @phone',
   await expect(page.getByText('Grams from 0 to 50 000, please.')).toBeVisible();
   await page.getByLabel('It holds').fill('30');
   await kitchen.button('That is in it').click();
-  await page.goto('/jar/dunlin/feed');
+  await kitchen.goOn('/jar/dunlin/feed');
   await kitchen.button('Keep is in').click();
   await kitchen.button('Water is in').click();
   await expect(page.getByText('Half and half is 45 g short')).toBeVisible();
@@ -83,7 +83,7 @@ test('a feed’s discard becomes a pan of pancakes, and comes off the ledger @wi
   await kitchen.open('/jar/grebe/feed', 'demo');
   await page.getByRole('radio', { name: 'discard jar' }).click();
   await kitchen.feedAtBench();
-  await page.goto('/larder');
+  await kitchen.goOn('/larder');
   const discard = page.getByRole('region', { name: 'Discard' });
   const fridge = discard.getByRole('heading', { name: /^In the fridge: \d+ g$/ });
   const before = Number(/\d+/.exec((await fridge.textContent())!)![0]);
@@ -100,7 +100,7 @@ test('a feed’s discard becomes a pan of pancakes, and comes off the ledger @wi
   await pancakes.getByLabel('How many pancakes').fill('8');
   await pancakes.getByRole('button', { name: /^Made: take \d+ g off$/ }).click();
   await expect(page.getByText(/^\d+ g of discard became pancakes$/)).toBeVisible();
-  await page.goto('/larder');
+  await kitchen.goOn('/larder');
   const after = Number(/\d+/.exec((await fridge.textContent())!)![0]);
   expect(after).toBeLessThan(before - 100);
   await kitchen.accessible();

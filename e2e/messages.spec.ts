@@ -29,7 +29,7 @@ const covered = (page: Page) =>
       .map((control) => control.getAttribute('aria-label') ?? control.textContent ?? '');
   });
 
-test('a message lies on no button, at the bench or elsewhere, and the main button stays where it was', async ({
+test('a message lies on no button, at the bench or elsewhere, and the main button stays where it was @phone', async ({
   page,
   kitchen,
 }) => {
@@ -64,7 +64,7 @@ test('a message lies on no button, at the bench or elsewhere, and the main butto
   expect(Math.abs(after.y - before.y)).toBeLessThan(2);
 });
 
-test('after going somewhere the heading has the focus, and a sheet keeps the page out of reach', async ({
+test('after going somewhere the heading has the focus, and a sheet keeps the page out of reach @wide', async ({
   page,
   kitchen,
 }) => {

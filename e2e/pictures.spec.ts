@@ -86,7 +86,7 @@ test('a bake gets its outcome and a picture, which go with the kitchen to anothe
   await took.first().click();
   await expect(large.getByRole('img')).toBeVisible();
 
-  await kitchen.open('/settings', 'demo');
+  await kitchen.goOn('/settings');
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'With its pictures (zip)' }).click(),
@@ -99,7 +99,7 @@ test('a bake gets its outcome and a picture, which go with the kitchen to anothe
   await give(elsewhere, 'Take in a file', zip);
   await elsewhere.getByRole('button', { name: 'Take in', exact: true }).click();
   await expect(elsewhere.getByText(/entries taken in/)).toBeVisible();
-  await elsewhere.goto('/journal?jar=grebe&at=2026-03-13T18:20');
+  await kitchenOn(elsewhere).goOn('/journal?jar=grebe');
   await elsewhere
     .getByRole('button', { name: /took \d+\sg for/ })
     .filter({ visible: true })
@@ -246,7 +246,7 @@ function withExif(jpeg: Buffer, orientation: number, taken: string): Buffer {
   return Buffer.concat([jpeg.subarray(0, 2), head, exif, jpeg.subarray(2)]);
 }
 
-test('a photograph becomes a look: upright, at the hour of its camera, its marks found and put right', async ({
+test('a photograph becomes a look: upright, at the hour of its camera, its marks found and put right @phone', async ({
   page,
   kitchen,
 }, info) => {
@@ -278,7 +278,7 @@ test('a photograph becomes a look: upright, at the hour of its camera, its marks
   expect(await rise()).toBeGreaterThan(before);
   await page.getByRole('button', { name: 'Log this look' }).click();
   await expect(page.getByText('The look and its picture are logged')).toBeVisible();
-  await kitchen.open('/journal?jar=grebe', 'demo');
+  await kitchen.goOn('/journal?jar=grebe');
   await expect(
     page.getByRole('button', { name: /^17:05 looked/ }).filter({ visible: true }),
   ).toBeVisible();

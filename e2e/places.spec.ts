@@ -42,7 +42,7 @@ test('going back finds a page as it was left: where it was scrolled to, and what
   await expect(page).toHaveTitle('Now · Ombrello');
 });
 
-test('a link opens elsewhere with the keys for it, and a place is marked as the one that is shown', async ({
+test('a link opens elsewhere with the keys for it, and a place is marked as the one that is shown @wide', async ({
   page,
   kitchen,
   context,

@@ -59,7 +59,7 @@ test('hooch is poured off, and the next feed brings the water back @phone', asyn
   await expect(
     liquid.getByText(/^16 g have been poured off\. A keep of 20 g gets 2 g more water/),
   ).toBeVisible();
-  await page.goto('/jar/skua/feed');
+  await kitchen.goOn('/jar/skua/feed');
   await kitchen.button('Keep is in').click();
   await expect(
     page.getByText('With 2 g for the 16 g of liquid that you poured off.'),
@@ -89,7 +89,7 @@ test('a jar in a programme is fed by it alone: into the calendar, with its flour
   await expect(page.getByText('rye, this time.')).toBeVisible();
   await kitchen.accessible();
 
-  await page.goto('/plan');
+  await kitchen.goOn('/plan');
   await expect(
     page.getByRole('link', { name: /^Skua is being brought back, day 1/ }),
   ).toBeVisible();
@@ -182,7 +182,7 @@ test('mould is thrown out whatever else is said, and a backup begins in its plac
   await reached.getByRole('button', { name: `Looked at and kept: ${kept}` }).click();
   await expect(reached.getByRole('group', { name: kept })).toBeHidden();
   await kitchen.accessible();
-  await page.goto('/larder');
+  await kitchen.goOn('/larder');
   await expect(
     page
       .getByText(/^Do not use it yet: its jar was thrown out/)
@@ -192,7 +192,7 @@ test('mould is thrown out whatever else is said, and a backup begins in its plac
   await reached.getByRole('button', { name: /^All \d+ are thrown out$/ }).click();
   await expect(reached).toBeHidden();
   await expect(page.getByText(/^Not to be used/)).toHaveCount(0);
-  await page.goto('/start');
+  await kitchen.goOn('/start');
   await expect(page.getByText(/Made before its jar’s trouble/)).toBeVisible();
 
   // Its flakes wake, under its own name, in stages.
@@ -208,7 +208,7 @@ test('mould is thrown out whatever else is said, and a backup begins in its plac
   await sheet.getByRole('button', { name: 'They are soaking' }).click();
   await expect(page.getByText('Grebe, day 1')).toBeVisible();
   await expect(page.getByText(/Nothing comes out\.$/)).toBeVisible();
-  await page.goto('/larder');
+  await kitchen.goOn('/larder');
   await expect(page.getByText(/^26 g at room temperature/)).toBeVisible();
   await page.goto('/');
   // It is of the same jar: it is looked over before anything else is done with it.

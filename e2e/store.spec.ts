@@ -2,11 +2,12 @@ import { readFileSync } from 'node:fs';
 
 import { type Page } from '@playwright/test';
 
-import { type Kitchen, expect, test } from './fixtures';
+import { type Kitchen, expect, kitchenOn, test } from './fixtures';
 
 /** An own kitchen with a jar in it, through its form. */
 async function addJar(page: Page, kitchen: Kitchen, name: string) {
-  await kitchen.open('/add', 'own');
+  if (page.url() === 'about:blank') await kitchen.open('/add', 'own');
+  else await kitchen.goOn('/add');
   await page.getByLabel('Name').fill(name);
   await page.getByRole('textbox', { name: 'Fed at' }).fill('2026-03-13T09:00');
   await kitchen.button('Put it on the shelf').click();
@@ -39,23 +40,23 @@ test('two kitchens keep their bakes, hands, trips, dough and answers apart @phon
   await page.getByRole('textbox', { name: 'Leaving', exact: true }).fill('2026-03-20T08:00');
   await page.getByRole('textbox', { name: 'Coming back' }).fill('2026-03-22T08:00');
   await kitchen.button('Mark the trip').click();
-  await kitchen.open('/dough', 'own');
+  await kitchen.goOn('/dough');
   await page.getByLabel('Loaves').fill('7');
-  await kitchen.open('/trouble?jar=tern', 'own');
+  await kitchen.goOn('/trouble?jar=tern');
   await kitchen.button('Nothing that I know').click();
   await page.getByRole('checkbox', { name: 'liquid' }).click();
   await kitchen.button('Go on').click();
 
   await toKitchen(page, /^Look at the demo/);
   await expect(page.getByRole('link', { name: /^Grebe,/ })).toBeVisible();
-  await kitchen.open('/plan', 'own');
+  await kitchen.goOn('/plan');
   await expect(page.getByText('Saturday tins').filter({ visible: true }).first()).toBeVisible();
   await expect(page.getByText('Sunday tins')).toBeHidden();
   await page.getByRole('button', { name: 'Hands', exact: true }).click();
   await expect(page.getByLabel('Up from')).toHaveValue('6:30');
   await page.getByLabel('Up from').fill('7:15');
   await kitchen.button('Remove Saturday tins').click();
-  await kitchen.open('/dough', 'own');
+  await kitchen.goOn('/dough');
   await expect(page.getByLabel('Loaves')).toHaveValue('2');
 
   await toKitchen(page, /open my kitchen/);
@@ -65,9 +66,9 @@ test('two kitchens keep their bakes, hands, trips, dough and answers apart @phon
   await page.getByRole('button', { name: 'Hands', exact: true }).click();
   await expect(page.getByLabel('Up from')).toHaveValue('5:00');
   await expect(page.getByText(/^Away Fri 20 Mar 08:00/)).toBeVisible();
-  await kitchen.open('/dough', 'own');
+  await kitchen.goOn('/dough');
   await expect(page.getByLabel('Loaves')).toHaveValue('7');
-  await kitchen.open('/trouble?jar=tern', 'own');
+  await kitchen.goOn('/trouble?jar=tern');
   await expect(
     page
       .getByText(/liquid/i)
@@ -98,7 +99,7 @@ test('a mistyped year is told beside its field, and an old starter is drawn @pho
   await kitchen.button('Put it on the shelf').click();
   await expect(page.getByRole('heading', { name: 'Tern', exact: true }).first()).toBeVisible();
   for (const path of ['/', '/journal', '/larder', '/plan', '/trouble']) {
-    await kitchen.open(path, 'own');
+    await kitchen.goOn(path);
     await expect(page.getByRole('heading').first()).toBeVisible();
   }
 });
@@ -114,9 +115,9 @@ test('starters may be called Constructor, __proto__ and toString @phone', async 
     await kitchen.button('Log this look').click();
     await expect(page.getByText('looked: + 40 %')).toBeVisible();
   }
+  await page.reload();
   for (const path of ['/', '/settings', '/journal', ...names.map((name) => `/jar/${name}`)]) {
-    await kitchen.open(path, 'own');
-    await expect(page.getByRole('heading').first()).toBeVisible();
+    await kitchen.goOn(path);
     if (!path.startsWith('/jar')) continue;
     const name = path.slice('/jar/'.length);
     await expect(page.getByRole('heading', { name, exact: true }).first()).toBeVisible();
@@ -209,7 +210,7 @@ test('whatever stands in the store, the settings and an export hold what was set
   await expect(page.getByText('2 lines of the journal could not be read')).toBeVisible();
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Tern', exact: true }).first()).toBeVisible();
-  await kitchen.open('/settings', 'own');
+  await kitchen.goOn('/settings');
   const aside = page.getByRole('region', { name: 'Set aside' });
   await expect(aside.getByText('2 lines were set aside')).toBeVisible();
   await kitchen.accessible();
@@ -269,8 +270,8 @@ test('two tabs of one kitchen agree on everything, and each keeps its own half-w
   await expect(other.getByText('Kept 23 instead of 20', { exact: false })).toBeVisible();
 
   // A look, a bake, hands, a trip and a taste entered in one are in the other without a reload.
-  await kitchen.open('/plan', 'own');
-  await other.goto('/plan?at=2026-03-13T18:20');
+  await kitchen.goOn('/plan');
+  await kitchenOn(other).goOn('/plan');
   await expect(other.getByRole('button', { name: 'Add a bake' })).toBeVisible();
   await addBake(page, kitchen, 'Sunday tins');
   await expect(other.getByText('Sunday tins').filter({ visible: true }).first()).toBeVisible();
@@ -292,7 +293,7 @@ test('two tabs of one kitchen agree on everything, and each keeps its own half-w
   await other.getByRole('radio', { name: 'Dark' }).click();
   await expect(page.locator('body')).toHaveCSS('background-color', 'rgb(14, 24, 38)');
   await other.getByRole('link', { name: 'Now', exact: true }).click();
-  await kitchen.open('/jar/tern', 'own');
+  await kitchen.goOn('/jar/tern');
   await page.getByRole('textbox', { name: 'Rise above the band' }).fill('90');
   await kitchen.button('Log this look').click();
   await other.getByRole('link', { name: 'Journal', exact: true }).click();
@@ -314,7 +315,7 @@ test('a new device has the whole kitchen in two taps, wishes and tastes too @pho
 }, { project }) => {
   await addJar(page, kitchen, 'Tern');
   await addBake(page, kitchen, 'Sunday tins');
-  await kitchen.open('/settings', 'own');
+  await kitchen.goOn('/settings');
   await page.getByRole('radio', { name: 'Dark' }).click();
   const [file] = await Promise.all([
     page.waitForEvent('download'),

@@ -5,7 +5,7 @@ import path from 'node:path';
 
 import { type BrowserContext, chromium } from '@playwright/test';
 
-import { expect, test } from './fixtures';
+import { expect, kitchenOn, test } from './fixtures';
 import { chromiumPath } from '../scripts/chromium.mjs';
 
 const PORT = 4193;
@@ -158,27 +158,28 @@ test('with the server gone every page opens, the ones never opened before too @p
     await navigator.serviceWorker.ready;
   });
   server.kill('SIGKILL');
-  const pages = ['/', '/plan', '/larder', '/journal', '/help', '/settings', '/add', '/dough'];
-  const deep = [
-    '/jar/tern',
-    '/jar/tern/feed',
-    '/jar/tern/edit',
-    '/jar/tern/paper',
-    '/compare?a=tern',
-  ];
-  const others = [
-    '/make',
-    '/schools',
-    '/start',
-    '/trouble',
-    '/trouble?jar=tern',
-    '/away',
-    '/nowhere',
-  ];
-  for (const address of [...pages, ...deep, ...others]) {
-    await page.goto(`${address}${address.includes('?') ? '&' : '?'}at=${AT}`);
+  const main = ['/', '/plan', '/larder', '/journal', '/help', '/settings'];
+  const others = ['/add', '/dough', '/make', '/schools', '/start', '/trouble', '/away'];
+  const pages = [...main, '/jar/tern', '/jar/tern/edit', '/jar/tern/paper', ...others];
+  const shown = async () => {
     await expect(page.getByRole('heading').first()).toBeVisible();
     await expect(page.getByText('This page could not be shown')).toBeHidden();
+  };
+  // By its address, as a bookmark, and from within.
+  for (const address of [
+    '/',
+    '/jar/tern/feed',
+    '/compare?a=tern',
+    '/trouble?jar=tern',
+    '/nowhere',
+  ]) {
+    await page.goto(`${address}${address.includes('?') ? '&' : '?'}at=${AT}`);
+    await shown();
+  }
+  const kitchen = kitchenOn(page);
+  for (const address of pages) {
+    await kitchen.goOn(address);
+    await shown();
   }
   await page.goto(`/jar/tern?at=${AT}`);
   await page.getByLabel('Rise above the band').fill('44');

@@ -33,7 +33,7 @@ test.describe('a kitchen in Lisbon', () => {
     ).toBeVisible();
     const said = await forecastOn(page).textContent();
 
-    for (const away of ['Asia/Tokyo', 'America/Los_Angeles', 'Asia/Kathmandu']) {
+    for (const away of ['America/Los_Angeles', 'Asia/Kathmandu']) {
       const there = await carriedTo(context, project.use, away);
       await there.goto(at('/jar/grebe'));
       const question = there.getByRole('region', { name: 'Has the kitchen moved?' });

@@ -188,8 +188,17 @@ describe('two devices of a kitchen', () => {
     mockTaken = false;
     store.dispatch(logEntries([{ kind: 'noted', jar: 'tern', at: iso(0), note: 'lost' }]));
     await settled(500);
+    await settled(5000);
+    // Neither did it take the question; nor, later, an answer.
     mockTaken = true;
     expect(said()).toEqual([]);
+    await settled(5000);
+    expect(said()).toEqual([expect.objectContaining({ is: 'have', ask: true })]);
+    await settled(60_000);
+    expect(said()).toEqual([]);
+    mockTaken = false;
+    await hear({ ...have(), ask: true });
+    mockTaken = true;
     await settled(5000);
     expect(said()).toEqual([expect.objectContaining({ is: 'have', ask: true })]);
   });

@@ -163,7 +163,15 @@ function exchange(store: Store, pair: Pair, key: string, anew: () => void): () =
   const mine = () => haveOf(events().map(({ id }) => id));
   const say = (said: Said) =>
     intoBox(key, pair.box, seal(pair, JSON.stringify({ ...said, from: me } satisfies Message)));
-  const ask = (): void => inTurn(() => say({ is: 'have', have: mine(), ask: true }));
+  /** Says what is here; where the hub does not take it, the other is asked a while later: a line may be up by which nothing goes out. */
+  const sayHave = async (have: Have, asks: boolean) => {
+    if (!(await say({ is: 'have', have, ask: asks }))) askLater();
+  };
+  const ask = (): void => inTurn(() => sayHave(mine(), true));
+  const askLater = () => {
+    clearTimeout(retry);
+    if (!over) retry = setTimeout(ask, AGAIN);
+  };
   const pictures = picturesOver(store, say, (onTheirWay) => {
     if (onTheirWay && paired.is === 'together') set({ is: 'pictures' });
     if (!onTheirWay && paired.is === 'pictures') set({ is: 'together' });
@@ -174,7 +182,7 @@ function exchange(store: Store, pair: Pair, key: string, anew: () => void): () =
       const file = { exportedAt: isoNow(), zone: selectZone(store.getState()), events: part, setAside: [] }; // oxfmt-ignore
       if (await say({ is: 'entries', text: kitchenFileText(file) })) continue;
       // The hub did not take it: what is missing there is found out once it does.
-      retry = setTimeout(ask, AGAIN);
+      askLater();
       return;
     }
   };
@@ -186,7 +194,7 @@ function exchange(store: Store, pair: Pair, key: string, anew: () => void): () =
     if (came > 0) await takeIn(store, arrival);
     set({ came: paired.came + came, ...(arrival.refused.length > 0 ? { is: 'unread' } : {}) });
     // Only after something new, or two that cannot read each other would say so for ever.
-    if (came > 0) await say({ is: 'have', have: mine(), ask: true });
+    if (came > 0) await sayHave(mine(), true);
     await pictures.ask();
   };
   const hear = async (sealed: string) => {
@@ -202,7 +210,7 @@ function exchange(store: Store, pair: Pair, key: string, anew: () => void): () =
     if (!same) set({ is: paired.is === 'unread' ? 'unread' : 'exchanging' });
     else if (paired.is !== 'pictures') set({ is: 'together' });
     await sendEntries(missing);
-    if (message.ask) await say({ is: 'have', have: here, ask: false });
+    if (message.ask) await sayHave(here, false);
     await pictures.ask();
   };
   /** One after the other; one that fails holds up no other. */

@@ -36,7 +36,7 @@ export function DevicesScreen({ given }: { readonly given?: string | undefined }
   useEffect(() => {
     if (given) void setHubKey(given);
     // Neither need stand where somebody could look over a shoulder; the router keeps what is behind the # by that name.
-    if (given || offered) router.setParams({ key: undefined, '#': undefined });
+    if (given || offered) router.setParams({ key: undefined, '#': '' });
   }, [given, offered, router]);
   const join = () => {
     // The whole line of the server may be pasted as well.

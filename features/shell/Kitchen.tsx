@@ -32,15 +32,23 @@ import { RescuePage } from './RescuePage';
 /** How often the jars on the shelves move, ms. */
 const TICK = 20_000;
 
+let made: Store | null = null;
+/**
+ * One store for as long as the page is there. Led to an entry of the history that it has no state for (Forward), the router
+ * draws everything anew: what listens to devices and to the other device goes on with the store that the baker sees.
+ */
+const storeOfThisPage = (): Store => (made ??= makeStore());
+
 /** The store, the look, and the clock that moves the jars. Shows nothing until the kitchen is open. */
 export function Kitchen({ children }: { readonly children: ReactNode }) {
-  const [store] = useState(makeStore);
+  const [store] = useState(storeOfThisPage);
   const [fault, setFault] = useState<Error | null>(null);
   const [tries, setTries] = useState(0);
   useEffect(() => {
     const stops = [keepKitchen(store)];
     let left = false;
-    openLastKitchen(store).then(
+    const isOpen = store.getState().kitchen.status === 'open';
+    (isOpen ? Promise.resolve() : openLastKitchen(store)).then(
       () => {
         if (left) return;
         setFault(null);
