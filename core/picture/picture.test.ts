@@ -4,7 +4,7 @@ import { proposeMarks, riseFromMarks } from '.';
 import { someJarPicture } from './someJarPicture.testing';
 import { stretchesOf } from './stretches';
 
-const PICTURES = 200;
+const PICTURES = 80;
 const jars = Array.from({ length: PICTURES }, (_, seed) => someJarPicture(seed + 1));
 const proposals = jars.map(({ pixels }) => proposeMarks(pixels));
 /** How far a height is off, against the rise that it tells of. */

@@ -7,7 +7,6 @@ import { NOW, bakeIn, jarFed, plansOf, problemWith } from './someKitchen.testing
 const CASES = (
   [
     { name: 'one bake tomorrow', hours: [38], home: 'counter' },
-    { name: 'one bake tomorrow', hours: [38], home: 'fridge' },
     { name: 'one bake in three days', hours: [62], home: 'fridge' },
     { name: 'two bakes a week', hours: [38, 110], home: 'fridge' },
     { name: 'two bakes on one morning', hours: [38, 39], home: 'counter' },

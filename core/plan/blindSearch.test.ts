@@ -80,7 +80,7 @@ const someSlots = (chance: Chance, hours: number): readonly Instant[] =>
   });
 
 /** Two hundred held as well. */
-const JUDGED = 40;
+const JUDGED = 24;
 
 describe('in small cases a plan comes within 3 % of the cheapest of all lists of steps', () => {
   const chance = chanceFrom(31);

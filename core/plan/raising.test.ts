@@ -114,8 +114,9 @@ it('a pace that is better known is one of them, where a feed comes before the le
   const week = someWeek(chanceFrom(28));
   const known = (paceSd: number) =>
     unlikely({ ...week, jars: week.jars.map((jar) => ({ ...jar, paceSd })) });
-  const looks = known(0.25).raisedBy?.find(({ kind }) => kind === 'looks');
-  expect(looks?.chance).toBeGreaterThan(known(0.25).chance + 0.1);
+  const doubtful = known(0.25);
+  const looks = doubtful.raisedBy?.find(({ kind }) => kind === 'looks');
+  expect(looks?.chance).toBeGreaterThan(doubtful.chance + 0.1);
   // With half the doubt it is as likely as was said, and no advice is needed any more.
   expect(known(0.125)).toBeUndefined();
 });

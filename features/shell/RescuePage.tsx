@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 
 import { Page, Panel, Button, Words, reload, goTo, saveFile } from '@kit';
-import { type KitchenName, keepOpenName, openName, rawStore } from '@state';
+import { type KitchenName, type RawStore, keepOpenName, openName, rawStore } from '@state';
 
 /** In place of a page that could not be shown: what happened, and what can still be done. It needs the raw store only. */
 export function RescuePage({
@@ -12,16 +12,17 @@ export function RescuePage({
   readonly fault: Error;
   readonly onAgain: () => void;
 }) {
-  const [name, setName] = useState<KitchenName>('own');
+  // Of which kitchen this is, is asked of the store whenever something is done to it: a wrong one would lose its entry.
+  const [other, setOther] = useState<KitchenName | null>(null);
   const [said, setSaid] = useState<string | null>(null);
   useEffect(() => {
-    void openName().then((open) => open && setName(open));
+    void openName().then((open) => setOther(open === 'demo' ? 'own' : 'demo'));
   }, []);
-  const store = rawStore(name);
-  const other = name === 'own' ? 'demo' : 'own';
   /** Does something with the store, and says so when even that fails. */
-  const attempt = (task: () => Promise<void>) => () =>
-    void task().catch(() => setSaid('The browser’s store does not answer. Reload the page.'));
+  const attempt = (task: (store: RawStore) => Promise<void>) => () =>
+    void openName()
+      .then((open) => task(rawStore(open ?? 'own')))
+      .catch(() => setSaid('The browser’s store does not answer. Reload the page.'));
   return (
     <Page title="This page could not be shown" narrow>
       <Words size="heading" level={1}>
@@ -32,7 +33,7 @@ export function RescuePage({
         <Words>What you entered is not lost: it is in the browser’s store as it was.</Words>
         <Button
           kind="main"
-          onPress={attempt(async () => {
+          onPress={attempt(async (store) => {
             await store.forget();
             onAgain();
           })}
@@ -46,14 +47,14 @@ export function RescuePage({
         </Words>
         <View style={styles.wrap}>
           <Button
-            onPress={attempt(async () =>
+            onPress={attempt(async (store) =>
               saveFile('ombrello-raw.txt', await store.text(), 'text/plain'),
             )}
           >
             Export the raw journal
           </Button>
           <Button
-            onPress={attempt(async () => {
+            onPress={attempt(async (store) => {
               const line = await store.setNewestAside();
               setSaid(
                 line === null
@@ -64,14 +65,16 @@ export function RescuePage({
           >
             Set the newest entry aside
           </Button>
-          <Button
-            onPress={attempt(async () => {
-              await keepOpenName(other);
-              goTo(homePath());
-            })}
-          >
-            {other === 'demo' ? 'Open the demo' : 'Open my kitchen'}
-          </Button>
+          {other && (
+            <Button
+              onPress={attempt(async () => {
+                await keepOpenName(other);
+                goTo(homePath());
+              })}
+            >
+              {other === 'demo' ? 'Open the demo' : 'Open my kitchen'}
+            </Button>
+          )}
           <Button onPress={() => reload()}>Reload</Button>
         </View>
         {said && <Words live>{said}</Words>}
