@@ -133,14 +133,6 @@ test('a starter’s own pace is learnt from its log, in words @phone', async ({ 
   ).toBeVisible();
 });
 
-test('the theme is chosen and stays @phone', async ({ page, kitchen }) => {
-  await kitchen.open('/settings', 'demo');
-  await page.getByRole('radio', { name: 'Dark' }).click();
-  await expect(page.locator('body')).toHaveCSS('background-color', 'rgb(14, 24, 38)');
-  await page.reload();
-  await expect(page.locator('body')).toHaveCSS('background-color', 'rgb(14, 24, 38)');
-});
-
 test('the demo and an own kitchen lie side by side, and neither loses anything @phone', async ({
   page,
   kitchen,

@@ -98,11 +98,3 @@ test('a day is typed as the kitchen writes it, refused where there is none, or c
       .first(),
   ).toBeVisible();
 });
-
-test('what ships is named with its terms @phone', async ({ page, kitchen }) => {
-  await kitchen.open('/help', 'demo');
-  await page.getByRole('link', { name: 'Licences' }).click();
-  await page.getByRole('button', { name: /^react \d/ }).click();
-  await expect(page.getByText(/Permission is hereby granted/)).toBeVisible();
-  await kitchen.accessible();
-});

@@ -17,9 +17,7 @@ import {
   bakeChanged,
   doughChanged,
   handsChanged,
-  jarLeftAlone,
   keepDough,
-  leftAloneEnded,
   planChosen,
   tripAdded,
   tripDropped,
@@ -58,16 +56,6 @@ afterAll(() => {
 });
 
 describe('wishes', () => {
-  it('keep bakes in the order of their hours, when one is moved too', () => {
-    const store = kitchenStore();
-    store.dispatch(bakeChanged(bake('late', 60)));
-    store.dispatch(bakeChanged(bake('early', 20)));
-    expect(names(store)).toEqual(['early', 'late']);
-    store.dispatch(bakeMoved('early', 50 * HOUR));
-    expect(names(store)).toEqual(['late', 'early']);
-    expect(selectBakes(store.getState())[1]).toEqual(bake('early', 70));
-  });
-
   it('are undone as they were', () => {
     const store = kitchenStore();
     store.dispatch(bakeChanged(bake('tins', 20)));
@@ -76,45 +64,6 @@ describe('wishes', () => {
     expect(names(store)).toEqual([]);
     store.dispatch(undoNotice());
     expect(selectBakes(store.getState())).toEqual([bake('tins', 21)]);
-  });
-
-  it('that were dropped can be wished for again', () => {
-    const store = kitchenStore();
-    store.dispatch(bakeChanged(bake('tins', 20)));
-    store.dispatch(bakeDropped('tins'));
-    jest.setSystemTime(NOW + HOUR);
-    store.dispatch(bakeChanged(bake('tins', 30)));
-    expect(names(store)).toEqual(['tins']);
-    jest.setSystemTime(NOW);
-  });
-
-  it('leave a jar alone once at a time: a later word takes the place of an earlier one', () => {
-    const store = kitchenStore();
-    const alone = (from: number, until: number, jar = 'grebe') => ({
-      jar,
-      from: NOW + from * HOUR,
-      until: NOW + until * HOUR,
-      butAt: null,
-    });
-    const left = () =>
-      selectLeftAlone(store.getState()).map(({ jar, from }) => [jar, (from - NOW) / HOUR]);
-    store.dispatch(jarLeftAlone(alone(1, 9)));
-    store.dispatch(jarLeftAlone(alone(1, 9, 'dunlin')));
-    store.dispatch(jarLeftAlone(alone(20, 30)));
-    store.dispatch(jarLeftAlone(alone(5, 12)));
-    expect(left()).toEqual([
-      ['dunlin', 1],
-      ['grebe', 5],
-      ['grebe', 20],
-    ]);
-    // What it had taken the place of does not come back.
-    store.dispatch(leftAloneEnded(alone(5, 12), 'ended'));
-    expect(left()).toEqual([
-      ['dunlin', 1],
-      ['grebe', 20],
-    ]);
-    store.dispatch(undoNotice());
-    expect(left()).toHaveLength(3);
   });
 
   it('know hands and trips, and forget a trip that is off', () => {

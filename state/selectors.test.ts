@@ -17,10 +17,8 @@ import {
   selectKitchenContext,
   selectNames,
   selectPlaceEvents,
-  selectPlaces,
   selectStanding,
   selectStandings,
-  selectTubs,
   selectZone,
 } from './selectors';
 import { ticked } from './time';
@@ -82,14 +80,6 @@ describe('what there is in the kitchen', () => {
 });
 
 describe('places', () => {
-  const larder = (celsius: number): Place => ({ id: 'larder', name: 'Larder', kind: 'larder', temperature: { kind: 'constant', celsius }, sd: 1 }); // oxfmt-ignore
-
-  it('are as they were said last, in the order they came', () => {
-    const state = kitchen(entry({ kind: 'arranged', place: larder(9) }));
-    expect(ids(selectPlaces(state))).toEqual(['counter', 'warm', 'larder', 'fridge']);
-    expect(selectPlaces(state)[2]).toEqual(larder(9));
-  });
-
   it('are as warm as what was measured last, by either kind of thermometer', () => {
     const events = selectPlaceEvents(
       kitchen(
@@ -112,17 +102,6 @@ describe('places', () => {
     );
     expect(selectKitchenContext(kitchen()).time.zone).toBe('Europe/Lisbon');
   });
-});
-
-it('tubs hold what came in, less what was fed from them, until they are weighed or gone', () => {
-  const filled = entry({ kind: 'stocked', tub: 'mix', name: 'Mix', flour: { rye: 1 }, grams: 900, lowG: 100 }, -20); // oxfmt-ignore
-  const grams = (...events: readonly JournalEvent[]) =>
-    selectTubs(kitchen(filled, ...events)).map((tub) => tub.grams);
-  expect(selectTubs(kitchen())).toEqual([]);
-  expect(grams()).toEqual([900]);
-  expect(grams(someFeed('fed', iso(-5), { flourG: 80, tub: 'mix' }))).toEqual([820]);
-  expect(grams(entry({ kind: 'tubWeighed', tub: 'mix', grams: 500 }))).toEqual([500]);
-  expect(grams(entry({ kind: 'tubGone', tub: 'mix' }))).toEqual([]);
 });
 
 describe('what is foretold of a jar', () => {

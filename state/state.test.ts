@@ -3,13 +3,13 @@ import { readKitchenFile } from '@core/formats/readKitchenFile';
 import { kitchenTime } from '@core/measure';
 import { householdJournal } from '@demo/index';
 
-import { logEntries, undoNotice, withdrawEntries } from './actions';
+import { undoNotice, withdrawEntries } from './actions';
 import { selectSettings } from './decided';
 import { settingsChanged } from './deeds';
 import { kitchenToFile } from './copies';
 import { arrivalOf, takeIn } from './exchange';
 import { logged, opened } from './kitchen';
-import { selectJarAt, selectJars, selectPlaces, selectStandings } from './selectors';
+import { selectJarAt, selectJars, selectStandings } from './selectors';
 import { usualSettings } from './settings';
 import { makeStore } from './store';
 import { ticked } from './time';
@@ -31,26 +31,12 @@ function kitchen(events: readonly JournalEvent[] = [LISBON, ...demo]) {
   return store;
 }
 
-const massOf = (store: ReturnType<typeof makeStore>, id: string) =>
-  selectJars(store.getState()).find((jar) => jar.id === id)!.massG;
-
 describe('the kitchen', () => {
   it('shows every jar of the household as it stands', () => {
     const stages = Object.fromEntries(
       selectStandings(kitchen().getState()).map(({ jar, stage }) => [jar.card.name, stage]),
     );
     expect(stages).toEqual({ Grebe: 'ripe', Dunlin: 'asleep', Skua: 'hooch' });
-  });
-
-  it('takes back what was logged, and the taking back', () => {
-    const store = kitchen();
-    const before = massOf(store, 'grebe');
-    const at = new Date(NOW).toISOString();
-    store.dispatch(logEntries([{ kind: 'took', jar: 'grebe', at, grams: 50 }], 'taken'));
-    expect(massOf(store, 'grebe')).toBe(before - 50);
-    store.dispatch(undoNotice());
-    expect(massOf(store, 'grebe')).toBe(before);
-    expect(store.getState().notice).toBeNull();
   });
 
   it('strikes an entry out, and undo puts it back', () => {
@@ -67,28 +53,6 @@ describe('the kitchen', () => {
     const store = kitchen();
     store.dispatch(logged([...demo, demo[0]!]));
     expect(store.getState().kitchen.events).toHaveLength(demo.length + 1);
-  });
-
-  it('lets nothing in that is no entry, whatever screen it comes from, and says so', () => {
-    const store = kitchen();
-    const before = store.getState().kitchen.events;
-    const feed = {
-      kind: 'fed',
-      jar: 'grebe',
-      keepG: 20,
-      flourG: 80,
-      waterG: 80,
-      flour: { white: 1 },
-    } as const;
-    for (const bad of [
-      { ...feed, at: '0026-03-13T08:00:00.000Z' },
-      { ...feed, at: '9999-03-13T08:00:00.000Z' },
-      { ...feed, at: new Date(NOW).toISOString(), keepG: NaN },
-      { ...feed, at: new Date(NOW).toISOString(), flourG: Infinity },
-    ])
-      expect(store.dispatch(logEntries([bad], 'fed'))).toEqual([]);
-    expect(store.getState().kitchen.events).toBe(before);
-    expect(store.getState().notice?.text).toMatch(/^This cannot be written down/);
   });
 
   it('lets what is said of later happen at its time', () => {
@@ -156,41 +120,10 @@ describe('export and import', () => {
     expect(kitchenToFile(other.getState())).toContain('"zone": "Europe/Lisbon"');
   });
 
-  it('brings the places as they were there, not as a new kitchen has them', async () => {
-    const place = (id: string, at: string, celsius: number): JournalEvent => ({
-      kind: 'arranged',
-      id,
-      at,
-      place: {
-        id: 'counter',
-        name: 'Counter',
-        kind: 'counter',
-        temperature: { kind: 'constant', celsius },
-        sd: 1,
-      },
-    });
-    const here = kitchen([LISBON, place('mine', '2026-01-01T08:00:00.000Z', 17)]);
-    const other = kitchen([place('usual', new Date(NOW).toISOString(), 22)]);
-    await takeIn(other, arriving(kitchenToFile(here.getState()), other));
-    expect(selectPlaces(other.getState())).toMatchObject([{ temperature: { celsius: 17 } }]);
-    // A kitchen that somebody keeps has its own word.
-    const kept = kitchen([LISBON, ...demo, place('later', new Date(NOW).toISOString(), 22)]);
-    await takeIn(kept, arriving(kitchenToFile(here.getState()), kept));
-    expect(selectPlaces(kept.getState())[0]).toMatchObject({ temperature: { celsius: 22 } });
-  });
-
   it('finds nothing new in its own file', () => {
     const arrival = arriving(file());
     expect(arrival.fresh).toEqual([]);
     expect(arrival.known).toBe(demo.length + 1);
-  });
-
-  it('takes an entry in once that a file holds twice, and says so', () => {
-    const doubled = JSON.parse(file()) as { events: JournalEvent[] };
-    doubled.events.push(doubled.events[3]!, doubled.events[3]!);
-    const arrival = arriving(JSON.stringify(doubled), kitchen([LISBON]));
-    expect(arrival.fresh).toHaveLength(demo.length);
-    expect(arrival.repeated).toBe(2);
   });
 
   it('keeps bad entries out and says so, before anything changes', () => {
@@ -225,16 +158,5 @@ describe('settings', () => {
       clock: '24',
       ounces: false,
     });
-  });
-
-  it('are entries: the last word counts, field by field, and can be undone', () => {
-    const store = kitchen();
-    store.dispatch(settingsChanged({ parts: 5 }));
-    store.dispatch(settingsChanged({ theme: 'dark', cups: true }, 'changed'));
-    expect(selectSettings(store.getState())).toMatchObject({ parts: 5, theme: 'dark', cups: true });
-    store.dispatch(undoNotice());
-    expect(selectSettings(store.getState())).toMatchObject({ parts: 5, cups: false });
-    store.dispatch(settingsChanged({ parts: -2 }));
-    expect(selectSettings(store.getState()).parts).toBe(5);
   });
 });

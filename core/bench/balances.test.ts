@@ -1,5 +1,3 @@
-import fc from 'fast-check';
-
 import { USUAL_PACE, starterIn } from '../ferment';
 import {
   USUAL_DOUGH,
@@ -11,11 +9,8 @@ import {
   inoculationFor,
   jarRoom,
   levainWays,
-  portionFromScale,
-  proteinPct,
   ratioOf,
   ripeHours,
-  scaleTarget,
   turned,
   usualPeaks,
   waterFor,
@@ -46,33 +41,6 @@ describe('the room in a jar', () => {
 });
 
 describe('levains', () => {
-  const task = fc.record({
-    levainG: fc.integer({ min: 20, max: 900 }),
-    hydrationPct: fc.integer({ min: 50, max: 150 }),
-    keepG: fc.integer({ min: 0, max: 60 }),
-    inJarG: fc.integer({ min: 5, max: 400 }),
-    inJarHydrationPct: fc.integer({ min: 50, max: 150 }),
-  });
-
-  it('every way gives what is wanted and leaves what must stay, out of no more than there is', () => {
-    fc.assert(
-      fc.property(task, fc.constantFrom(0.5, 1, 2, 4, 6), (asked, parts) => {
-        for (const { kind, seedG, flourG, waterG, hydrationPct } of levainWays(asked, parts)) {
-          const massG = seedG + flourG + waterG;
-          expect(Math.min(seedG, flourG, waterG)).toBeGreaterThanOrEqual(0);
-          if (kind === 'beside') {
-            expect(massG).toBeGreaterThanOrEqual(asked.levainG);
-            expect(seedG).toBeLessThanOrEqual(asked.inJarG - asked.keepG);
-          } else expect(massG).toBeGreaterThanOrEqual(asked.levainG + asked.keepG);
-          expect(seedG).toBeLessThanOrEqual(Math.ceil(asked.inJarG));
-          // Whole grams of flour and water: a gram of little mix is some percent.
-          if (kind !== 'take')
-            expect(Math.abs(hydrationPct - asked.hydrationPct)).toBeLessThan(600 / massG + 1);
-        }
-      }),
-    );
-  });
-
   it('a seed is fed about the parts of flour that the card says', () => {
     const [way] = levainWays(
       { levainG: 400, hydrationPct: 100, keepG: 20, inJarG: 120, inJarHydrationPct: 100 },
@@ -227,13 +195,6 @@ describe('doughs', () => {
 });
 
 describe('at the scale', () => {
-  it('with the jar on it, jar and what is in it come off the reading', () => {
-    expect(scaleTarget('inJar', 350, 120, 80)).toBe(550);
-    expect(portionFromScale('inJar', 350, 120, 551)).toBe(81);
-    expect(scaleTarget('tare', 350, 120, 80)).toBe(80);
-    expect(portionFromScale('tare', 350, 120, 81)).toBe(81);
-  });
-
   it('the grams of a blend add up, and those nearest to the next gram are rounded up', () => {
     expect(flourByKind(50, { white: 0.665, rye: 0.165, spelt: 0.17 })).toEqual([
       { kind: 'white', grams: 33 },
@@ -250,17 +211,6 @@ describe('at the scale', () => {
       massG: 90,
     });
   });
-});
-
-it('protein on a packet is known to its last figure only', () => {
-  // 3 g a serving of 30 g may be 2.5 to 3.5 g.
-  const [low, high] = proteinPct(3, 30);
-  expect(low).toBeCloseTo(8.33, 2);
-  expect(high).toBeCloseTo(11.67, 2);
-  const [near, far] = proteinPct(11.2, 100);
-  expect(near).toBeCloseTo(11.15, 6);
-  expect(far).toBeCloseTo(11.25, 6);
-  expect(proteinPct(0, 30)[0]).toBe(0);
 });
 
 it('whole grain is wheat with its bran, rye and spelt; white is none of it', () => {

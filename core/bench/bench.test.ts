@@ -1,12 +1,8 @@
 import fc from 'fast-check';
 
 import { USUAL_PACE, feed, forecast, heightAt, starterIn, usualVessel } from '../ferment';
-import { jarRoom } from './jarRoom';
-import { freshDensity } from '../measure';
 import { ratioText } from './ratio';
-import { ratioForTime } from './ratioForTime';
 import { stirDown } from './stirDown';
-import { waterFor } from './waterTemperature';
 import { amountsAfter, feedOutcome, flourByKind, portionFromScale, scaleTarget } from './weighing';
 
 const recipe = { keepG: 20, ratio: { flour: 4, water: 4 } };
@@ -19,15 +15,6 @@ describe('amounts at the bench', () => {
       flourG: 56,
       waterG: 34,
     });
-  });
-
-  it('let flour and water follow a heavy keep', () => {
-    expect(amountsAfter(recipe, { keep: 23 })).toEqual({ keepG: 23, flourG: 92, waterG: 92 });
-  });
-
-  it('let flour follow a heavy pour of water, and water a heavy scoop of flour', () => {
-    expect(amountsAfter(recipe, { keep: 20, water: 88 }).flourG).toBe(88);
-    expect(amountsAfter(recipe, { keep: 20, flour: 76 }).waterG).toBe(76);
   });
 
   it('never change what has landed, and keep the hydration asked for whatever lands first', () => {
@@ -79,81 +66,6 @@ it('a reading of the scale with the jar on it means the same portion as one tare
       expect(portionFromScale('inJar', emptyG, before, reads)).toBe(portion);
     }),
   );
-});
-
-describe('warm water', () => {
-  const parts = {
-    keepG: 25,
-    keepHydrationPct: 100,
-    keepCelsius: 21,
-    flourG: 100,
-    flourCelsius: 20,
-    waterG: 100,
-  };
-
-  it('brings the mix to the wanted temperature', () => {
-    const { celsius, reached } = waterFor(parts, 25);
-    expect(celsius).toBeGreaterThan(25);
-    expect(celsius).toBeLessThan(31);
-    expect(reached).toBeCloseTo(25, 6);
-  });
-
-  it('is never above 40 °C, and says what the mix then comes to', () => {
-    const { celsius, reached } = waterFor(
-      { ...parts, keepCelsius: 4, flourCelsius: 5, keepG: 200 },
-      28,
-    );
-    expect(celsius).toBe(40);
-    expect(reached).toBeLessThan(28);
-  });
-
-  it('is not asked for where there is none', () => {
-    expect(waterFor({ ...parts, waterG: 0 }, 25).reached).toBeCloseTo(20.4, 0);
-  });
-});
-
-describe('room in the jar', () => {
-  const vessel = { emptyG: 300, capacityMl: 500 };
-
-  it('is enough at a third, and may not be above a half', () => {
-    expect(jarRoom(vessel, (vessel.capacityMl / 3) * freshDensity(100), 100, 2.4).verdict).toBe(
-      'fine',
-    );
-    expect(jarRoom(vessel, 280, 100, 1.2).verdict).toBe('tight');
-  });
-
-  it('warns when the peak would pass the brim, though the mix fits', () => {
-    const room = jarRoom(vessel, 220, 100, 2.5);
-    expect(room.filled).toBeLessThan(0.5);
-    expect(room.verdict).toBe('overflows');
-  });
-});
-
-describe('a ratio for a wanted hour', () => {
-  const mix = starterIn('hungry', { white: 1 }, 100, 20);
-  const conditions = { air: () => 22, vessel: usualVessel(200, 100), pace: USUAL_PACE };
-  const suggest = (hours: number) => ratioForTime(mix, 20, 100, { white: 1 }, conditions, hours)!;
-
-  it('ripens around that hour', () => {
-    for (const hours of [5, 8, 12]) {
-      const { forecast } = suggest(hours);
-      expect(forecast.ripeFromH!).toBeLessThanOrEqual(hours);
-      expect(forecast.ripeUntilH!).toBeGreaterThanOrEqual(hours);
-    }
-  });
-
-  it('is leaner the further the hour', () => {
-    expect(suggest(12).ratio.flour).toBeGreaterThan(suggest(6).ratio.flour);
-  });
-
-  it('keeps the hydration asked for', () => {
-    const { ratio } = ratioForTime(mix, 20, 60, { white: 1 }, conditions, 10)!;
-    expect(ratio.water / ratio.flour).toBeCloseTo(0.6, 9);
-  });
-
-  it('does not exist where nothing ripens', () => {
-    expect(ratioForTime(mix, 20, 100, { white: 1 }, { ...conditions, air: () => 2 }, 8)).toBeNull();
-  });
 });
 
 describe('stirring down', () => {

@@ -1,11 +1,9 @@
-import { USUAL_PACE, type Vessel, starterIn } from '../ferment';
+import { USUAL_PACE, starterIn } from '../ferment';
 import { flourAndWater } from '../measure';
-import { buildSeries } from './buildSeries';
 import { bulkHours } from './bulk';
 import { cupsText } from './cups';
 import { USUAL_DOUGH } from './dough';
 import { TEXTURES, byEye, texturePct } from './byEye';
-import { filledShare } from './jarRoom';
 import { grownLevain } from './levain';
 import { proteinPct, whiteOf } from './protein';
 import { outBeforeCold } from './putAway';
@@ -167,34 +165,6 @@ describe('a feed after a slip', () => {
   });
 });
 
-describe('a levain in several builds', () => {
-  const task = {
-    levainG: 400,
-    hydrationPct: 80,
-    keepG: 20,
-    inJarG: 25,
-    inJarHydrationPct: 125,
-  };
-
-  it('adds up to the gram, each build on the whole of the one before, to the hydration that is wanted', () => {
-    const builds = buildSeries(task, 4)!;
-    expect(builds.length).toBeGreaterThan(1);
-    let has = { massG: 5, waterG: (5 * 125) / 225 };
-    for (const { seedG, flourG, waterG } of builds) {
-      expect(seedG).toBe(has.massG);
-      expect(Math.min(flourG, waterG)).toBeGreaterThanOrEqual(0);
-      has = { massG: seedG + flourG + waterG, waterG: has.waterG + waterG };
-    }
-    expect(has.massG).toBeGreaterThanOrEqual(400);
-    expect(Math.abs((100 * has.waterG) / (has.massG - has.waterG) - 80)).toBeLessThan(1);
-  });
-
-  it('is none where nothing can be spared, and none where the seed is wetter than can be mended', () => {
-    expect(buildSeries({ ...task, inJarG: 20.5 }, 4)).toBeNull();
-    expect(buildSeries({ ...task, hydrationPct: 20, inJarHydrationPct: 1000 }, 0.3)).toBeNull();
-  });
-});
-
 describe('how long bulk takes', () => {
   const levain = starterIn('ripe', WHITE, 100, 100);
   const hours = (celsius: number) => bulkHours(USUAL_DOUGH, levain, celsius, USUAL_PACE)!;
@@ -254,12 +224,4 @@ describe('a label', () => {
   it('makes strong flour from 12.5 % on', () => {
     expect([11, 12.4, 12.5, 14].map(whiteOf)).toEqual(['white', 'white', 'strongWhite', 'strongWhite']); // oxfmt-ignore
   });
-});
-
-it('a mix takes its volume of the jar, and more as it rises', () => {
-  const jar: Vessel = { capacityMl: 400, emptyG: 300 };
-  const fresh = filledShare(jar, 210, 100);
-  expect(fresh).toBeCloseTo(0.5, 1);
-  expect(filledShare(jar, 210, 100, 2.2)).toBeCloseTo(2.2 * fresh, 9);
-  expect(filledShare(jar, 210, 55)).toBeLessThan(fresh);
 });

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 
-import { USUAL_PACE, starterIn } from '../ferment';
-import { type Build, buildSeries, ripeHours } from './buildSeries';
+import { type Build, buildSeries } from './buildSeries';
 import { STICKS_G } from './levain';
 import { heightOf, heightRise, volumeBelow, volumeRise } from './taper';
 
@@ -62,10 +61,6 @@ describe('a levain in several builds', () => {
   };
   const massOf = ({ seedG, flourG, waterG }: Build) => seedG + flourG + waterG;
 
-  it('is not needed where one build does', () => {
-    expect(buildSeries({ ...task, inJarG: 200 }, 4)).toBeNull();
-  });
-
   it('takes no more than the jar can spare and ends with what is wanted, each build the seed of the next', () => {
     fc.assert(
       fc.property(
@@ -83,27 +78,5 @@ describe('a levain in several builds', () => {
         },
       ),
     );
-  });
-
-  it('is not offered from nothing', () => {
-    expect(buildSeries({ ...task, inJarG: 20 }, 4)).toBeNull();
-  });
-
-  it('ripens build after build', () => {
-    const builds = buildSeries(task, 4)!;
-    expect(builds.length).toBe(2);
-    const hours = ripeHours(builds, starterIn('ripe', { white: 1 }, 100, 24), () => ({
-      air: () => 24,
-      vessel: jar(),
-      pace: USUAL_PACE,
-    }));
-    expect(hours[0]).toBeGreaterThan(4);
-    expect(hours[1]! - hours[0]!).toBeGreaterThan(4);
-    const cold = ripeHours(builds, starterIn('ripe', { white: 1 }, 100, 24), () => ({
-      air: () => 2,
-      vessel: jar(),
-      pace: USUAL_PACE,
-    }));
-    expect(cold).toEqual([null, null]);
   });
 });

@@ -1,22 +1,9 @@
 import { fitCommand } from '../cli';
-import {
-  USUAL_BELIEF,
-  USUAL_PLACES,
-  evenDraws,
-  middlePace,
-  normalQuantile,
-  paceAtQuantile,
-  tenthAndNineTenths,
-} from '../ferment';
-import { type Arranged, type JarEvent, placesOf } from '../journal';
-import { someStart } from '../journal/someJar.testing';
-import { HOUR, kitchenTime } from '../measure';
+import { USUAL_BELIEF, middlePace, paceAtQuantile } from '../ferment';
+import { HOUR } from '../measure';
 import { once } from '../measure/once.testing';
-import { calibrateJar } from './calibrateJar';
 import { chanceFrom } from '../measure/chance';
 import { KITCHENS, someLog } from './otherKitchens.testing';
-import { changeIn } from './change';
-import { NOTHING_LEARNT } from './watch';
 
 interface Band {
   mean: number;
@@ -80,53 +67,13 @@ describe('the fit, on logs of kitchens whose laws are not ours, with a wrong ent
 });
 
 describe('what is believed', () => {
-  it('narrows with every watched feed', () => {
-    const chance = chanceFrom(7);
-    const { input } = someLog(8, KITCHENS.gompertz(chance), chance);
-    const width = (feeds: number) => {
-      const { pace } = fitCommand({ ...input, feeds: input.feeds.slice(0, feeds) }) as Fit;
-      return pace.high / pace.low;
-    };
-    expect(width(1)).toBeLessThan(width(0));
-    expect(width(8)).toBeLessThan(width(1));
-  });
-
   it('begins in the middle of all starters', () => {
     expect(middlePace(USUAL_BELIEF).pace).toBe(1);
     expect(paceAtQuantile(USUAL_BELIEF, 1)).toBeCloseTo(Math.exp(0.25), 9);
   });
-
-  it('is drawn from evenly', () => {
-    expect(normalQuantile(0.5)).toBeCloseTo(0, 9);
-    expect(normalQuantile(0.975)).toBeCloseTo(1.959964, 5);
-    expect(normalQuantile(0.001)).toBeCloseTo(-3.090232, 5);
-    const draws = evenDraws(200, 3);
-    for (let d = 0; d < 3; d++) {
-      const column = draws.map((draw) => draw[d]!);
-      const mean = column.reduce((sum, x) => sum + x, 0) / column.length;
-      const { low, high } = tenthAndNineTenths(column);
-      expect(Math.abs(mean)).toBeLessThan(0.08);
-      expect(Math.abs(low + 1.28)).toBeLessThan(0.15);
-      expect(Math.abs(high - 1.28)).toBeLessThan(0.15);
-    }
-  });
 });
 
 describe('a sudden change of pace', () => {
-  const steady = Array.from({ length: 12 }, (_, i) => 0.1 + 0.01 * (i % 2));
-
-  it('is noticed after the pace had settled, with its factor', () => {
-    const history = [...steady, 0.02, -0.08, -0.15];
-    const change = changeIn({ ...NOTHING_LEARNT, history })!;
-    expect(change.factor).toBeLessThan(0.9);
-    expect(change.feeds).toBeLessThanOrEqual(5);
-  });
-
-  it('is not seen in a steady pace, nor while it is still being learnt', () => {
-    expect(changeIn({ ...NOTHING_LEARNT, history: steady })).toBeNull();
-    expect(changeIn({ ...NOTHING_LEARNT, history: [0, 0.2, 0.4] })).toBeNull();
-  });
-
   it('is followed, though every reading of it looks like a mistake at first', () => {
     const chance = chanceFrom(11);
     const quick = someLog(10, KITCHENS.logistic(chanceFrom(2), 1.2), chance).input;
@@ -140,79 +87,5 @@ describe('a sudden change of pace', () => {
     const before = fitCommand(quick) as Fit;
     const after = fitCommand({ ...slow, feeds: [...quick.feeds, ...later] }) as Fit;
     expect(after.pace.mean / before.pace.mean).toBeLessThan(0.85);
-  });
-});
-
-describe('a jar', () => {
-  const arranged: Arranged[] = USUAL_PLACES.map((place) => ({
-    kind: 'arranged',
-    id: place.id,
-    at: '2025-12-01T00:00:00.000Z',
-    place: { ...place, temperature: { kind: 'constant', celsius: 22 } },
-  }));
-  const context = { places: placesOf(arranged), time: kitchenTime('Europe/Lisbon') };
-  const chance = chanceFrom(5);
-  const { input } = someLog(9, KITCHENS.straight(chance, 1.1), chance);
-  const events: JarEvent[] = [
-    someStart('2026-01-05T07:59:00.000Z', { massG: 60, condition: 'hungry' }),
-    ...input.feeds.flatMap((feed, n): JarEvent[] => [
-      {
-        kind: 'fed',
-        id: `fed-${n}`,
-        at: feed.at,
-        jar: 'tern',
-        keepG: feed.keepG,
-        flourG: feed.flourG,
-        waterG: feed.waterG,
-        flour: { white: 1 },
-      },
-      ...feed.looks.map((look, k): JarEvent => ({
-        kind: 'looked',
-        id: `look-${n}-${k}`,
-        at: new Date(Date.parse(feed.at) + look.afterH * HOUR).toISOString(),
-        jar: 'tern',
-        ...(look.height === undefined ? { sign: 'peaked' as const } : { height: look.height }),
-      })),
-    ]),
-  ];
-
-  it('goes on with what was learnt of the one its starter came from', () => {
-    const split: JarEvent = {
-      ...(events[0] as Extract<JarEvent, { kind: 'started' }>),
-      id: 'split',
-      jar: 'puffin',
-      at: new Date(Date.parse(events[events.length - 1]!.at) + HOUR).toISOString(),
-      condition: 'ripe',
-      from: 'tern',
-    };
-    const mother = calibrateJar(events, context);
-    const child = calibrateJar([...events, split], context);
-    expect(child.feeds).toBe(mother.feeds);
-    expect(child.belief.mean[0]).toBeCloseTo(mother.belief.mean[0]!, 9);
-    // Its first feed is its own: what stood in the other jar before says nothing of it.
-    const own: JarEvent = {
-      ...(events.find(({ kind }) => kind === 'fed') as Extract<JarEvent, { kind: 'fed' }>),
-      id: 'own feed',
-      jar: 'puffin',
-      at: new Date(Date.parse(split.at) + 10 * HOUR).toISOString(),
-    };
-    const looked: JarEvent = {
-      kind: 'looked',
-      id: 'own look',
-      jar: 'puffin',
-      at: new Date(Date.parse(own.at) + 4 * HOUR).toISOString(),
-      height: 1.9,
-    };
-    const watched = calibrateJar([...events, split, own, looked], context);
-    expect(watched.feeds).toBe(mother.feeds + 1);
-  });
-
-  it('remembers how its peaks were foretold', () => {
-    const { foretold } = calibrateJar(events, context);
-    expect(foretold.length).toBeGreaterThan(0);
-    for (const { low, expectedH, high } of foretold) {
-      expect(low).toBeLessThan(expectedH);
-      expect(high).toBeGreaterThan(expectedH);
-    }
   });
 });

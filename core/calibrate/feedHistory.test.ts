@@ -149,21 +149,3 @@ describe('a change of pace, feed by feed', () => {
     expect(feeds(...times(5, 1), null, null, ...times(5, 1.5))).toEqual([[7, 1.5]]);
   });
 });
-
-describe('a change of pace', () => {
-  it('is marked where it came, once, with its factor', () => {
-    const tops = [...Array<number>(8).fill(12), ...Array<number>(8).fill(9)];
-    const changes = paceChanges(feedHistory(log(tops), places));
-    expect(changes).toHaveLength(1);
-    expect(Math.abs(changes[0]!.at - (T0 + 8 * 24 * HOUR))).toBeLessThanOrEqual(24 * HOUR);
-    expect(changes[0]!.factor).toBeGreaterThan(1.2);
-    expect(changes[0]!.factor).toBeLessThan(1.5);
-  });
-
-  it('is none for one odd feed, nor for a wobble', () => {
-    const odd = [...Array<number>(8).fill(12), 7, ...Array<number>(8).fill(12)];
-    expect(paceChanges(feedHistory(log(odd), places))).toEqual([]);
-    const wobble = Array.from({ length: 16 }, (_, i) => 12 + (i % 2));
-    expect(paceChanges(feedHistory(log(wobble), places))).toEqual([]);
-  });
-});

@@ -75,20 +75,6 @@ describe('a lid over a night', () => {
     expect(watch.doubt).toBe('jumped');
     expect(looks.every(({ hours }) => hours < 5.1)).toBe(true);
   });
-
-  it('that hangs is doubted', () => {
-    const { looks, watch } = night((at, mm) => (at > 2 * HOUR ? 85 : mm));
-    expect(watch.doubt).toBe('stuck');
-    expect(looks.filter(({ hours }) => hours > 6)).toHaveLength(0);
-  });
-
-  it('that came hours after the feed knows no band', () => {
-    let watch = watchFeed(0);
-    for (let i = 0; i < 9; i++)
-      watch = lidRead(watch, { at: 2 * HOUR + i * MINUTE, mm: 80 }, FLOOR, 1.4).watch;
-    expect(watch.doubt).toBe('late');
-    expect(watch.bandMm).toBeNull();
-  });
 });
 
 describe('what a lid makes of a level', () => {

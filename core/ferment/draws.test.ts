@@ -27,6 +27,12 @@ function offBy(draws: readonly (readonly number[])[]) {
   };
 }
 
+it('quantiles of the normal distribution are those of the tables', () => {
+  expect([0.5, 0.975, 0.001].map(normalQuantile)).toEqual(
+    [0, 1.959964, -3.090232].map((known) => expect.closeTo(known, 5)),
+  );
+});
+
 describe('sixteen draws of eight unknowns', () => {
   it('take each unknown through the same even quantiles', () => {
     for (let i = 0; i < 8; i++)

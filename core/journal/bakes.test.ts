@@ -1,6 +1,5 @@
 import { HOUR } from '../measure';
 import { bakesIn, bowlsBegun, outcomeOf, picturesOf } from './bakes';
-import { doubledBefore } from './doubledBefore';
 import { type JarEvent, type JournalEvent } from './events';
 import { lastWay } from './fedHow';
 import { foldJar } from './fold';
@@ -145,47 +144,5 @@ describe('how a jar was fed last', () => {
 
   it('is by eye where it was', () => {
     expect(way(someFeed('a', iso(0), { keepG: 31, rough: true }))).toBe('eye');
-  });
-});
-
-describe('feeds in a row that somebody saw double', () => {
-  const doubling = (id: string, hours: number) => [
-    someFeed(id, iso(hours)),
-    someLook(`seen ${id}`, iso(hours + 6), { height: 2.1 }),
-  ];
-  const plain = (id: string, hours: number) => [someFeed(id, iso(hours))];
-
-  it('are counted back from the feed before the present', () => {
-    expect(doubledBefore([])).toBe(0);
-    expect(doubledBefore(doubling('a', 0))).toBe(0);
-    expect(doubledBefore([...doubling('a', 0), ...plain('b', 24)])).toBe(1);
-    expect(doubledBefore([...doubling('a', 0), ...doubling('b', 24), ...plain('c', 48)])).toBe(2);
-  });
-
-  it('end with one that nobody watched, or that did not', () => {
-    expect(doubledBefore([...doubling('a', 0), ...plain('b', 24), ...plain('c', 48)])).toBe(0);
-    expect(
-      doubledBefore([
-        ...doubling('a', 0),
-        ...plain('b', 24),
-        ...doubling('c', 48),
-        ...plain('d', 72),
-      ]),
-    ).toBe(1);
-    const low = [someFeed('b', iso(24)), someLook('l', iso(30), { height: 1.9 })];
-    expect(doubledBefore([...doubling('a', 0), ...low, ...plain('c', 48)])).toBe(0);
-  });
-
-  it('count where somebody said so, or saw the streak on the glass, or read a hair less', () => {
-    const seen = (over: Parameters<typeof someLook>[2]) => [
-      someFeed('a', iso(0)),
-      someLook('l', iso(6), over),
-      ...plain('b', 24),
-    ];
-    expect(doubledBefore(seen({ sign: 'doubled' }))).toBe(1);
-    expect(doubledBefore(seen({ sign: 'peaked' }))).toBe(0);
-    expect(doubledBefore(seen({ streak: 2.2, height: 1.5 }))).toBe(1);
-    expect(doubledBefore(seen({ height: 1.985 }))).toBe(1);
-    expect(doubledBefore(seen({ height: 1.97 }))).toBe(0);
   });
 });

@@ -209,14 +209,6 @@ describe('a programme under way', () => {
     expect(atHour(silent, 70).flourG).toBeLessThan(30);
   });
 
-  it('knows early, late, nothing and nobody looked', () => {
-    expect(at([fed(0)], 3).progress).toBe('tooSoon');
-    expect(at([fed(0), looked(9, { height: 2.1 })], 10).progress).toBe('early');
-    expect(at([fed(0), fed(24), fed(48)], 70).progress).toBe('notSeen');
-    const slow = [0, 24, 48, 72, 96].flatMap((h) => [fed(h), looked(h + 20, { height: 1.5 })]);
-    expect(at(slow, 118).progress).toBe('late');
-  });
-
   it('is moved into the hours when hands are there, a little earlier rather than much later', () => {
     const run = at([fed(0)], 3);
     const hands = (from: number, until: number) => ({

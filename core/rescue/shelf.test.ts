@@ -1,13 +1,6 @@
 import fc from 'fast-check';
 
-import {
-  type BackedUp,
-  type JarEvent,
-  type Liquid,
-  foldJar,
-  outlookOf,
-  standingAt,
-} from '../journal';
+import { type BackedUp, type JarEvent, foldJar } from '../journal';
 import { someFeed, someStart, usualKitchen } from '../journal/someJar.testing';
 import { DAY, HOUR, hydrationOf } from '../measure';
 import {
@@ -19,52 +12,17 @@ import {
   flakesFrom,
   withoutBackup,
 } from './backups';
-import { hoochAdvice, waterBack } from './pourOff';
-import { knownSigns } from './knownSigns';
-import { SIGNS_OF } from './signs';
+import { waterBack } from './pourOff';
 
 const T0 = Date.parse('2026-02-02T08:00:00Z');
 const iso = (hours: number) => new Date(T0 + hours * HOUR).toISOString();
 const context = usualKitchen();
-const { places } = context;
 const common = { jar: 'tern' };
 const STARTED = someStart(iso(0));
 const FED = someFeed('f', iso(1));
 const jarOf = (events: readonly JarEvent[]) => foldJar([STARTED, ...events], context)!.jar;
-const signsAt = (events: readonly JarEvent[], hours: number) => {
-  const all = [STARTED, ...events];
-  const jar = jarOf(events);
-  const now = T0 + hours * HOUR;
-  const outlook = outlookOf(jar, context, hours + 48);
-  return knownSigns(standingAt(jar, outlook, context, now), all);
-};
 
 describe('liquid of hunger', () => {
-  it('is poured off when dark or much, stirred in when little, and cannot be poured from below', () => {
-    expect(hoochAdvice('dark', 'film', true, 180)).toMatchObject({
-      do: 'pourOff',
-      because: 'dark',
-    });
-    expect(hoochAdvice('grey', 'more', true, 180)).toMatchObject({
-      do: 'pourOff',
-      because: 'much',
-    });
-    expect(hoochAdvice('clear', 'film', true, 180)).toMatchObject({
-      do: 'stirIn',
-      because: 'little',
-    });
-    expect(hoochAdvice('dark', 'more', false, 180)).toMatchObject({
-      do: 'stirIn',
-      because: 'notOnTop',
-    });
-  });
-
-  it('is more, the more there is', () => {
-    const grams = SIGNS_OF.amount.map((amount) => hoochAdvice('grey', amount, true, 180).grams);
-    expect(grams).toEqual([...grams].sort((a, b) => a - b));
-    expect(grams[0]).toBeGreaterThan(0);
-  });
-
   it('poured off comes back as water of the next feed, so that the hydration is as it was', () => {
     fc.assert(
       fc.property(
@@ -100,68 +58,6 @@ describe('liquid of hunger', () => {
     );
     expect(jarOf([FED, poured, fed]).pouredG).toBe(0);
     expect(waterBack(jarOf([FED]), 20)).toBe(0);
-  });
-});
-
-describe('what the journal knows of a jar', () => {
-  const looked = (hours: number, over: object): JarEvent => ({
-    ...common,
-    kind: 'looked',
-    id: `l${hours}`,
-    at: iso(hours),
-    ...over,
-  });
-
-  it('is how long unfed, where, how old, and what was seen lately', () => {
-    expect(signsAt([FED], 16)).toMatchObject({
-      unfed: 'hours',
-      stood: 'room',
-      heat: 'none',
-      texture: 'usual',
-    });
-    // Nobody said how old it was when it came; three weeks on the shelf say enough.
-    expect(signsAt([FED], 16)).not.toHaveProperty('age');
-    expect(signsAt([FED], 22 * 24)).toMatchObject({ age: 'grown' });
-    expect(
-      signsAt([FED, looked(50, { smell: 'solvent', liquid: 'grey' as Liquid })], 70),
-    ).toMatchObject({ unfed: 'days', smell: 'solvent', liquid: 'grey' });
-    expect(signsAt([FED, looked(8, { height: 2.2 })], 12).rise).toBe('doubled');
-    expect(signsAt([FED, looked(8, { height: 1.4 })], 12).rise).toBe('some');
-    expect(signsAt([FED], 12).rise).toBeUndefined();
-  });
-
-  it('forgets smells and sights of last week, and never speaks for the surface', () => {
-    const old = signsAt([FED, looked(5, { smell: 'solvent', liquid: 'grey' as Liquid })], 24 * 12);
-    expect(old.smell).toBeUndefined();
-    expect(old.liquid).toBeUndefined();
-    expect(old.unfed).toBe('weeks');
-    expect(old.surface).toBeUndefined();
-  });
-
-  it('of a jar without a feed is little, and of a new one that it is young', () => {
-    expect(signsAt([], 5).unfed).toBeUndefined();
-    const jar = foldJar([{ ...STARTED, condition: 'new' }], context)!.jar;
-    const standing = standingAt(jar, outlookOf(jar, context, 96), context, T0 + 40 * HOUR);
-    expect(knownSigns(standing, [{ ...STARTED, condition: 'new' }]).age).toBe('young');
-  });
-
-  it('has the heat it went through', () => {
-    const hot = places.get('warm')!.arranged[0]!;
-    const oven = new Map(places).set('warm', {
-      arranged: [
-        { ...hot, place: { ...hot.place, temperature: { kind: 'constant', celsius: 50 } } },
-      ],
-      measured: [],
-    });
-    const moved: JarEvent = { ...common, kind: 'moved', id: 'm', at: iso(1), place: 'warm' };
-    const jar = foldJar([STARTED, FED, moved], { ...context, places: oven })!.jar;
-    const standing = standingAt(
-      jar,
-      outlookOf(jar, { ...context, places: oven }, 48),
-      context,
-      T0 + 10 * HOUR,
-    );
-    expect(knownSigns(standing, [STARTED, FED, moved]).heat).toBe('harmed');
   });
 });
 

@@ -16,7 +16,7 @@ import {
 } from '../journal';
 import { someFeed, someStart, usualKitchen } from '../journal/someJar.testing';
 import { HOUR } from '../measure';
-import { buildInBowl, feedJar, finishBowl, giveUpBowl, keepBowl, seriesRipe, takeOut } from '.';
+import { buildInBowl, feedJar, finishBowl, giveUpBowl, keepBowl, takeOut } from '.';
 
 const NOW = Date.parse('2026-03-13T18:20:00Z');
 const iso = (hours: number) => new Date(NOW - hours * HOUR).toISOString();
@@ -130,18 +130,8 @@ describe('a levain in a bowl', () => {
     expect(handOf(after, 'bowl', NOW + 11 * HOUR).jar.card.archived).toBe(true);
   });
 
-  it('with nothing left but what sticks leaves no discard', () => {
-    const { entries } = finishBowl(handOf(built, 'bowl'), { usedG: 185, to: 'discardJar' });
-    expect(entries!.map(({ kind }) => kind)).not.toContain('discarded');
-  });
-
   it('gives no more than there is', () => {
     expect(finishBowl(handOf(built, 'bowl'), { usedG: 400, to: 'bin' }).objections).not.toBeNull();
-  });
-
-  it('given up, its bake stays wanted', () => {
-    const { entries } = giveUpBowl(handOf(built, 'bowl'), 'compost');
-    expect(entries!.map(({ kind }) => kind)).toEqual(['discarded', 'described']);
   });
 
   it('may stay as a starter of its own, under a name nobody has', () => {
@@ -191,21 +181,6 @@ describe('a bowl for what comes out', () => {
   it('is not begun where nothing goes into it', () => {
     const { entries } = takeOut(handOf(JAR, 'tern'), { grams: 20, to: 'compost', bowl });
     expect(entries!.map(({ kind }) => kind)).toEqual(['discarded']);
-  });
-});
-
-describe('several builds in a row', () => {
-  it('are ripe one after the other, the second no sooner than it could rise by itself', () => {
-    const builds = [
-      { seedG: 20, flourG: 80, waterG: 80 },
-      { seedG: 180, flourG: 400, waterG: 400 },
-    ];
-    const { jar } = handOf(JAR, 'tern');
-    const [first, second] = seriesRipe(jar, builds, 'counter', KITCHEN, NOW);
-    expect(first!).toBeGreaterThan(NOW + 3 * HOUR);
-    expect(second! - first!).toBeGreaterThan(3 * HOUR);
-    // In the cold neither gets anywhere within three days.
-    expect(seriesRipe(jar, builds, 'fridge', KITCHEN, NOW)).toEqual([null, null]);
   });
 });
 

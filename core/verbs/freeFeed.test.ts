@@ -1,26 +1,10 @@
 import fc from 'fast-check';
 
-import {
-  TEXTURES,
-  amountsAfter,
-  byEye,
-  cupsText,
-  gramsFromText,
-  outBeforeCold,
-  texturePct,
-} from '../bench';
-import {
-  type JarAtHand,
-  type JarEvent,
-  contentOf,
-  doubledBefore,
-  foldJar,
-  lastWay,
-  outlookOf,
-} from '../journal';
+import { TEXTURES, byEye } from '../bench';
+import { type JarAtHand, type JarEvent, contentOf, foldJar, lastWay, outlookOf } from '../journal';
 import { someFeed, someStart, usualKitchen } from '../journal/someJar.testing';
 import { HOUR } from '../measure';
-import { feedJar, takeOut, usualFeed, weigh } from '.';
+import { feedJar, takeOut, usualFeed } from '.';
 
 const NOW = Date.parse('2026-03-13T18:20:00Z');
 const iso = (hours: number) => new Date(NOW - hours * HOUR).toISOString();
@@ -106,23 +90,6 @@ describe('a feed by eye', () => {
     );
   });
 
-  it('is stiffer the stiffer it looks, and rye takes more water to look the same', () => {
-    const pcts = TEXTURES.map((texture) => texturePct(texture, { white: 1 }));
-    expect(pcts).toEqual(pcts.toSorted((a, b) => b - a));
-    for (const texture of TEXTURES)
-      expect(texturePct(texture, { rye: 1 })).toBeGreaterThan(texturePct(texture, { white: 1 }));
-  });
-
-  it('half out and back to a batter is one of one of one', () => {
-    expect(
-      byEye(
-        { massG: 200, hydrationPct: 100 },
-        { white: 1 },
-        { kept: 0.5, grown: 3, texture: 'batter' },
-      ),
-    ).toEqual({ keepG: 100, flourG: 100, waterG: 100 });
-  });
-
   it('is foretold more widely than the same by the scale', () => {
     const amounts = { keepG: 60, flourG: 60, waterG: 60 };
     const width = (rough: boolean) => {
@@ -134,20 +101,6 @@ describe('a feed by eye', () => {
       return ripeFromH!.high / ripeFromH!.low;
     };
     expect(width(true)).toBeGreaterThan(width(false) * 1.03);
-  });
-});
-
-describe('what is really in the jar', () => {
-  it('is what the scale says from then on, and no discard is made up for it', () => {
-    const answer = weigh(hand(), { grams: 140 });
-    expect(answer.entries!.map(({ kind }) => kind)).toEqual(['weighed']);
-    const jar = jarOf([...EARLIER, { ...answer.entries![0]!, id: 'w' } as JarEvent]);
-    expect(contentOf(jar)).toMatchObject({ massG: 140, hydrationPct: 100 });
-  });
-
-  it('is no more than the jar holds, and no less than something', () => {
-    expect(weigh(hand(), { grams: 900 }).objections).toHaveLength(1);
-    for (const grams of [0, -20, NaN]) expect(weigh(hand(), { grams }).objections).not.toBeNull();
   });
 });
 
@@ -182,17 +135,6 @@ describe('what comes out', () => {
 });
 
 describe('after a slip', () => {
-  const recipe = { keepG: 20, ratio: { flour: 4, water: 4 } };
-
-  it('the rest follows, or stays as it was planned', () => {
-    expect(amountsAfter(recipe, { keep: 27 })).toEqual({ keepG: 27, flourG: 108, waterG: 108 });
-    expect(amountsAfter(recipe, { keep: 27 }, 'asPlanned')).toEqual({
-      keepG: 27,
-      flourG: 80,
-      waterG: 80,
-    });
-  });
-
   it('the usual feed is the card’s again', () => {
     const slipped = [...EARLIER, someFeed('slip', iso(1), { keepG: 27, flourG: 108, waterG: 90 })];
     expect(usualFeed(jarOf(slipped), slipped).amounts).toEqual({
@@ -200,62 +142,5 @@ describe('after a slip', () => {
       flourG: 80,
       waterG: 80,
     });
-  });
-});
-
-describe('the streak on the glass', () => {
-  it('tells that a feed had doubled, though nobody saw it', () => {
-    const seen = (over: object): JarEvent => ({
-      kind: 'looked',
-      id: 'look',
-      jar: 'tern',
-      at: iso(25),
-      ...over,
-    });
-    const feeds = (look: JarEvent) => [
-      someStart(iso(80)),
-      someFeed('before', iso(48)),
-      look,
-      someFeed('now', iso(24)),
-    ];
-    expect(doubledBefore(feeds(seen({ height: 1.3, streak: 2.1 })))).toBe(1);
-    expect(doubledBefore(feeds(seen({ height: 1.3, streak: 1.6 })))).toBe(0);
-  });
-});
-
-describe('hours out before the cold', () => {
-  it('are an hour and a half in a usual kitchen, fewer where it is warm, more where it is cool', () => {
-    expect(outBeforeCold(21, null)).toBe(1.5);
-    expect(outBeforeCold(28, null)).toBe(1);
-    expect(outBeforeCold(16, null)).toBe(2);
-    expect(outBeforeCold(28, 0)).toBe(0);
-  });
-});
-
-describe('a weight as bakers write it', () => {
-  it.each([
-    ['120', 120],
-    ['120 g', 120],
-    ['1,5', 1.5],
-    ['1 000', 1000],
-    ['8 oz', 226.8],
-    ['1 lb', 453.6],
-    ['½ cup', 60],
-    ['1 1/2 cups', 180],
-    ['2 tbsp', 15],
-    ['-4', -4],
-    ['½ cup and 1 tbsp', 68],
-  ])('%s of white flour', (text, grams) => {
-    expect(gramsFromText(text, 'white')).toBeCloseTo(grams, 0);
-  });
-
-  it.each(['', ' ', 'some', 'g', '5 furlongs', '½ cup and', '.'])('%j is none', (text) => {
-    expect(gramsFromText(text, 'white')).toBeNaN();
-  });
-
-  it('is told by the nearest measure first', () => {
-    expect(cupsText(118, 'water')).toBe('½ cup');
-    expect(cupsText(80, 'water')).toBe('⅓ cup');
-    expect(cupsText(133, 'water')).toBe('½ cup and 1 tbsp');
   });
 });

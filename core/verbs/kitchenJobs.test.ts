@@ -232,7 +232,7 @@ describe('backups', () => {
   }); // oxfmt-ignore
 
   it('are not made of more than there is, and say so of the weight that was asked for', () => {
-    for (const form of ['flakes', 'frozen', 'stiffBall'] as const)
+    for (const form of ['flakes', 'frozen', 'stiffBall', 'twin'] as const)
       expect(makeBackup(HAND, { form, grams: 181, note: '' }).objections).toMatchObject([
         { field: 'grams' },
       ]);
@@ -285,9 +285,10 @@ describe('the larder', () => {
     expect(weighTub('mix', 50_000, NOW).entries).toEqual([
       { kind: 'tubWeighed', at: NOON, tub: 'mix', grams: 50_000 },
     ]);
-    expect(weighTub('mix', -1, NOW).objections).toEqual([
-      { field: 'grams', message: 'Grams from 0 to 50 000, please.' },
-    ]);
+    for (const grams of [-1, 50_001, NaN])
+      expect(weighTub('mix', grams, NOW).objections).toEqual([
+        { field: 'grams', message: 'Grams from 0 to 50 000, please.' },
+      ]);
     expect(putTubAway('mix', NOW).entries).toEqual([{ kind: 'tubGone', at: NOON, tub: 'mix' }]);
   });
 

@@ -4,7 +4,6 @@ import {
   type Answer,
   type JarAtHand,
   type JarEvent,
-  type NewEntryOf,
   contentOf,
   foldJar,
   isEntry,
@@ -19,10 +18,8 @@ import {
   buildInBowl,
   dropBake,
   feedJar,
-  leaveProgramme,
   look,
   makeBackup,
-  packFlakes,
   pourOff,
   spendBackup,
   spendLots,
@@ -30,8 +27,6 @@ import {
   stirIn,
   takeForBake,
   takeOut,
-  throwOut,
-  weighTub,
   wishBake,
 } from '.';
 
@@ -214,45 +209,6 @@ it('liquid is poured off up to half of the jar, and comes back as water', () => 
   expect(waterBack(poured, 150)).toBe(30);
 });
 
-describe('backups', () => {
-  it('flakes lie drying first; a stiff ball weighs more than the starter in it', () => {
-    expect(makeBackup(hand(), { form: 'flakes', grams: 60, note: '' }).entries).toMatchObject([
-      { kind: 'drying', grams: 60 },
-    ]);
-    expect(
-      makeBackup(hand(), { form: 'stiffBall', grams: 20, note: ' in the door ' }).entries,
-    ).toMatchObject([
-      { kind: 'backedUp', takenG: 20, grams: 44, store: 'fridge', note: 'in the door' },
-    ]);
-    expect(objected(makeBackup(hand(), { form: 'twin', grams: 200, note: '' }))).toEqual(['grams']);
-  });
-
-  it('flakes weigh less dry than wet', () => {
-    const batch = {
-      id: 'd',
-      jar: 'tern',
-      grams: 60,
-      since: NOW - 2 * DAY,
-      snapsFrom: NOW,
-      snapsBy: NOW,
-    };
-    const pack = (grams: number, when = NOW) =>
-      packFlakes(batch, { grams, store: 'room', note: '', when }, NOW);
-    expect(objected(pack(61))).toEqual(['grams']);
-    expect(objected(pack(0.5))).toEqual(['grams']);
-    expect(objected(pack(31, NOW - 3 * DAY))).toEqual(['at']);
-    expect(objected(pack(31, NOW + DAY))).toEqual(['at']);
-    expect(objected(pack(31, NaN))).toEqual(['at']);
-    expect(pack(31, NOW - DAY).entries).toMatchObject([{ at: new Date(NOW - DAY).toISOString() }]);
-    expect(pack(31).entries).toMatchObject([{ form: 'flakes', takenG: 0, grams: 31, drying: 'd' }]);
-  });
-
-  it('no more is used of one than is left', () => {
-    expect(objected(spendBackup(BACKUP, NOW, 13))).toEqual(['grams']);
-    expect(spendBackup(BACKUP, NOW).entries).toMatchObject([{ grams: 12, backup: 'flakes' }]);
-  });
-});
-
 describe('a bake', () => {
   const wish = {
     id: 'w',
@@ -262,13 +218,6 @@ describe('a bake', () => {
     at: NOW + 20 * HOUR,
     widthH: 1.5,
   };
-
-  it('is wanted about an hour, give or take', () => {
-    const { entries } = wishBake(wish, NOW);
-    const { what } = entries![0] as NewEntryOf<'wished'>;
-    expect(Date.parse(what.from)).toBe(wish.at - 1.5 * HOUR);
-    expect(Date.parse(what.until)).toBe(wish.at + 1.5 * HOUR);
-  });
 
   it('cannot be had within the hour, after a fortnight, at no time, of nothing, or without end', () => {
     const bad = (change: Partial<typeof wish>) => objected(wishBake({ ...wish, ...change }, NOW));
@@ -294,53 +243,8 @@ describe('a bake', () => {
   });
 });
 
-describe('what is thrown out', () => {
-  it('leaves jar and shelf, ends a programme, and says since when it may have been bad', () => {
-    const begun: JarEvent = {
-      kind: 'programmeBegun',
-      id: 'p',
-      jar: 'tern',
-      at: iso(2),
-      programme: 'neglected',
-    };
-    const done = throwOut(hand([...EARLIER, begun]), { why: 'growth', note: 'Mould.' });
-    expect(kinds(done)).toEqual(['noted', 'thrownOut', 'programmeEnded', 'discarded', 'described']);
-    expect(done.entries?.[3]).toMatchObject({ grams: 180, to: 'bin' });
-    expect(done.entries?.[4]).toMatchObject({ card: { archived: true } });
-    expect(kinds(throwOut(hand(), { why: 'growth', note: 'Mould.' }))).not.toContain(
-      'programmeEnded',
-    );
-  });
-});
-
 describe('a jar that begins with a programme', () => {
   const begin = { jar: 'new', card: { ...CARD, name: 'Knot' }, place: 'warm', backup: null };
-
-  it('from flakes holds them soaked, and takes them off the backup', () => {
-    const done = beginJar(
-      { ...begin, programme: 'flakesInStages', grams: 10, backup: BACKUP },
-      ['Tern'],
-      NOW,
-    );
-    expect(kinds(done)).toEqual(['started', 'programmeBegun', 'backupUsed']);
-    expect(done.entries?.[0]).toMatchObject({ from: 'tern', condition: 'dried' });
-    expect((done.entries![0] as NewEntryOf<'started'>).massG).toBeGreaterThan(20);
-    expect((done.entries![0] as NewEntryOf<'started'>).alive).toBeLessThan(1);
-    expect(done.entries?.[2]).toMatchObject({ backup: 'flakes', grams: 10 });
-  });
-
-  it('needs a free name, and no more than there is', () => {
-    const bad = (grams: number, names: readonly string[] = []) =>
-      objected(
-        beginJar({ ...begin, programme: 'flakesInStages', grams, backup: BACKUP }, names, NOW),
-      );
-    expect(bad(13)).toEqual(['grams']);
-    expect(bad(0)).toEqual(['grams']);
-    expect(bad(10, ['knot'])).toEqual(['name']);
-    expect(objected(beginJar({ ...begin, programme: 'byPost', grams: 501 }, [], NOW))).toEqual([
-      'grams',
-    ]);
-  });
 
   it('stands hungry where it is on its feet, and neglected where little of it is alive', () => {
     const ball = (days: number) =>
@@ -362,12 +266,6 @@ describe('a jar that begins with a programme', () => {
       ).entries![0];
     expect(ball(10)).toMatchObject({ condition: 'hungry', hydrationPct: 50 });
     expect(ball(120)).toMatchObject({ condition: 'neglected' });
-  });
-
-  it('is left well or given up', () => {
-    expect(leaveProgramme(hand(), { because: 'left' }).entries).toMatchObject([
-      { kind: 'programmeEnded', because: 'left' },
-    ]);
   });
 });
 
@@ -457,12 +355,6 @@ describe('the larder', () => {
         ],
       },
     ]);
-  });
-
-  it('takes a tub for what the scale says, if a scale can say it', () => {
-    expect(weighTub('mix', 0, NOW).entries).toMatchObject([{ kind: 'tubWeighed', grams: 0 }]);
-    for (const grams of [-1, 50_001, NaN])
-      expect(objected(weighTub('mix', grams, NOW))).toEqual(['grams']);
   });
 });
 
