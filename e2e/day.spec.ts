@@ -137,21 +137,3 @@ test('a kitchen in ounces, cups and Fahrenheit, from the jar to the pancakes @ph
   await expect(page.getByText(/oz/).filter({ visible: true }).first()).toBeVisible();
   await kitchen.accessible();
 });
-
-test('a bake of every week, skipped over a trip @wide', async ({ page, kitchen }) => {
-  await addJar(page, kitchen, () => Promise.resolve());
-  await kitchen.goOn('/plan');
-  await kitchen.button('Mostly home').click();
-  await expect(page.getByText('When are you home?')).toBeHidden();
-  await kitchen.button('Add a bake').click();
-  await page.getByRole('textbox', { name: 'Levain ripe at' }).fill('2026-03-12T09:00');
-  await page.getByRole('radio', { name: 'every week' }).click();
-  await kitchen.button('Add this bake').click();
-  await expect(page.getByText('Thursday bake comes back every week.')).toBeVisible();
-  await page.getByRole('button', { name: /^Skip Thursday bake, Thu 19 Mar/ }).click();
-  await expect(page.getByRole('button', { name: /^Skip Thursday bake/ })).toHaveCount(1);
-  // The week after the trip it is there again.
-  await page.goto('/plan?at=2026-03-20T10:00');
-  await expect(page.getByRole('button', { name: /^Skip Thursday bake, Thu 26 Mar/ })).toBeVisible();
-  await kitchen.accessible();
-});

@@ -119,33 +119,3 @@ test('the surface is dragged to where it stands, and moved with the keys @phone'
   await page.mouse.up();
   await expect.poll(rise).toBeLessThan(before - 40);
 });
-
-test.describe('bad input @phone', () => {
-  test('at the bench keeps what was typed and says what is wrong', async ({ page, kitchen }) => {
-    await kitchen.open('/jar/grebe/feed', 'demo');
-    for (const [typed, says] of [
-      ['0', 'More than nothing, please.'],
-      ['-4', 'More than nothing, please.'],
-      ['a lot', 'Give a weight: 80, 3 oz or ½ cup will do.'],
-      ['99999', 'That is more than ten kilograms. Check the number.'],
-    ] as const) {
-      await page.getByLabel('Scale reads').fill(typed);
-      await kitchen.button('Keep is in').click();
-      await expect(page.getByText(says)).toBeVisible();
-      await expect(page.getByLabel('Scale reads')).toHaveValue(typed);
-    }
-    await page.getByLabel('Scale reads').fill('25');
-    for (const step of ['Keep is in', 'Water is in', 'Flour is in'])
-      await kitchen.button(step).click();
-    await page.getByRole('textbox', { name: 'Mixed at' }).fill('2026-03-14T12:00');
-    await kitchen.button('The band is set').click();
-    await kitchen.button('The feed is done').click();
-    await expect(
-      page.getByText('That is still to come. Give a time that has passed.'),
-    ).toBeVisible();
-    await page.getByRole('textbox', { name: 'Mixed at' }).fill('2026-03-13T09:10');
-    await kitchen.button('The band is set').click();
-    await kitchen.button('The feed is done').click();
-    await expect(page.getByText('There is already a feed at this minute.')).toBeVisible();
-  });
-});

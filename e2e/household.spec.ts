@@ -22,16 +22,6 @@ test('the demo shows its jars as they stand at a frozen hour @phone @east', asyn
   await kitchen.accessible();
 });
 
-test('jars move with the clock @phone', async ({ page, kitchen }) => {
-  await kitchen.open('/', 'demo');
-  await kitchen.open('/', 'demo', '2026-03-14T18:20');
-  await expect(page.getByRole('link', { name: /^Grebe, (hungry|sunk)/ })).toBeVisible();
-  // The bake is past that wanted it; what was not done in time is told as late.
-  await expect(
-    page.getByRole('heading', { name: /^Feed Grebe now: it was due by yesterday \d\d:\d\d$/ }),
-  ).toBeVisible();
-});
-
 for (const [scheme, paths] of [
   [
     'light',
@@ -91,6 +81,7 @@ for (const [scheme, paths] of [
 const SHEETS = {
   '/jar/grebe': ['Move', 'Put it into another jar'],
   '/jar/grebe/paper': ['Split off a part as a jar of its own'],
+  '/plan': ['Add a bake'],
   '/larder': ['Make a backup'],
   '/settings': ['Change Fridge'],
   '/start': ['Join a programme on the way'],

@@ -212,41 +212,6 @@ test('the browser says when a step is due, once it may @phone', async ({
   expect(await told()).toEqual([]);
 });
 
-test('a bake is added from loaves, and a trip is marked @wide', async ({ page, kitchen }) => {
-  await kitchen.open('/plan', 'demo');
-  await kitchen.button('Add a bake').click();
-  const sheet = page.getByRole('dialog', { name: 'Add a bake' });
-  await sheet.getByRole('textbox', { name: 'Levain ripe at' }).fill('2026-03-13T17:00');
-  await sheet.getByRole('radio', { name: 'work it out from loaves' }).click();
-  await expect(sheet.getByText(/^300 g of levain/)).toBeVisible();
-  await kitchen.accessible();
-  await sheet.getByRole('button', { name: 'Add this bake' }).click();
-  await expect(sheet.getByText('Too soon: no starter gets ripe within the hour.')).toBeVisible();
-  await sheet.getByRole('textbox', { name: 'Levain ripe at' }).fill('2026-03-16T18:00');
-  await sheet.getByRole('radio', { name: 'Dunlin' }).click();
-  await sheet.getByRole('button', { name: 'Add this bake' }).click();
-  await expect(page.getByText('Bake of Mon 16 Mar', { exact: true })).toBeVisible();
-
-  await kitchen.button('A trip, or a night away').click();
-  await page.getByRole('textbox', { name: 'Leaving', exact: true }).fill('2026-03-18T08:00');
-  await page.getByRole('textbox', { name: 'Coming back' }).fill('2026-03-17T08:00');
-  await kitchen.button('Mark the trip').click();
-  await expect(
-    page.getByText('Give the day you leave and a later day for coming back.'),
-  ).toBeVisible();
-  await page.getByRole('textbox', { name: 'Coming back' }).fill('2026-03-20T18:00');
-  await kitchen.button('Mark the trip').click();
-  await expect(
-    page
-      .getByText(/^Away Wed 18 Mar 08:00 to Fri 20 Mar 18:00/)
-      .filter({ visible: true })
-      .first(),
-  ).toBeVisible();
-  await page.reload();
-  await expect(page.getByText('Bake of Mon 16 Mar', { exact: true })).toBeVisible();
-  await expect(page.getByText(/^Away Wed 18 Mar/)).toBeVisible();
-});
-
 test('a second bake on the same morning is had from the same levain @phone', async ({
   page,
   kitchen,

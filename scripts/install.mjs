@@ -1,5 +1,5 @@
 // What a fresh machine lacks: the packages of the lock file and, for the tests, Debian's Chromium.
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 
 import { chromiumPath } from './chromium.mjs';
@@ -22,11 +22,19 @@ export function installPackages() {
   writeFileSync(stamp, lock);
 }
 
-/** Installs what the browser tests need from Debian when it is missing: Chromium, and what reads a printed page. */
-export function installChromium() {
-  if (chromiumPath() && existsSync('/usr/bin/pdftotext')) return;
-  run('apt-get', ['update', '-qq']);
-  run('apt-get', ['install', '-y', '-qq', 'chromium-headless-shell', 'poppler-utils'], {
-    DEBIAN_FRONTEND: 'noninteractive',
-  });
+/**
+ * Installs what the browser tests need from Debian when it is missing: Chromium, and what reads a printed page. It takes a
+ * minute in which other checks can go on. @returns a promise of what the last command ended with
+ */
+export async function installChromium() {
+  if (chromiumPath() && existsSync('/usr/bin/pdftotext')) return 0;
+  const apt = (...args) =>
+    new Promise((resolve) => {
+      const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
+      const child = spawn('apt-get', args, { stdio: ['ignore', 'inherit', 'inherit'], env });
+      child.on('error', () => resolve(1));
+      child.on('close', resolve);
+    });
+  await apt('update', '-qq');
+  return apt('install', '-y', '-qq', 'chromium-headless-shell', 'poppler-utils');
 }

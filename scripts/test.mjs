@@ -5,7 +5,7 @@ import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { installChromium, installPackages } from './install.mjs';
 
 installPackages();
-installChromium();
+const chromium = installChromium();
 rmSync('.e2e', { recursive: true, force: true });
 mkdirSync('.e2e', { recursive: true });
 
@@ -71,6 +71,7 @@ await Promise.all([
     .then(() => check('build', process.execPath, ['scripts/build.mjs'], { beside: true }))
     .then(() => jest('unit', 'core')),
 ]);
+if ((await chromium) !== 0) failed += 1;
 await check('end to end', 'npx', ['playwright', 'test'], { count: playwrightCount });
 
 console.log(`\n${passed} passed, ${failed} failed`);

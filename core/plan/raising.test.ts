@@ -18,8 +18,8 @@ import { feed, taskOf } from './someSteps.testing';
 import { someWeek } from './someWeek.testing';
 import { type Mixing } from './walk';
 
-/** Weeks in which a bake is rather missed than not. */
-const UNSURE = [47, 52].map((seed) => someWeek(chanceFrom(seed)));
+/** A week in which a bake is rather missed than not. */
+const UNSURE = someWeek(chanceFrom(47));
 
 /** The best plan of a problem, with what would raise its unlikely bakes. */
 function raisedPlan(problem: Problem): Plan {
@@ -44,11 +44,11 @@ function changed(problem: Problem, id: string, raise: Raise): Problem {
   return { ...problem, wanted };
 }
 
-it.each(UNSURE)('what is said to make a bake likelier does, when it is planned so', (problem) => {
-  const { id, chance, raisedBy = [] } = unlikely(problem);
+it('what is said to make a bake likelier does, when it is planned so', () => {
+  const { id, chance, raisedBy = [] } = unlikely(UNSURE);
   expect(raisedBy).not.toEqual([]);
   for (const raise of raisedBy) {
-    const { plans } = makePlans(changed(problem, id, raise));
+    const { plans } = makePlans(changed(UNSURE, id, raise));
     const then = plans[0]!.wanted.find((prospect) => prospect.id === id)!;
     expect(then.chance).toBeGreaterThan(chance + 0.1);
     expect(then.chance).toBeGreaterThan(raise.chance - 0.1);

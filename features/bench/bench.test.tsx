@@ -115,6 +115,20 @@ describe('the scale', () => {
     expect(store.getState().bench.tern).toBeUndefined();
   });
 
+  it.each([
+    ['0', 'More than nothing, please.'],
+    ['-4', 'More than nothing, please.'],
+    ['a lot', 'Give a weight: 80, 3 oz or ½ cup will do.'],
+    ['99999', 'That is more than ten kilograms. Check the number.'],
+  ])('keeps %j as it was typed, and says what is wrong with it', async (typed, says) => {
+    atTheBench();
+    await type('Scale reads, grams', typed);
+    await press('Keep is in');
+    expect(screen.getByText(says)).toBeVisible();
+    expect(screen.getByLabelText('Scale reads, grams')).toHaveValue(typed);
+    expect(screen.getByRole('heading', { name: 'Keep' })).toBeVisible();
+  });
+
   it('lets the rest follow an overshoot, and says how it stands', async () => {
     const store = atTheBench();
     await type('Scale reads, grams', '25');
@@ -315,14 +329,14 @@ describe('mix, mark and place', () => {
     },
   );
 
-  it('does not write a feed of the time to come, and says at which field', async () => {
+  it('does not write a feed of the time to come, and says why at its field', async () => {
     const store = atTheBench();
     await toMix();
     await type('Mixed at', '2026-03-14T09:00');
     await press('The band is set');
     await press('The feed is done');
     expect(screen.getByRole('heading', { name: 'Mix and mark' })).toBeVisible();
-    expect(screen.getByLabelText('Mixed at')).toHaveAccessibleDescription(/./);
+    expect(screen.getByLabelText('Mixed at')).toHaveAccessibleDescription(/still to come/);
     expect(fedLast(store, 'tern')).toBeUndefined();
   });
 
