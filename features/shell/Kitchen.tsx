@@ -2,7 +2,7 @@ import { type ReactNode, useEffect, useMemo, useState } from 'react';
 import { Provider } from 'react-redux';
 
 import { type Plan } from '@core/plan';
-import { DateStyleContext, LookProvider } from '@kit';
+import { DateStyleContext, LookProvider, reload } from '@kit';
 import {
   type RootState,
   clockStandsStill,
@@ -120,11 +120,14 @@ function Looking({ children }: { readonly children: ReactNode }) {
   );
 }
 
-/** A fault that nothing below has caught: a page in plain colours, from the raw store. */
+/**
+ * A fault that nothing below has caught: a page in plain colours, from the raw store. Tried again is the page as a whole: what
+ * the store of this page holds may be the fault.
+ */
 export function LastResort({ children }: { readonly children: ReactNode }) {
   return (
     <LookProvider theme="system">
-      <PageBoundary>{children}</PageBoundary>
+      <PageBoundary onAgain={reload}>{children}</PageBoundary>
     </LookProvider>
   );
 }

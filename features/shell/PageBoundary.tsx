@@ -7,7 +7,11 @@ import { RescuePage } from './RescuePage';
  * by its key.
  */
 export class PageBoundary extends Component<
-  { readonly children: ReactNode },
+  {
+    readonly children: ReactNode;
+    /** In place of drawing the same once more. */
+    readonly onAgain?: () => void;
+  },
   { readonly fault: Error | null }
 > {
   override state: { readonly fault: Error | null } = { fault: null };
@@ -18,10 +22,11 @@ export class PageBoundary extends Component<
 
   override render() {
     const { fault } = this.state;
+    const { children, onAgain } = this.props;
     return fault ? (
-      <RescuePage fault={fault} onAgain={() => this.setState({ fault: null })} />
+      <RescuePage fault={fault} onAgain={onAgain ?? (() => this.setState({ fault: null }))} />
     ) : (
-      this.props.children
+      children
     );
   }
 }
