@@ -333,6 +333,7 @@ test('a new device has the whole kitchen in two taps, wishes and tastes too @pho
   await device.getByRole('link', { name: 'Plan', exact: true }).click();
   await expect(device.getByText('Sunday tins').filter({ visible: true }).first()).toBeVisible();
   await device.reload();
+  await expect(device.locator('body')).toHaveCSS('background-color', 'rgb(14, 24, 38)');
   await expect(device.getByText('Sunday tins').filter({ visible: true }).first()).toBeVisible();
   await device.close();
 });

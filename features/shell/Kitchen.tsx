@@ -8,6 +8,7 @@ import {
   clockStandsStill,
   keepKitchen,
   keepLearning,
+  keepPending,
   keepPlanning,
   makeStore,
   openLastKitchen,
@@ -48,7 +49,8 @@ export function Kitchen({ children }: { readonly children: ReactNode }) {
     const stops = [keepKitchen(store)];
     let left = false;
     const isOpen = store.getState().kitchen.status === 'open';
-    (isOpen ? Promise.resolve() : openLastKitchen(store)).then(
+    // What came in while nothing kept it, as all was drawn anew, is kept now.
+    (isOpen ? keepPending(store) : openLastKitchen(store)).then(
       () => {
         if (left) return;
         setFault(null);
