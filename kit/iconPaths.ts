@@ -1,4 +1,4 @@
-// Written by scripts/icons.mjs from @mdi/svg (Apache-2.0).
+// Written by scripts/icons.mjs from @mdi/js (Apache-2.0).
 export const ICON_PATHS = {
   'alert-circle': 'M13,13H11V7H13M13,17H11V15H13M12,2A10,10 0 0,0 2,12A10,10 0 0,0 12,22A10,10 0 0,0 22,12A10,10 0 0,0 12,2Z',
   'archive-outline': 'M20 21H4V10H6V19H18V10H20V21M3 3H21V9H3V3M9.5 11H14.5C14.78 11 15 11.22 15 11.5V13H9V11.5C9 11.22 9.22 11 9.5 11M5 5V7H19V5H5Z',

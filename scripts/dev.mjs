@@ -2,6 +2,6 @@
 import { copyFonts } from './fonts.mjs';
 import { installPackages, run } from './install.mjs';
 
-installPackages();
+await installPackages();
 copyFonts();
 run('npx', ['expo', 'start', '--web', '--port', process.env.PORT ?? '8081']);

@@ -1,5 +1,7 @@
-// Writes kit/iconPaths.ts from @mdi/svg: the path of each icon the application or Paper names. Run after changing NAMES.
-import { readFileSync, writeFileSync } from 'node:fs';
+// Writes kit/iconPaths.ts from @mdi/js: the path of each icon the application or Paper names. Run after changing NAMES.
+import { writeFileSync } from 'node:fs';
+
+import drawn from '@mdi/js/commonjs/mdi.js';
 
 const NAMES = [
   // used inside react-native-paper
@@ -30,16 +32,14 @@ const NAMES = [
   'undo',
   'volume-high',
 ];
-const lines = [...new Set(NAMES)].sort().map((n) => {
-  const svg = readFileSync(
-    new URL(`../node_modules/@mdi/svg/svg/${n}.svg`, import.meta.url),
-    'utf8',
-  );
-  const d = /<path d="([^"]+)"/.exec(svg)?.[1];
-  if (!d) throw new Error(`no path in ${n}`);
-  return `  '${n}': '${d}',`;
+/** What the package calls an icon: `arrow-left` is `mdiArrowLeft`. */
+const exported = (name) => `mdi-${name}`.replace(/-(.)/g, (_, letter) => letter.toUpperCase());
+const lines = [...new Set(NAMES)].sort().map((name) => {
+  const d = drawn[exported(name)];
+  if (!d) throw new Error(`no path in ${name}`);
+  return `  '${name}': '${d}',`;
 });
 writeFileSync(
   new URL('../kit/iconPaths.ts', import.meta.url),
-  `// Written by scripts/icons.mjs from @mdi/svg (Apache-2.0).\nexport const ICON_PATHS = {\n${lines.join('\n')}\n} as const;\n\nexport type IconName = keyof typeof ICON_PATHS;\n`,
+  `// Written by scripts/icons.mjs from @mdi/js (Apache-2.0).\nexport const ICON_PATHS = {\n${lines.join('\n')}\n} as const;\n\nexport type IconName = keyof typeof ICON_PATHS;\n`,
 );

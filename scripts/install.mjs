@@ -13,28 +13,32 @@ export function run(command, args, env = {}) {
   if (done.status !== 0) process.exit(done.status ?? 1);
 }
 
-/** Installs the packages when there are none, or others than the lock file names. */
-export function installPackages() {
-  const lock = readFileSync('package-lock.json', 'utf8');
-  const stamp = 'node_modules/.installed-lock';
+/** Runs a command beside whatever else is done, and shows its output. @returns a promise of what it ended with */
+const runBeside = (command, args, options = {}) =>
+  new Promise((resolve) => {
+    const child = spawn(command, args, { stdio: ['ignore', 'inherit', 'inherit'], ...options });
+    child.on('error', () => resolve(1));
+    child.on('close', (status) => resolve(status ?? 1));
+  });
+
+/** Installs the packages of a folder when there are none, or others than its lock file names. Ends everything when that fails. */
+export async function installPackages(folder = '.') {
+  const lock = readFileSync(`${folder}/package-lock.json`, 'utf8');
+  const stamp = `${folder}/node_modules/.installed-lock`;
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return;
-  run('npm', ['ci', '--no-audit', '--no-fund']);
+  const status = await runBeside('npm', ['ci', '--no-audit', '--no-fund'], { cwd: folder });
+  if (status !== 0) process.exit(status);
   writeFileSync(stamp, lock);
 }
 
 /**
  * Installs what the browser tests need from Debian when it is missing: Chromium, and what reads a printed page. It takes a
- * minute in which other checks can go on. @returns a promise of what the last command ended with
+ * minute in which other things can go on. @returns a promise of what the last command ended with
  */
 export async function installChromium() {
   if (chromiumPath() && existsSync('/usr/bin/pdftotext')) return 0;
   const apt = (...args) =>
-    new Promise((resolve) => {
-      const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
-      const child = spawn('apt-get', args, { stdio: ['ignore', 'inherit', 'inherit'], env });
-      child.on('error', () => resolve(1));
-      child.on('close', resolve);
-    });
+    runBeside('apt-get', args, { env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });
   await apt('update', '-qq');
   return apt('install', '-y', '-qq', 'chromium-headless-shell', 'poppler-utils');
 }

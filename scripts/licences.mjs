@@ -7,7 +7,7 @@ import path from 'node:path';
 const OUT = 'features/help/licences.json';
 /** What ships without being a module: drawn from, or copied. */
 const BESIDE = [
-  '@mdi/svg',
+  '@mdi/js',
   '@fontsource-variable/atkinson-hyperlegible-next',
   '@fontsource-variable/bricolage-grotesque',
 ];

@@ -3,7 +3,7 @@ import { spawn } from 'node:child_process';
 
 import { installPackages, run } from './install.mjs';
 
-installPackages();
+await installPackages();
 // A process of its own: what it imports may have been installed only just now.
 run(process.execPath, ['scripts/build.mjs']);
 const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {

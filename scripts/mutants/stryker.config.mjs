@@ -7,7 +7,7 @@ const folder = oneFile ? path.dirname(asked) : asked;
 
 export default {
   testRunner: 'bundled',
-  plugins: ['@stryker-mutator/*', './scripts/bundledRunner.mjs'],
+  plugins: ['@stryker-mutator/*', './scripts/mutants/bundledRunner.mjs'],
   coverageAnalysis: 'perTest',
   concurrency: Number(process.env.MUTANTS_AT_ONCE ?? 2),
   // What runs while a module is read cannot be tied to a test, and would be tried with all of them.

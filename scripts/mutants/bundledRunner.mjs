@@ -22,9 +22,9 @@ import circus, { getState, resetState, run } from 'jest-circus';
 import { forgetWords, jest, standInsOf } from './jestWords.mjs';
 
 const require = createRequire(import.meta.url);
-const { bundling } = require('../tests/bundled.js');
-const { zoneOf } = require('../tests/zones.js');
-require('../tests/properties.js');
+const { bundling } = require('../../tests/bundled.js');
+const { zoneOf } = require('../../tests/zones.js');
+require('../../tests/properties.js');
 
 /** What the instrumented code reads and writes. */
 const mutation = (globalThis.__stryker__ ??= {});

@@ -5,11 +5,18 @@ import { spawnSync } from 'node:child_process';
 import { existsSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 
+import { installPackages } from '../install.mjs';
+
 const KEPT = '.mutants';
 const DOC = 'docs/mutants.md';
 
+/** Apart from the application's own packages: whoever tries no mutants need not fetch it. */
+const HERE = 'scripts/mutants';
+const STRYKER = `${HERE}/node_modules/@stryker-mutator/core/bin/stryker.js`;
+
+await installPackages(HERE);
 for (const asked of process.argv.slice(2)) {
-  const { status } = spawnSync('npx', ['stryker', 'run'], {
+  const { status } = spawnSync(process.execPath, [STRYKER, 'run', `${HERE}/stryker.config.mjs`], {
     stdio: 'inherit',
     env: { ...process.env, MUTANTS_OF: asked },
   });
