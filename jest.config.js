@@ -48,6 +48,7 @@ module.exports = {
       transform: {
         '/core/.*\\.ts$': '<rootDir>/tests/modules.js',
         '/node_modules/(?!@?react-native/).*\\.m?js$': '<rootDir>/tests/packages.js',
+        '/(state|kit|features|demo|tests)/(?!.*\\.test\\.).*\\.tsx?$': '<rootDir>/tests/sources.js',
         ...expo.transform,
       },
       moduleNameMapper: {

@@ -106,7 +106,7 @@ test('a usual feed takes two taps, and all that are due one pass @phone', async 
   await expect(page.getByText('Grebe is fed: keep 25, water 100, flour 100 g')).toBeVisible();
   await kitchen.button('Undo').click();
 
-  await kitchen.open('/', 'demo', '2026-03-15T12:00');
+  await kitchen.later('/', '2026-03-15T12:00');
   await page.getByRole('link', { name: 'Feed both that are due' }).click();
   await expect(page.getByText(/at the bench · 1 of 5, 1 more jar after$/)).toBeVisible();
   const first = await page.getByText(/at the bench/).textContent();
@@ -126,7 +126,7 @@ test('two jars are fed alike, looked at together and compared @wide', async ({ p
   await kitchen.feedAtBench();
   await expect(page.getByText(/^Skua at the bench/)).toBeVisible();
   await kitchen.feedAtBench();
-  await kitchen.open('/compare?a=grebe&b=skua', 'demo', '2026-03-13T23:20');
+  await kitchen.later('/compare?a=grebe&b=skua', '2026-03-13T23:20');
   await expect(
     page.getByText('Grebe and Skua were fed alike and together', { exact: false }),
   ).toBeVisible();

@@ -62,12 +62,12 @@ test('a mother and a bowl on one morning, and the bowl in its dough @wide', asyn
   await kitchen.button('It is mixed').click();
   await expect(page.getByRole('heading', { name: 'Saturday tins', level: 1 })).toBeVisible();
 
-  await page.goto('/jar/grebe?at=2026-03-13T22:05');
+  await kitchen.later('/jar/grebe', '2026-03-13T22:05');
   await kitchen.button('Same again').click();
   await kitchen.button('It is fed').click();
   await expect(page.getByText(/^Grebe is fed: keep 25, water 100, flour 100 g/)).toBeVisible();
 
-  await page.goto('/?at=2026-03-14T09:40');
+  await kitchen.later('/', '2026-03-14T09:40');
   const ready = page.getByText(/^Levain for Saturday tins: into the dough/);
   await expect(ready).toBeVisible();
   await kitchen.accessible();
@@ -76,7 +76,7 @@ test('a mother and a bowl on one morning, and the bowl in its dough @wide', asyn
   await expect(sheet.getByRole('textbox', { name: 'Into the dough' })).toHaveValue('180');
   await sheet.getByRole('button', { name: 'In the dough' }).click();
   await expect(ready).toBeHidden();
-  await page.goto('/plan?at=2026-03-14T09:45');
+  await kitchen.later('/plan', '2026-03-14T09:45');
   await expect(page.getByText('Saturday tins').filter({ visible: true })).toHaveCount(0);
 });
 

@@ -53,7 +53,7 @@ test('a Saturday bake from the fridge: plan chosen, first step done late, the pl
   await expect(page.getByText(/^As planned/)).toBeVisible();
 
   // Nobody came to take it out of the fridge in the evening: that is done later, and warmer.
-  await kitchen.open('/plan', 'demo', '2026-03-13T23:10');
+  await kitchen.later('/plan', '2026-03-13T23:10');
   await expect(page.getByText(/^The plan has changed: /)).toBeVisible();
 
   await page
@@ -63,7 +63,7 @@ test('a Saturday bake from the fridge: plan chosen, first step done late, the pl
   await planned(page);
 
   // In the morning it is done at the bench, with its amounts filled in.
-  await kitchen.open('/plan', 'demo', '2026-03-14T07:00');
+  await kitchen.later('/plan', '2026-03-14T07:00');
   await planned(page);
   await page.getByRole('button', { name: /^Bench: Build Dunlin’s levain/ }).click();
   await expect(page.getByText('Dunlin at the bench · 1 of 5')).toBeVisible();
@@ -203,13 +203,13 @@ test('the browser says when a step is due, once it may @phone', async ({
   await planned(page);
   // What comes later waits; what is due is said.
   expect(await told()).toEqual([]);
-  await kitchen.open('/plan', 'demo', '2026-03-13T22:30');
+  await kitchen.later('/plan', '2026-03-13T22:30');
   await expect.poll(told).toEqual(['Build Grebe’s levain']);
-  await kitchen.open('/settings', 'demo', '2026-03-13T22:31');
+  await kitchen.goOn('/settings');
   await page.getByRole('radio', { name: 'Quiet' }).click();
-  await kitchen.open('/', 'demo', '2026-03-13T22:32');
+  await kitchen.later('/', '2026-03-14T07:00');
   await expect(page.getByText(/^As planned/)).toBeVisible();
-  expect(await told()).toEqual([]);
+  expect(await told()).toEqual(['Build Grebe’s levain']);
 });
 
 test('a second bake on the same morning is had from the same levain @phone', async ({

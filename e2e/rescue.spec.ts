@@ -128,7 +128,7 @@ test('a neglected jar comes back over five days, and is well on evidence @phone'
   await expect(page.getByText(/^Nothing rose, so leave it longer/)).toBeVisible();
 
   // Half way through, somebody closes it and comes back.
-  await kitchen.later('/', '2026-03-15T07:30');
+  await kitchen.open('/', 'demo', '2026-03-15T07:30');
   await page
     .getByRole('main')
     .getByRole('link', { name: /^Feed Skua/ })

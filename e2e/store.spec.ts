@@ -180,7 +180,7 @@ test('a clock that has gone back loses nothing, and says so until it is right @p
   await addJar(page, kitchen, 'Tern');
   await expect.poll(async () => Object.keys(await kitchen.stored('own/log/'))).not.toEqual([]);
   for (let time = 0; time < 2; time++) {
-    await kitchen.later('/', '2025-01-02T08:00');
+    await kitchen.open('/', 'own', '2025-01-02T08:00');
     await expect(page.getByText('The clock of this device says 2 Jan 2025')).toBeVisible();
     await expect(
       page.getByText(/entries of the journal are from later, up to 13 Mar 2026/),

@@ -90,14 +90,14 @@ test.describe('a kitchen in Lisbon', () => {
         .filter({ visible: true })
         .first(),
     ).toBeVisible();
-    await kitchen.open('/plan', 'demo', '2026-03-29T07:00');
+    await kitchen.later('/plan', '2026-03-29T07:00');
     await expect(
       page
         .getByText(/ripe 08:00 to 10:00$/)
         .filter({ visible: true })
         .first(),
     ).toBeVisible();
-    await kitchen.open('/jar/grebe', 'demo', '2026-03-29T07:00');
+    await kitchen.goOn('/jar/grebe');
     await kitchen.button('More').click();
     // An hour that there was not is the one after it.
     await page.getByRole('textbox', { name: 'Seen at' }).fill('2026-03-29T01:30');

@@ -4,21 +4,16 @@ import { askedOfPage, tabNotes } from './platform';
 
 const KEY = 'ombrello/at';
 
-/** An instant that `?at=2026-03-13T18:20` (local time) holds still, for this tab; an empty `?at=` lets time go on. */
-function frozenInstant(): Instant | null {
+/** `?at=2026-03-13T18:20` (local time) holds the time still for this tab; an empty `?at=` lets it go on. */
+function holdStill(): void {
   const asked = askedOfPage('at');
-  if (asked !== null) {
-    const at = Date.parse(asked);
-    if (Number.isNaN(at)) tabNotes.remove(KEY);
-    else tabNotes.put(KEY, String(at));
-  }
-  const kept = tabNotes.read(KEY);
-  return kept === null ? null : Number(kept);
+  if (asked === null) return;
+  const at = Date.parse(asked);
+  if (Number.isNaN(at)) tabNotes.remove(KEY);
+  else tabNotes.put(KEY, String(at));
 }
 
-const frozen = frozenInstant();
+holdStill();
 
 /** The one place that asks what time it is. */
-export const readClock = (): Instant => frozen ?? Date.now();
-
-export const clockStandsStill = frozen !== null;
+export const readClock = (): Instant => Number(tabNotes.read(KEY) ?? Date.now());

@@ -1,7 +1,7 @@
 import { FIRST_PLACES } from '@core/ferment';
-import { type JournalEvent, rekeyed } from '@core/journal';
+import { ENTRY_AHEAD, type JournalEvent, isTimely, rekeyed } from '@core/journal';
 import { kitchenTime } from '@core/measure';
-import { nanoid } from '@reduxjs/toolkit';
+import { isAnyOf, nanoid } from '@reduxjs/toolkit';
 
 import { readClock } from './clock';
 import { selectSettings } from './decided';
@@ -11,7 +11,8 @@ import { keepPending } from './keeping';
 import { type OpenedKitchen, opened, saveFailed } from './kitchen';
 import { demoComesFirst } from './platform';
 import { USUAL_SETTINGS } from './settings';
-import { type Store } from './store';
+import { type Store, listenFor } from './store';
+import { ticked } from './time';
 
 /** Openings take their turns: whoever taps twice gets the kitchen that was asked for last. */
 let turn: Promise<unknown> = Promise.resolve();
@@ -60,6 +61,22 @@ export const startDemo = (store: Store): Promise<void> =>
         : [];
     await begin(store, kitchen, [...gone, ...events]);
   });
+
+/**
+ * Opens a kitchen again once the clock is right by which some of it could not be read: a device that slept learns the hour while
+ * the page is there. @returns a function that stops it
+ */
+export const openOnceClockIsRight = (store: Store): (() => void) =>
+  store.dispatch(
+    listenFor({
+      matcher: isAnyOf(ticked),
+      effect: async (_, api) => {
+        const { kitchen, time } = api.getState();
+        if (kitchen.later && isTimely(Date.parse(kitchen.later.last), time.now, ENTRY_AHEAD))
+          await openKitchen(store, kitchen.name).catch(() => undefined);
+      },
+    }),
+  );
 
 async function open(store: Store, name: KitchenName): Promise<void> {
   const kitchen = await readKitchen(name, readClock());

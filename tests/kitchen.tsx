@@ -5,7 +5,6 @@ import { Provider } from 'react-redux';
 
 import { LookProvider } from '@kit';
 import { type Store, ticked } from '@state';
-import * as clock from '@state/clock';
 
 import { went } from './kitchenRouter';
 import { kitchenStore } from './kitchenStore';
@@ -95,7 +94,7 @@ export async function type(label: string, text: string): Promise<void> {
 /** Lets time pass in a kitchen that is shown: what is done after it is done at that later hour. */
 export function later(store: Store, hours: number): void {
   const now = store.getState().time.now + hours * 3_600_000;
-  jest.spyOn(clock, 'readClock').mockReturnValue(now);
+  window.sessionStorage.setItem('ombrello/at', String(now));
   act(() => void store.dispatch(ticked(now)));
 }
 afterEach(() => void jest.restoreAllMocks());

@@ -8,8 +8,11 @@ jest.mock('expo-router', () => jest.requireActual('./expoRouter'));
 // Screens of a whole kitchen take their time on a busy machine: no test fails because of it.
 configure({ asyncUtilTimeout: 60_000 });
 
-// The clock stands still, as it does for `?at=`.
-window.sessionStorage.setItem('ombrello/at', String(Date.parse('2026-03-13T18:20:00Z')));
+// The clock stands still, as it does for `?at=`, until a test lets time pass.
+const standStill = () =>
+  window.sessionStorage.setItem('ombrello/at', String(Date.parse('2026-03-13T18:20:00Z')));
+standStill();
+beforeEach(standStill);
 
 // React notes for each element where it was made, for its messages: a quarter of these tests' time. It stops after so many a
 // second, and here before the first.

@@ -79,7 +79,11 @@ export function NowScreen({ jar }: { readonly jar?: string }) {
         <ReadingPanel />
       ) : (
         <>
-          {next && heading && <NextPanel next={next} standing={heading} />}
+          {next && heading ? (
+            <NextPanel next={next} standing={heading} />
+          ) : (
+            <PageTitle>Nothing to feed for now</PageTitle>
+          )}
           {due.length > 1 && (
             <Button href={benchPath(due[0]!, due.slice(1))}>
               {due.length === 2 ? 'Feed both that are due' : `Feed all ${due.length} that are due`}

@@ -5,15 +5,15 @@ import { type Plan } from '@core/plan';
 import { DateStyleContext, LookProvider, reload } from '@kit';
 import {
   type RootState,
-  clockStandsStill,
   keepKitchen,
   keepLearning,
   keepPending,
   keepPlanning,
+  keepTime,
   makeStore,
   openLastKitchen,
+  openOnceClockIsRight,
   type Store,
-  readClock,
   readHubKey,
   selectJar,
   selectNow,
@@ -21,7 +21,6 @@ import {
   selectPlaces,
   selectSettings,
   selectZone,
-  ticked,
   useAppSelector,
 } from '@state';
 
@@ -29,9 +28,6 @@ import { bakeNames, kitchenWords, mendedWords, useKitchenWords } from '../words'
 import { PageBoundary } from './PageBoundary';
 import { Reminders } from './Reminders';
 import { RescuePage } from './RescuePage';
-
-/** How often the jars on the shelves move, ms. */
-const TICK = 20_000;
 
 let made: Store | null = null;
 /**
@@ -46,7 +42,7 @@ export function Kitchen({ children }: { readonly children: ReactNode }) {
   const [fault, setFault] = useState<Error | null>(null);
   const [tries, setTries] = useState(0);
   useEffect(() => {
-    const stops = [keepKitchen(store)];
+    const stops = [keepKitchen(store), keepTime(store), openOnceClockIsRight(store)];
     let left = false;
     const isOpen = store.getState().kitchen.status === 'open';
     // What came in while nothing kept it, as all was drawn anew, is kept now.
@@ -58,12 +54,8 @@ export function Kitchen({ children }: { readonly children: ReactNode }) {
       },
       (error: unknown) => setFault(error instanceof Error ? error : new Error(String(error))),
     );
-    const timer = clockStandsStill
-      ? undefined
-      : setInterval(() => store.dispatch(ticked(readClock())), TICK);
     return () => {
       left = true;
-      clearInterval(timer);
       stops.forEach((stop) => stop());
     };
   }, [store, tries]);

@@ -1,5 +1,6 @@
 import { remind, reminderLeave } from '@kit';
-import { useEffect, useRef } from 'react';
+import { useEffect } from 'react';
+import { useStore } from 'react-redux';
 
 import { HOUR, type Instant } from '@core/measure';
 import { type FeedReason } from '@core/next';
@@ -30,8 +31,21 @@ import { useStepWords } from '../words/useStepWords';
 /** A step that was due longer ago is seen on the page; no need to call for it. */
 const FRESH = HOUR / 2;
 
+/** What has moved by less since it was told is not told again: a plan is mended, a forecast learns. */
+const ANEW = HOUR;
+
 /** What a jar asks for at an hour; what it has asked for long is no news. */
 const CALLS: ReadonlySet<FeedReason> = new Set(['ripe', 'ripens', 'rhythm', 'warming']);
+
+const toldIn = new WeakMap<object, Map<string, Instant>>();
+
+/** When what was told was due, by its tag: kept with the store, since the page may be drawn anew. */
+function useTold(): Map<string, Instant> {
+  const store = useStore();
+  const told = toldIn.get(store) ?? new Map<string, Instant>();
+  toldIn.set(store, told);
+  return told;
+}
 
 /** While the application is open, the browser says when a jar is to be fed, a step of the followed plan is due, or flakes may snap, if that is wanted. */
 export function Reminders() {
@@ -53,12 +67,13 @@ function Calling(): null {
   const bowls = useAppSelector(selectBowlStandings);
   const answers = useAppSelector(selectWhatNext);
   const standings = useAppSelector(selectStandings);
-  const told = useRef(new Set<string>());
+  const told = useTold();
   useEffect(() => {
     if (reminderLeave() !== 'granted') return;
     const tell = (due: Instant, tag: string, title: string, body: string) => {
-      if (due > now || due < now - FRESH || told.current.has(tag)) return;
-      told.current.add(tag);
+      const before = told.get(tag) ?? -Infinity;
+      if (due > now || due < now - FRESH || due < before + ANEW) return;
+      told.set(tag, due);
       remind(title, body, tag);
     };
     for (const { id, jar, snapsFrom } of drying)
@@ -84,7 +99,6 @@ function Calling(): null {
       if (run.verdict === 'going')
         tell(
           next.at,
-          // A feed that is put off by what was seen is still the same feed.
           `${jar.id} programme ${run.feeds.length}`,
           `Feed ${jar.card.name}`,
           `${words.feed(next)}: day ${run.day} of its programme.`,
@@ -106,7 +120,7 @@ function Calling(): null {
       const slack = slackWords(step, words);
       tell(
         step.at,
-        `${step.jar} ${step.kind} ${step.at} ${step.wanted ?? ''}`,
+        `${step.jar} ${step.kind} ${step.place ?? ''} ${step.wanted ?? ''}`,
         plannedName(step, name),
         `${stepWords(step)}${slack ? `, ${slack}` : ''}`,
       );
@@ -124,6 +138,7 @@ function Calling(): null {
     words,
     placeName,
     stepWords,
+    told,
   ]);
   return null;
 }

@@ -1,7 +1,7 @@
 import { readdirSync } from 'node:fs';
 import path from 'node:path';
 
-import { act, fireEvent, screen } from '@testing-library/react';
+import { act, cleanup, fireEvent, screen } from '@testing-library/react';
 
 import { type Step } from '@core/plan';
 import { beginProgramme } from '@core/verbs';
@@ -55,6 +55,10 @@ describe('reminders', () => {
   const waiting = (reminders: 'on' | 'off' = 'on') => {
     const store = kitchenStore([...PLACES, tern()]);
     store.dispatch(settingsChanged({ reminders }));
+    follow(store, step);
+    return show(<Reminders />, store);
+  };
+  const follow = (store: ReturnType<typeof kitchenStore>, step: Step) => {
     store.dispatch(planChosen('balanced'));
     store.dispatch(searchBegun());
     store.dispatch(
@@ -75,7 +79,6 @@ describe('reminders', () => {
         mended: null,
       }),
     );
-    return show(<Reminders />, store);
   };
   const at = (store: ReturnType<typeof kitchenStore>, minutes: number) =>
     act(() => void store.dispatch(ticked(NOW + minutes * MINUTE)));
@@ -89,6 +92,26 @@ describe('reminders', () => {
     expect(told).toHaveLength(1);
     expect(told[0]!.title).toMatch(/Tern/);
     expect(told[0]!.body).toMatch(/keep 20, water 80, flour 100 g/);
+  });
+
+  it('come once for a step that a mended plan moves a little, and again hours later', () => {
+    const store = waiting();
+    const moved = (minutes: number) => ({ ...step, at: step.at + minutes * MINUTE });
+    at(store, 31);
+    act(() => follow(store, moved(5)));
+    at(store, 36);
+    expect(told).toHaveLength(1);
+    act(() => follow(store, moved(3 * 60)));
+    at(store, 3 * 60 + 31);
+    expect(told).toHaveLength(2);
+  });
+
+  it('come once, also when all is drawn anew', () => {
+    const store = waiting();
+    at(store, 31);
+    cleanup();
+    show(<Reminders />, store);
+    expect(told).toHaveLength(1);
   });
 
   it('do not come for what was due long ago, nor where they are not wanted', () => {
