@@ -6,9 +6,10 @@ import { draftChanged } from './bench';
 import { readKitchen, shelf } from './door';
 import { HALF_WEIGHED } from './halfWeighed.testing';
 import { keepKitchen, keepPending } from './keeping';
-import { openKitchen, openLastKitchen, startDemo } from './opening';
+import { openKitchen, openLastKitchen, openOnceClockIsRight, startDemo } from './opening';
 import { selectJars, selectLiveEvents } from './selectors';
 import { makeStore } from './store';
+import { ticked } from './time';
 import { signsTold } from './trouble';
 
 const HOUR = 3_600_000;
@@ -104,6 +105,46 @@ describe('two kitchens', () => {
     expect(second.some((id) => first.includes(id))).toBe(false);
     await startDemo(store);
     expect(selectJars(store.getState())).toHaveLength(3);
+  });
+});
+
+describe('a clock that was wrong when the kitchen was opened', () => {
+  const DAY = 24 * HOUR;
+  /** The kitchen with a bake wished so long ahead, opened again so long before that was entered. */
+  const openedBefore = async (days: number, aheadDays: number) => {
+    const first = await application();
+    const from = NOW + aheadDays * DAY;
+    first.dispatch(bakeChanged({ ...BAKE, from, until: from + HOUR }));
+    await settled();
+    stop();
+    jest.setSystemTime(NOW - days * DAY);
+    const store = await application();
+    const stops = [stop, openOnceClockIsRight(store)];
+    stop = () => stops.forEach((end) => end());
+    store.dispatch(ticked(NOW - days * DAY));
+    await settled();
+    expect(selectBakes(store.getState())).toEqual([]);
+    expect(store.getState().kitchen.later).not.toBeNull();
+    return store;
+  };
+
+  it('brings back what waited for it as soon as it is right', async () => {
+    const store = await openedBefore(800, 2);
+    jest.setSystemTime(NOW);
+    store.dispatch(ticked(NOW));
+    await settled();
+    expect(selectBakes(store.getState())).toMatchObject([{ name: 'Sunday tins' }]);
+    expect(store.getState().kitchen.later).toBeNull();
+  });
+
+  it('does not have it opened again and again for what still cannot be read', async () => {
+    const store = await openedBefore(350, 1700);
+    // What is tidied after an opening is tidied.
+    await settled();
+    const asked = jest.spyOn(shelf, 'getAllKeys');
+    store.dispatch(ticked(NOW - 349 * DAY));
+    await settled();
+    expect(asked).not.toHaveBeenCalled();
   });
 });
 

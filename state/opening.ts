@@ -1,7 +1,7 @@
 import { FIRST_PLACES } from '@core/ferment';
 import { ENTRY_AHEAD, type JournalEvent, isTimely, rekeyed } from '@core/journal';
 import { kitchenTime } from '@core/measure';
-import { isAnyOf, nanoid } from '@reduxjs/toolkit';
+import { nanoid } from '@reduxjs/toolkit';
 
 import { readClock } from './clock';
 import { selectSettings } from './decided';
@@ -12,7 +12,6 @@ import { type OpenedKitchen, opened, saveFailed } from './kitchen';
 import { demoComesFirst } from './platform';
 import { USUAL_SETTINGS } from './settings';
 import { type Store, listenFor } from './store';
-import { ticked } from './time';
 
 /** Openings take their turns: whoever taps twice gets the kitchen that was asked for last. */
 let turn: Promise<unknown> = Promise.resolve();
@@ -69,11 +68,14 @@ export const startDemo = (store: Store): Promise<void> =>
 export const openOnceClockIsRight = (store: Store): (() => void) =>
   store.dispatch(
     listenFor({
-      matcher: isAnyOf(ticked),
+      // Just then and not at every hour after it: what is still not read would have it opened for ever.
+      predicate: (_, { kitchen: { later }, time }, before) =>
+        later !== null &&
+        !isTimely(Date.parse(later.last), before.time.now, ENTRY_AHEAD) &&
+        isTimely(Date.parse(later.last), time.now, ENTRY_AHEAD),
       effect: async (_, api) => {
-        const { kitchen, time } = api.getState();
-        if (kitchen.later && isTimely(Date.parse(kitchen.later.last), time.now, ENTRY_AHEAD))
-          await openKitchen(store, kitchen.name).catch(() => undefined);
+        // Where it cannot be read now, a reload tries again.
+        await openKitchen(store, api.getState().kitchen.name).catch(() => undefined);
       },
     }),
   );
