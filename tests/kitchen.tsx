@@ -78,17 +78,17 @@ const soon = setTimeout;
 /** What a touch called for has come: a part that is fetched late stands one turn later, its module being at hand here. */
 const fetched = () => new Promise<void>((resolve) => soon(resolve));
 
-/** Nobody types so much: it is pasted. */
-const NOVEL = 100;
+/** As far as a number goes, each key is pressed. What is longer is pasted: every key draws the whole page anew. */
+const NUMBER = 4;
 
-/** Types a text over what stands in a field, key by key. */
+/** Types a text over what stands in a field. */
 export async function type(label: string, text: string): Promise<void> {
   const all = [...document.querySelectorAll('input, textarea')];
   const found = all.filter((one) => one.getAttribute('aria-label') === label);
   const field = theOne(found, `field ${label}`, all);
   await hand.clear(field);
   if (text === '') return;
-  await (text.length > NOVEL ? hand.paste(text) : hand.keyboard(text.replace(/[[{]/g, '$&$&')));
+  await (text.length > NUMBER ? hand.paste(text) : hand.keyboard(text.replace(/[[{]/g, '$&$&')));
 }
 
 /** Lets time pass in a kitchen that is shown: what is done after it is done at that later hour. */
