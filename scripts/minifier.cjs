@@ -1,4 +1,4 @@
-// What makes each module of the export small, for Metro: a quarter of the time, and a twentieth fewer bytes than its own.
+// What makes each module of the export small, for Metro (docs/decisions/3-start-up.md).
 const { minifySync } = require('oxc-minify');
 
 const OPTIONS = {
