@@ -14,7 +14,7 @@ const AT = '2026-03-13T18:20';
 const iso = (at: number) => new Date(at).toISOString();
 const NAMES = ['Tern', 'Knot', 'Ruff', 'Smew', 'Twite'];
 
-/** A kitchen kept for years: each jar fed, looked at, moved and reduced every day. */
+/** A kitchen kept for years: each jar fed, looked at and reduced every day, and baked with every week. */
 export function yearsOf(jars: number, years: number): readonly JournalEvent[] {
   const days = Math.round(years * 365);
   const begin = NOW - days * DAY - 10 * HOUR;
@@ -64,6 +64,8 @@ export function yearsOf(jars: number, years: number): readonly JournalEvent[] {
         { kind: 'looked', id: id('l'), ...common, at: iso(at + 7 * HOUR), height: 1.9 },
         { kind: 'looked', id: id('p'), ...common, at: iso(at + 9 * HOUR), sign: 'peaked' },
       );
+      if (day % 7 === 5)
+        events.push({ kind: 'took', id: id('t'), ...common, at: iso(at + 9 * HOUR), grams: 60 });
     }
   return events;
 }
@@ -129,6 +131,7 @@ export async function decades(): Promise<void> {
       report(`${name}, opened to the first jar`, `${middle(sorted)} ms, best ${sorted[0]} ms`, aim);
       report(`${name}, a look until it is saved`, await looking(page, base), '100 ms');
       report(`${name}, journal searched and scrolled`, await reading(page, base), '50 ms');
+      report(`${name}, the page that is slowest to come`, await walking(page, base), '500 ms');
       const session = await page.context().newCDPSession(page);
       await session.send('HeapProfiler.collectGarbage');
       const { usedSize } = await session.send('Runtime.getHeapUsage');
@@ -196,4 +199,31 @@ async function reading(page: Page, base: string): Promise<string> {
   const scrolling = await held();
   const text = (ms: number) => (ms === 0 ? 'under 50' : ms.toFixed(0));
   return `typing ${text(typing)} ms, scrolling ${text(scrolling)} ms`;
+}
+
+/** Pages that show what the years came to. */
+const TOLD = ['/larder', '/jar/tern', '/make', '/charts?jar=tern&beside=knot', '/year', '/compare'];
+
+/** Goes from page to page as a link does: the longest that one of them holds the browser, and which. */
+async function walking(page: Page, base: string): Promise<string> {
+  await page.goto(`${base}/help?at=${AT}`);
+  await page.waitForTimeout(4000);
+  const held: { path: string; ms: number }[] = [];
+  for (const path of TOLD) {
+    const ms = await page.evaluate(async (to) => {
+      let longest = 0;
+      const observer = new PerformanceObserver((list) => {
+        for (const { duration } of list.getEntries()) longest = Math.max(longest, duration);
+      });
+      observer.observe({ type: 'longtask' });
+      history.pushState(null, '', to);
+      dispatchEvent(new PopStateEvent('popstate', { state: null }));
+      await new Promise((later) => setTimeout(later, 2500));
+      observer.disconnect();
+      return longest;
+    }, path);
+    held.push({ path, ms });
+  }
+  const { path, ms } = held.reduce((a, b) => (b.ms > a.ms ? b : a));
+  return `${ms.toFixed(0)} ms, ${path}`;
 }

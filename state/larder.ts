@@ -1,4 +1,4 @@
-import { createSelector } from './memo';
+import { createSelector, unchanged } from './memo';
 
 import { USUAL_BELIEF, middlePace } from '@core/ferment';
 import { DAY } from '@core/measure';
@@ -11,21 +11,30 @@ import { type RootState } from './store';
 /** Frozen discard is not kept for longer. */
 const LOOKED_BACK = 240 * DAY;
 
-/** What the lots were when they left their jars. */
+const NOTHING_KNOWN: Parameters<typeof lotsOf>[1] = new Map();
+
+/** The lots that are still here, whatever they were when they left their jars. */
+const selectHere = createSelector(
+  [selectLiveEvents, selectNow],
+  (live, now) =>
+    lotsOf(live, NOTHING_KNOWN, now)
+      .filter(({ takenAt }) => takenAt >= now - LOOKED_BACK)
+      .map(({ id }) => id),
+  unchanged,
+);
+
+/** What the lots that are here were when they left their jars. */
 const selectOrigins = createSelector(
-  [
-    selectEventsByJar,
-    selectKitchenContext,
-    (state: RootState) => state.learnt,
-    (state: RootState) => Math.floor(selectNow(state) / DAY),
-  ],
-  (byJar, context, learnt, today) =>
-    new Map(
+  [selectEventsByJar, selectKitchenContext, (state: RootState) => state.learnt, selectHere],
+  (byJar, context, learnt, here) => {
+    const lots = new Set(here);
+    return new Map(
       [...byJar].flatMap(([jar, events]) => {
         const pace = middlePace(ofJar(learnt, jar)?.learnt.belief ?? USUAL_BELIEF);
-        return [...originsOf(events, { ...context, pace }, today * DAY - LOOKED_BACK)];
+        return [...originsOf(events, { ...context, pace }, lots)];
       }),
-    ),
+    );
+  },
 );
 
 /** Discard that is here, the oldest first. */

@@ -7,6 +7,7 @@ import { backupsOf } from '../rescue';
 import { placesOf } from './air';
 import { contentOf } from './content';
 import { bakesOf, handsOf, leftAloneOf, tripsOf, zonesOf } from './decided';
+import { firstIdOf } from './entry';
 import { type JournalEvent } from './events';
 import { foldJar } from './fold';
 import { logOf } from './log';
@@ -83,7 +84,7 @@ it('whatever passes the door can be folded, foretold and looked at', () => {
         // However long ago, what is drawn stays of a size that can be drawn.
         expect(outlook.forecast.curve.length).toBeLessThan(60_000);
         expect(seenPeaks(own, context).every((peak) => peak.hours > 0)).toBe(true);
-        const origins = originsOf(own, context, 0);
+        const origins = originsOf(own, context, new Set(own.map(firstIdOf)));
         expect(numbersIn(lotsOf(log.all, origins, NOW)).every(Number.isFinite)).toBe(true);
       }
       const decided = [

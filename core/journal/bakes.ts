@@ -47,17 +47,22 @@ export function bakesIn(
   events: readonly JarEvent[],
   begun: ReadonlySet<number> = new Set(),
 ): readonly PastBake[] {
-  const bakes = chapters.flatMap((chapter, i) =>
-    chapter.entries.flatMap((took): readonly PastBake[] => {
+  // What is said last of one counts.
+  const outcomes = new Map<string, Baked>();
+  for (const event of events) if (event.kind === 'baked') outcomes.set(event.of, event);
+  let before: Chapter | null = null;
+  const bakes = chapters.flatMap((chapter) => {
+    const feedBefore = before;
+    if (chapter.fed) before = chapter;
+    return chapter.entries.flatMap((took): readonly PastBake[] => {
       if (took.kind !== 'took' || begun.has(instantOf(took))) return [];
       // What is taken before a feed was still of the feed before.
       const own = chapter.fed && instantOf(took) > instantOf(chapter.fed) ? chapter : null;
-      const of = own ?? chapters.slice(0, i).findLast(({ fed }) => fed !== null) ?? chapter;
-      return [
-        { took, outcome: outcomeOf(took, events), rise: riseOf(of)?.height ?? null, chapter: of },
-      ];
-    }),
-  );
+      const of = own ?? feedBefore ?? chapter;
+      const outcome = outcomes.get(firstIdOf(took)) ?? null;
+      return [{ took, outcome, rise: riseOf(of)?.height ?? null, chapter: of }];
+    });
+  });
   return bakes.sort((a, b) => instantOf(b.took) - instantOf(a.took));
 }
 

@@ -159,26 +159,26 @@ export interface Origin {
 const UNKNOWN_ORIGIN: Origin = { acid: 11, hydrationPct: 100 };
 
 /**
- * What each lot was when it left its jar, by the model: one pass over a jar's events, oldest first.
+ * What lots were when they left their jar, by the model: one pass over a jar's events, oldest first.
  *
- * @example originsOf(eventsByJar(live).get('tern') ?? [], context, 0)
+ * @param lots the lots that are asked for, by their ids
+ * @example originsOf(eventsByJar(live).get('tern') ?? [], context, new Set(['taken-on-monday']))
  */
 export function originsOf(
   events: readonly JarEvent[],
   context: FoldContext,
-  since: Instant,
+  lots: ReadonlySet<string>,
 ): ReadonlyMap<string, Origin> {
   const origins = new Map<string, Origin>();
-  const first = events.findIndex((event) => instantOf(event) >= since);
-  const followed = followedFrom(events, first < 0 ? events.length : first);
+  const isLot = (event: JarEvent) => event.kind === 'discarded' && lots.has(firstIdOf(event));
+  // The jar is followed from shortly before the first lot to the last, not through the years around them.
+  const first = events.findIndex(isLot);
+  if (first < 0) return origins;
+  const last = events.findLastIndex(isLot);
+  const followed = followedFrom(events, first);
   let jar: Jar | null = null;
-  for (const [i, event] of events.entries()) {
-    if (
-      jar &&
-      event.kind === 'discarded' &&
-      (event.to === 'discardJar' || event.to === 'freezer') &&
-      instantOf(event) >= since
-    ) {
+  for (const [i, event] of events.slice(0, last + 1).entries()) {
+    if (jar && isLot(event)) {
       const { acid } = mixAt(jar, instantOf(event), context);
       origins.set(firstIdOf(event), { acid, hydrationPct: contentOf(jar).hydrationPct });
     }

@@ -72,16 +72,18 @@ export function leanerKeep(
   const feeds = events.filter((event): event is Fed => event.kind === 'fed');
   const first = feeds[0];
   if (!first || now - instantOf(first) < LEAST_LOG) return null;
+  // One pass: a log of ten years is asked at every step of the keep.
+  const bakedG = feeds.map(() => 0);
+  let latest = -1;
+  for (const event of events) {
+    if (event.kind === 'fed') latest++;
+    else if (event.kind === 'took' && latest >= 0) bakedG[latest]! += event.grams;
+  }
   let savedG = 0;
   feeds.forEach((fed, i) => {
-    const until = feeds[i + 1] ? instantOf(feeds[i + 1]!) : Infinity;
-    const bakedG = events.reduce((sum, event) => {
-      const at = instantOf(event);
-      return event.kind === 'took' && at > instantOf(fed) && at <= until ? sum + event.grams : sum;
-    }, 0);
     const parts = 1 + (fed.flourG + fed.waterG) / fed.keepG;
     // What is baked with, what stays, and a little that sticks.
-    const needed = bakedG > 0 ? (bakedG + keepG + 5) / parts : 0;
+    const needed = bakedG[i]! > 0 ? (bakedG[i]! + keepG + 5) / parts : 0;
     const leaner = Math.min(fed.keepG, Math.max(keepG, needed));
     savedG += fed.flourG * (1 - leaner / fed.keepG);
   });
