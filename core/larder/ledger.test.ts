@@ -352,6 +352,17 @@ describe('used and saved', () => {
     expect(leanerKeep(events, 10, at(30))!.savedG).toBeLessThan(0.15 * 80 * 365);
   });
 
+  it('counts what came out at the moment of a feed to the feed before, whichever was written first', () => {
+    const took: JarEvent = { kind: 'took', id: 't', jar: 'tern', at: iso(10), grams: 300 };
+    const [small, large, last] = [fed(0, 20), fed(10, 60), fed(20, 60)];
+    for (const events of [
+      [small, took, large, last],
+      [small, large, took, last],
+    ])
+      // Nothing of the first feed, whose levain it was; fifty of sixty grams of the others.
+      expect(leanerKeep(events, 10, at(30))!.savedG).toBeCloseTo((400 * 365) / 30);
+  });
+
   it('says nothing of a young log', () => {
     expect(leanerKeep([fed(0, 60), fed(1, 60)], 15, at(3))).toBeNull();
     expect(leanerKeep([], 15, at(3))).toBeNull();

@@ -77,7 +77,11 @@ export function leanerKeep(
   let latest = -1;
   for (const event of events) {
     if (event.kind === 'fed') latest++;
-    else if (event.kind === 'took' && latest >= 0) bakedG[latest]! += event.grams;
+    if (event.kind !== 'took') continue;
+    // What came out at the moment of a feed was of the feed before, whichever was written down first.
+    const fed = feeds[latest];
+    const own = fed && instantOf(event) > instantOf(fed) ? latest : latest - 1;
+    if (own >= 0) bakedG[own]! += event.grams;
   }
   let savedG = 0;
   feeds.forEach((fed, i) => {
