@@ -20,11 +20,13 @@ export interface PastBake {
   readonly chapter: Chapter;
 }
 
+/** How bakes turned out, by the entry that took their levain: what is said last of one counts. */
+const outcomesIn = (events: readonly JarEvent[]): ReadonlyMap<string, Baked> =>
+  new Map(events.flatMap((event) => (event.kind === 'baked' ? [[event.of, event] as const] : [])));
+
 /** What was said last of how something turned out that was taken for a bake; null where nobody has. */
 export const outcomeOf = (took: Pick<Took, 'id' | 'corrects'>, events: readonly JarEvent[]) =>
-  events.findLast(
-    (event): event is Baked => event.kind === 'baked' && event.of === firstIdOf(took),
-  ) ?? null;
+  outcomesIn(events).get(firstIdOf(took)) ?? null;
 
 /** The pictures that belong to an entry, oldest first. */
 export const picturesOf = (
@@ -47,9 +49,7 @@ export function bakesIn(
   events: readonly JarEvent[],
   begun: ReadonlySet<number> = new Set(),
 ): readonly PastBake[] {
-  // What is said last of one counts.
-  const outcomes = new Map<string, Baked>();
-  for (const event of events) if (event.kind === 'baked') outcomes.set(event.of, event);
+  const outcomes = outcomesIn(events);
   let before: Chapter | null = null;
   const bakes = chapters.flatMap((chapter) => {
     const feedBefore = before;
