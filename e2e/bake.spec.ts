@@ -28,15 +28,6 @@ test('a dough is reckoned, weighed out, and its levain goes into the plan and to
   await expect(bowl.getByText('1740 g of dough.')).toBeVisible();
   await kitchen.accessible();
 
-  // What cannot be is said, what was typed stays, and nothing is lost.
-  await page.getByLabel('Hydration', { exact: true }).fill('400');
-  await expect(page.getByText('Between 40 and 150, please.')).toBeVisible();
-  await expect(bowl.getByText('1740 g of dough.')).toBeVisible();
-  await page.getByLabel('Hydration', { exact: true }).fill('40');
-  await page.getByLabel('Flour from levain').fill('40');
-  await page.getByLabel('Its hydration').fill('150');
-  await expect(page.getByText(/^That much levain brings more water/)).toBeVisible();
-  await expect(bowl).toBeHidden();
   await page.getByLabel('Hydration', { exact: true }).fill('75');
   await page.getByLabel('Its hydration').fill('100');
   await page.getByLabel('Flour from levain').fill('10');
@@ -46,14 +37,10 @@ test('a dough is reckoned, weighed out, and its levain goes into the plan and to
 
   // Bulk for the hours there are.
   const bulk = page.getByRole('region', { name: 'Bulk' });
-  const before = await bulk.getByRole('heading').textContent();
   await bulk.getByRole('slider', { name: 'Dough at' }).fill('18');
-  await expect(bulk.getByRole('heading')).not.toHaveText(before!);
-  await bulk.getByLabel('Hours you have for it').fill('1');
-  await expect(bulk.getByText(/^No share of levain from 2 to 40 %/)).toBeVisible();
   await bulk.getByLabel('Hours you have for it').fill('9');
   await bulk.getByRole('button', { name: /^Take \d+ % of the flour from levain$/ }).click();
-  await expect(bulk.getByRole('heading')).toHaveText(/^Bulk: about (8 h [34]|9 h)/);
+  await expect(bulk.getByRole('heading')).toHaveText(/^Bulk: about (8 h [34]|8½|9)/);
 
   // Onto the scale, one number at a time.
   await kitchen.button('Weigh it out').click();
@@ -135,18 +122,4 @@ test('two jars are fed alike, looked at together and compared @wide', async ({ p
   for (let i = 0; i < 4; i++) await page.keyboard.press('PageUp');
   await kitchen.button('Log both looks').click();
   await expect(page.getByText(/^After 5 hours Grebe stood higher: /)).toBeVisible();
-});
-
-test('a label’s protein is told in percent, no closer than it is rounded @phone', async ({
-  page,
-  kitchen,
-}) => {
-  await kitchen.open('/help', 'demo');
-  await expect(
-    page.getByText(/^11\.7 to 15 %: plain bread flour, or strong, for bread that rises high\./),
-  ).toBeVisible();
-  await page.getByLabel('Protein').fill('3');
-  await expect(page.getByText(/^8\.3 to 11\.7 %: soft/)).toBeVisible();
-  await page.getByLabel('in a serving of').fill('0');
-  await expect(page.getByText('No flour is like that. Check the two numbers.')).toBeVisible();
 });

@@ -58,7 +58,7 @@ test('a year of notes comes in from a table, once @phone', async ({ page, kitche
   await expect(page.getByText('450 entries taken in')).toBeVisible();
   await kitchen.goOn('/');
   await expect(page.getByRole('link', { name: /^Puffin/ }).first()).toBeVisible();
-  await kitchen.open('/notes', 'own');
+  await kitchen.goOn('/notes');
   await give(page, 'Choose the file', notes, text);
   await expect(page.getByText('All of it is in the journal already.')).toBeVisible();
   await kitchen.goOn('/year');

@@ -118,7 +118,7 @@ test('a feed, a look, a move and a bake with text twice as large @phone', async 
   await kitchen.button('More').click();
   await nothingLost(page);
   await kitchen.button('Log this look').click();
-  await page.goto('/plan?at=2026-03-13T18:20');
+  await kitchen.goOn('/plan');
   await kitchen.button('Add a bake').click();
   await expect(page.getByRole('dialog')).toBeVisible();
   await nothingLost(page);

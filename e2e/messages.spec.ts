@@ -44,7 +44,7 @@ test('a message lies on no button, at the bench or elsewhere, and the main butto
   await expect(keep).toBeVisible();
   const before = (await keep.boundingBox())!;
   // A feed of another jar is said at its bench: the last step of one is followed by the first of the next.
-  await kitchen.open('/jar/grebe', 'demo');
+  await kitchen.goOn('/jar/grebe');
   await kitchen.button('Same again').click();
   await kitchen.button('It is fed').click();
   await expect(kitchen.button('Undo')).toBeVisible();

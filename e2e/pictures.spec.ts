@@ -124,7 +124,7 @@ test('pictures go over to the other device of a pair, and all its tabs show them
   // So full of detail that it goes in more than one piece.
   const loaf = await drawPicture(page, path.join(info.outputPath(), 'loaf.jpg'), 1280, 960, 60_000);
   const openTook = async (on: Page, nth: number) => {
-    await on.goto(`/journal?jar=grebe&at=${AT}`);
+    await kitchenOn(on).goOn('/journal?jar=grebe');
     await on
       .getByRole('button', { name: /took \d+\sg for/ })
       .filter({ visible: true })
@@ -133,12 +133,12 @@ test('pictures go over to the other device of a pair, and all its tabs show them
   };
   const shown = (on: Page) =>
     on.getByRole('button', { name: /^See the picture large/ }).locator('img');
-  await kitchen.open('/journal?jar=grebe', 'demo');
+  await kitchen.open('/', 'demo');
   await openTook(page, 0);
   await give(page, 'Add a picture', loaf);
   await expect(shown(page)).toBeVisible();
 
-  await kitchen.open('/devices?key=key-for-the-tests', 'demo');
+  await kitchen.goOn('/devices?key=key-for-the-tests');
   await kitchen.button('Pair another device').click();
   await kitchen.button('Copy the link').click();
   await expect(page.getByText('The link for the other device is copied')).toBeVisible();

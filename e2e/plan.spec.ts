@@ -170,7 +170,7 @@ test('what happens if: the canopy follows, and the feed thought of is done @phon
   await expect(heading).toHaveText(/^If fed 20:20: ripe /);
   await panel.getByRole('button', { name: 'Do this' }).click();
   await expect(page.getByText(/Grebe is left alone until 20:20$/)).toBeVisible();
-  await page.goto('/jar/grebe/feed?at=2026-03-13T20:20');
+  await kitchen.later('/jar/grebe/feed', '2026-03-13T20:20');
   await expect(page.getByText('Grebe at the bench · 1 of 5')).toBeVisible();
   await kitchen.button('Keep is in').click();
   await expect(page.getByText(/200/).filter({ visible: true }).first()).toBeVisible();

@@ -2,54 +2,6 @@ import { type Page } from '@playwright/test';
 
 import { BENCH_STEPS, expect, test } from './fixtures';
 
-const SMALLEST = 44;
-
-/** What can be touched and is smaller than a thumb needs, or lies beyond the edge. */
-function hardToHit(page: Page): Promise<readonly string[]> {
-  return page.evaluate((smallest) => {
-    const touched =
-      'a[href], button, input, [role=button], [role=radio], [role=checkbox], [role=slider], [role=gridcell]';
-    return [...document.querySelectorAll<HTMLElement>(touched)].flatMap((one) => {
-      const { width, height, right, bottom } = one.getBoundingClientRect();
-      // What waits above the page until it has the focus is not touched.
-      if (!one.checkVisibility() || width === 0 || bottom < 0) return [];
-      const name = (one.getAttribute('aria-label') ?? one.textContent ?? '').slice(0, 40);
-      const small = Math.min(width, height) < smallest - 0.5;
-      if (!small && right <= window.innerWidth + 1) return [];
-      return [`${name}: ${Math.round(width)} by ${Math.round(height)}`];
-    });
-  }, SMALLEST);
-}
-
-const PAGES = [
-  '/',
-  '/jar/grebe',
-  '/jar/skua/programme',
-  '/jar/grebe/feed',
-  '/jar/grebe/edit',
-  '/larder',
-  '/make',
-  '/journal',
-  '/settings',
-  '/away',
-  '/dough',
-  '/add',
-];
-
-for (const half of [0, 1])
-  test(`at 320 px a thumb hits all of every ${half ? 'other ' : ''}page @phone`, async ({
-    page,
-    kitchen,
-  }) => {
-    await page.setViewportSize({ width: 320, height: 640 });
-    await kitchen.open('/help', 'demo');
-    for (const path of PAGES.filter((_, i) => i % 2 === half))
-      await test.step(path, async () => {
-        await kitchen.goOn(path);
-        await expect.poll(() => hardToHit(page)).toEqual([]);
-      });
-  });
-
 test('at 320 px the hours of a day are painted with a thumb, and given to the other weekdays @phone', async ({
   page,
   kitchen,
@@ -59,7 +11,7 @@ test('at 320 px the hours of a day are painted with a thumb, and given to the ot
   await page.getByRole('button', { name: /^Hands/ }).click();
   await page.getByRole('radio', { name: 'away' }).click();
   await page.getByRole('radio', { name: 'Tue' }).click();
-  await expect.poll(() => hardToHit(page)).toEqual([]);
+  await kitchen.thumbHitsAll();
   const cell = (name: string) => page.getByRole('gridcell', { name });
   await cell('Tue 20:00, there').click();
   await expect(cell('Tue 20:00, away')).toBeVisible();

@@ -210,7 +210,7 @@ test('mould is thrown out whatever else is said, and a backup begins in its plac
   await expect(page.getByText(/Nothing comes out\.$/)).toBeVisible();
   await kitchen.goOn('/larder');
   await expect(page.getByText(/^26 g at room temperature/)).toBeVisible();
-  await page.goto('/');
+  await kitchen.goOn('/');
   // It is of the same jar: it is looked over before anything else is done with it.
   await expect(
     page.getByRole('heading', { name: 'Look Grebe over before you use it' }),

@@ -33,28 +33,24 @@ test.describe('a kitchen in Lisbon', () => {
     ).toBeVisible();
     const said = await forecastOn(page).textContent();
 
-    for (const away of ['America/Los_Angeles', 'Asia/Kathmandu']) {
-      const there = await carriedTo(context, project.use, away);
-      await there.goto(at('/jar/grebe'));
-      const question = there.getByRole('region', { name: 'Has the kitchen moved?' });
-      await expect(
-        question.getByText('Your kitchen keeps Lisbon time. Has it moved?'),
-      ).toBeVisible();
-      await expect(forecastOn(there)).toHaveText(said!);
-      await there.getByRole('link', { name: 'Plan', exact: true }).click();
-      await there.getByRole('button', { name: 'Add a bake' }).click();
-      await expect(there.getByRole('textbox', { name: 'Levain ripe at' })).toHaveValue(
-        '16/03/2026 09:00',
-      );
-      await there.keyboard.press('Escape');
-      await kitchenOn(there).accessible();
-      await question.getByRole('button', { name: 'No, it stays in Lisbon' }).click();
-      await expect(question).toBeHidden();
-      await there.reload();
-      await expect(there.getByRole('heading', { name: 'Hands' })).toBeVisible();
-      await expect(question).toBeHidden();
-      await there.context().close();
-    }
+    const there = await carriedTo(context, project.use, 'Asia/Kathmandu');
+    await there.goto(at('/jar/grebe'));
+    const question = there.getByRole('region', { name: 'Has the kitchen moved?' });
+    await expect(question.getByText('Your kitchen keeps Lisbon time. Has it moved?')).toBeVisible();
+    await expect(forecastOn(there)).toHaveText(said!);
+    await there.getByRole('link', { name: 'Plan', exact: true }).click();
+    await there.getByRole('button', { name: 'Add a bake' }).click();
+    await expect(there.getByRole('textbox', { name: 'Levain ripe at' })).toHaveValue(
+      '16/03/2026 09:00',
+    );
+    await there.keyboard.press('Escape');
+    await kitchenOn(there).accessible();
+    await question.getByRole('button', { name: 'No, it stays in Lisbon' }).click();
+    await expect(question).toBeHidden();
+    await there.reload();
+    await expect(there.getByRole('heading', { name: 'Hands' })).toBeVisible();
+    await expect(question).toBeHidden();
+    await there.context().close();
   });
 
   test('that has moved keeps new hours from then on @phone', async ({ page, kitchen, context }, {
@@ -63,11 +59,11 @@ test.describe('a kitchen in Lisbon', () => {
     await kitchen.open('/', 'demo, first visit');
     await expect(page.getByText(/^Friday 18:20/)).toBeVisible();
     await expect.poll(async () => Object.keys(await kitchen.stored('demo/log'))).not.toEqual([]);
-    const there = await carriedTo(context, project.use, 'Asia/Tokyo');
+    const there = await carriedTo(context, project.use, 'America/Los_Angeles');
     await there.goto(at('/'));
     await expect(there.getByText(/^Friday 18:20/)).toBeVisible();
-    await there.getByRole('button', { name: 'Yes, to Tokyo' }).click();
-    await expect(there.getByText(/^Saturday 03:20/)).toBeVisible();
+    await there.getByRole('button', { name: 'Yes, to Los Angeles' }).click();
+    await expect(there.getByText(/^Friday 11:20/)).toBeVisible();
     await there.getByRole('button', { name: 'Undo' }).click();
     await expect(there.getByText(/^Friday 18:20/)).toBeVisible();
     await there.context().close();

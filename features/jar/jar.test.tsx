@@ -266,17 +266,15 @@ describe('the sheets of a jar', () => {
     });
   });
 
-  it.each([
-    ['', /./],
-    ['500', /./],
-    ['-3', /./],
-  ])('do not take %j out', async (grams, problem) => {
+  it('do not take out nothing, less than nothing, or more than there is', async () => {
     const store = ternShown();
     await press('Take out');
-    await type('How much', grams);
-    await press('Take it out');
-    problemOf('How much').toHaveAccessibleDescription(problem);
-    expect(logged(store)).toMatchObject({ kind: 'started' });
+    for (const grams of ['', '500', '-3']) {
+      await type('How much', grams);
+      await press('Take it out');
+      problemOf('How much').toHaveAccessibleDescription(/./);
+      expect(logged(store)).toMatchObject({ kind: 'started' });
+    }
   });
 
   it('warn when less than the keep stays, take it, and go on to the feed', async () => {
