@@ -25,6 +25,8 @@ import { UseSheet } from './UseSheet';
 /** Stirred-down discard takes about a millilitre a gram; gas and a rim of air need their room. */
 const FULL_SHARE = 0.85;
 
+const gramsIn = (lots: readonly Lot[]) => lots.reduce((sum, { grams }) => sum + grams, 0);
+
 /** The discard that is here, by age, and what can be done with it. */
 export function DiscardPanel({ making = false }: { readonly making?: boolean }) {
   const words = useKitchenWords();
@@ -35,8 +37,8 @@ export function DiscardPanel({ making = false }: { readonly making?: boolean }) 
   const [using, setUsing] = useState(false);
   const inFridge = lots.filter(({ store }) => store === 'fridge');
   const frozen = lots.filter(({ store }) => store === 'freezer');
-  const grams = (of: readonly Lot[]) => of.reduce((sum, lot) => sum + lot.grams, 0);
-  const goneG = grams(inFridge.filter((lot) => !isOfUse(lot)));
+  const inFridgeG = gramsIn(inFridge);
+  const goneG = gramsIn(inFridge.filter((lot) => !isOfUse(lot)));
   return (
     <Panel label="Discard">
       <Words size="title" level={2}>
@@ -49,9 +51,9 @@ export function DiscardPanel({ making = false }: { readonly making?: boolean }) 
           freezer; then you find it here by its age.
         </Words>
       )}
-      {grams(inFridge) > FULL_SHARE * discardJarMl && (
+      {inFridgeG > FULL_SHARE * discardJarMl && (
         <Notice title="The discard jar is full">
-          {`${words.grams(grams(inFridge))} in ${discardJarMl} ml: ${goneG > 0 ? `compost the ${words.grams(goneG)} that are too old, ` : ''}${goneG < grams(inFridge) ? 'use some, freeze some, ' : ''}or take a second jar. It still gives off gas: cover it loosely.`}
+          {`${words.grams(inFridgeG)} in ${discardJarMl} ml: ${goneG > 0 ? `compost the ${words.grams(goneG)} that are too old, ` : ''}${goneG < inFridgeG ? 'use some, freeze some, ' : ''}or take a second jar. It still gives off gas: cover it loosely.`}
         </Notice>
       )}
       <Lots title="In the fridge" lots={inFridge} to="freezer" />
@@ -95,18 +97,20 @@ function Lots({
   readonly to: 'fridge' | 'freezer';
 }) {
   const words = useKitchenWords();
+  const dispatch = useAppDispatch();
   const look = useLook();
   const now = useAppSelector(selectNow);
   const nameOf = useJarName();
   const held = useAppSelector(selectQuarantined);
   const [all, setAll] = useState(false);
   if (lots.length === 0) return null;
-  const total = lots.reduce((sum, { grams }) => sum + grams, 0);
+  const tooOld = lots.filter((lot) => !isOfUse(lot) && !held.has(lot.id));
+  const tooOldG = gramsIn(tooOld);
   const shown = all ? lots : lots.slice(0, SHOWN_LOTS);
   return (
     <View style={styles.stack0}>
       <Words strong level={3} style={styles.words}>
-        {`${title}: ${words.grams(total)}`}
+        {`${title}: ${words.grams(gramsIn(lots))}`}
       </Words>
       {shown.map((lot) => (
         <View key={lot.id} style={[styles.row, { borderTopColor: look.seam }]}>
@@ -125,6 +129,20 @@ function Lots({
           <LotButton lot={lot} to={to} />
         </View>
       ))}
+      {tooOld.length > 1 && (
+        <Button
+          onPress={() =>
+            dispatch(
+              done(
+                (at) => spendLots(tooOld, { grams: tooOldG, to: 'compost' }, at),
+                `${words.grams(tooOldG)} composted`,
+              ),
+            )
+          }
+        >
+          {`Compost the ${tooOld.length} that are too old: ${words.grams(tooOldG)}`}
+        </Button>
+      )}
       {lots.length > SHOWN_LOTS && (
         <Button kind="bare" onPress={() => setAll(!all)}>
           {all ? 'Fewer' : `All ${lots.length}`}

@@ -1,6 +1,13 @@
-import { screen, within } from '@testing-library/react';
+import { act, screen, within } from '@testing-library/react';
 
-import { selectBackups, selectDrying, selectLots, selectTubs, selectTrips } from '@state';
+import {
+  selectBackups,
+  selectDrying,
+  selectLots,
+  selectTubs,
+  selectTrips,
+  undoNotice,
+} from '@state';
 
 import { type JournalEvent } from '@core/journal';
 
@@ -127,6 +134,36 @@ describe('the larder', () => {
       await press('Close');
       await press(/^Compost 860 g of Tern/);
       expect(here(store)).toEqual([]);
+    });
+
+    it('has all that is too old composted at once, but for what is to be looked over, and back by one undo', async () => {
+      const grown: JournalEvent = {
+        kind: 'thrownOut',
+        id: 'grown',
+        jar: 'puffin',
+        at: iso(-1),
+        why: 'growth',
+        since: iso(-24 * 90),
+      };
+      const old = [out('tern', 70, 80), out('tern', 60, 90), out('puffin', 50, 40)];
+      const store = show(
+        <LarderScreen />,
+        kitchenStore([
+          ...PLACES,
+          { ...tern(), at: iso(-2000), massG: 900 },
+          { ...tern({ name: 'Puffin' }), id: 'puffin begins', jar: 'puffin', at: iso(-2000) },
+          ...old,
+          out('tern', 2, 60),
+          grown,
+        ]),
+      );
+      await press(/^Compost the 2 that are too old: 170 g$/);
+      expect(here(store)).toEqual([
+        ['puffin', 40],
+        ['tern', 60],
+      ]);
+      act(() => void store.dispatch(undoNotice()));
+      expect(here(store)).toHaveLength(4);
     });
 
     it('makes something of one jar’s alone', async () => {
