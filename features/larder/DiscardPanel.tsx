@@ -130,18 +130,20 @@ function Lots({
         </View>
       ))}
       {tooOld.length > 1 && (
-        <Button
-          onPress={() =>
-            dispatch(
-              done(
-                (at) => spendLots(tooOld, { grams: tooOldG, to: 'compost' }, at),
-                `${words.grams(tooOldG)} composted`,
-              ),
-            )
-          }
-        >
-          {`Compost the ${tooOld.length} that are too old: ${words.grams(tooOldG)}`}
-        </Button>
+        <View style={styles.words}>
+          <Button
+            onPress={() =>
+              dispatch(
+                done(
+                  (at) => spendLots(tooOld, { grams: tooOldG, to: 'compost' }, at),
+                  `${words.grams(tooOldG)} composted`,
+                ),
+              )
+            }
+          >
+            {`Compost the ${tooOld.length} that are too old: ${words.grams(tooOldG)}`}
+          </Button>
+        </View>
       )}
       {lots.length > SHOWN_LOTS && (
         <Button kind="bare" onPress={() => setAll(!all)}>
