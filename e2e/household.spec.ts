@@ -83,6 +83,10 @@ for (const half of [0, 1])
 
 const WIDE = [
   '/',
+  '/jar/dunlin/feed',
+  '/jar/dunlin/edit',
+  '/dough',
+  '/away',
   '/compare',
   '/charts',
   '/practise',
