@@ -36,54 +36,6 @@ function scaleOn(page: Page) {
   };
 }
 
-test('a whole feed from the scale, without a field touched, cut in the middle @phone', async ({
-  page,
-  kitchen,
-  foreseen,
-}) => {
-  // Where the line is cut on purpose.
-  foreseen.push(/ERR_INTERNET_DISCONNECTED|ERR_FAILED|Failed to load resource/);
-  await kitchen.open('/', 'demo');
-  const press = await playedScale(page);
-  await press('Put the jar on');
-  await kitchen.goOn('/jar/grebe/feed');
-  const onScale = scaleOn(page);
-  await onScale.toGo(25);
-  await press('Pour 25 g');
-  // It goes on by itself once it rests.
-  await expect(page.getByRole('heading', { name: 'Water' })).toBeVisible();
-  await expect.poll(onScale.left).toBeGreaterThan(94);
-  const water = await onScale.left();
-  expect(water).toBeLessThan(106);
-  await kitchen.accessible();
-  await press('Pour 25 g');
-  await onScale.toGo(water - 25);
-  await press('Spoon 10 g out');
-  await onScale.toGo(water - 15);
-
-  // The scale is put away in the middle: back to typing, with what it read.
-  await press('Put the scale away');
-  await expect(
-    page.getByText('Nothing comes from the scale any more.', { exact: false }),
-  ).toBeVisible();
-  const field = page.getByRole('textbox', { name: 'Scale reads, grams' });
-  await expect(field).toHaveValue(/^1[3-7]$/);
-  await field.fill('100');
-  await kitchen.button('Water is in').click();
-  await expect(page.getByRole('heading', { name: 'Flour' })).toBeVisible();
-
-  // And it is there again for the flour.
-  await press('Begin to play a scale');
-  await onScale.toGo(100);
-  await press('Pour 100 g');
-  await expect(
-    page.getByText(/^2[4-6] g keep, (9[89]|10[0-2]) g flour, 100 g water/),
-  ).toBeVisible();
-  await kitchen.button('The band is set').click();
-  await kitchen.button('The feed is done').click();
-  await expect(page.getByText(/^Grebe is fed: keep 2[4-6]/)).toBeVisible();
-});
-
 /** A server of its own, to be ended and started again. */
 async function served(port: number): Promise<ChildProcess> {
   const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
@@ -103,14 +55,16 @@ async function freePort(): Promise<number> {
   return port;
 }
 
-test('the hub is started again in the middle of a feed @phone', async ({ browser }, {
-  project,
-}) => {
+test('a whole feed from the scale: the hub is started again in the middle, and the scale put away @phone', async ({
+  browser,
+}, { project }) => {
   const port = await freePort();
   const at = `http://127.0.0.1:${port}`;
   let server = await served(port);
   const context = await browser.newContext(project.use);
   const page = await context.newPage();
+  const faults: string[] = [];
+  page.on('pageerror', ({ message }) => faults.push(message));
   const kitchen = kitchenOn(page);
   await kitchen.open(`${at}/jar/grebe`, 'demo');
   const press = await playedScale(page, at);
@@ -118,33 +72,53 @@ test('the hub is started again in the middle of a feed @phone', async ({ browser
   await kitchen.goOn('/jar/grebe/feed');
   const onScale = scaleOn(page);
   await onScale.toGo(25);
-  // The keep by hand: then the water is 100 g, whatever the scale wavers.
-  await kitchen.button('Type it instead').click();
-  await page.getByRole('textbox', { name: 'Scale reads, grams' }).fill('25');
-  await kitchen.button('Keep is in').click();
-  await expect(page.getByRole('heading', { name: 'Water' })).toBeVisible();
   await press('Pour 25 g');
-  await onScale.toGo(75);
+  // It goes on by itself once it rests.
+  await expect(page.getByRole('heading', { name: 'Water' })).toBeVisible();
+  await expect.poll(onScale.left).toBeGreaterThan(94);
+  const water = await onScale.left();
+  expect(water).toBeLessThan(106);
+  await kitchen.accessible();
+  await press('Pour 25 g');
+  await onScale.toGo(water - 25);
+  await press('Spoon 10 g out');
+  await onScale.toGo(water - 15);
+  await kitchen.button('Type it instead').click();
+  await expect(onScale.group).toBeHidden();
+  await kitchen.button('Use the scale').click();
+  await onScale.toGo(water - 15);
 
+  // Back to typing, with what it read.
+  const silence = page.getByText('Nothing comes from the scale any more.', { exact: false });
+  const field = page.getByRole('textbox', { name: 'Scale reads, grams' });
   server.kill('SIGKILL');
   await once(server, 'exit');
-  await expect(
-    page.getByText('Nothing comes from the scale any more.', { exact: false }),
-  ).toBeVisible();
-  await expect(page.getByRole('textbox', { name: 'Scale reads, grams' })).toHaveValue(/^2[3-7]$/);
+  await expect(silence).toBeVisible();
+  await expect(field).toHaveValue(/^1[3-7]$/);
 
   // The scale was on all the time: what lies on it counts when the hub is there again, with what was poured meanwhile.
   await press('Pour 25 g');
   server = await served(port);
-  await onScale.toGo(50);
-  await press('Pour 25 g');
-  await onScale.toGo(25);
-  await press('Pour 25 g');
+  await onScale.toGo(water - 40);
+
+  await press('Put the scale away');
+  await expect(silence).toBeVisible();
+  await expect(field).toHaveValue(/^(3[89]|4[0-2])$/);
+  await field.fill('100');
+  await kitchen.button('Water is in').click();
   await expect(page.getByRole('heading', { name: 'Flour' })).toBeVisible();
+
+  // And it is there again for the flour.
+  await press('Begin to play a scale');
+  await onScale.toGo(100);
   await press('Pour 100 g');
   await expect(
-    page.getByText(/^25 g keep, (9[89]|10[0-2]) g flour, (9[89]|10[0-2]) g water/),
+    page.getByText(/^2[4-6] g keep, (9[89]|10[0-2]) g flour, 100 g water/),
   ).toBeVisible();
+  await kitchen.button('The band is set').click();
+  await kitchen.button('The feed is done').click();
+  await expect(page.getByText(/^Grebe is fed: keep 2[4-6]/)).toBeVisible();
+  expect(faults).toEqual([]);
   server.kill();
   await context.close();
 });
