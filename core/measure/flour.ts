@@ -136,8 +136,9 @@ export const isGlutenFree = (blend: Blend): boolean =>
   blendShares(blend).every(([kind]) => !FLOURS[kind].gluten);
 
 function meanTraits(blend: Blend): Figures {
+  const shares = blendShares(blend);
   const mean = (trait: keyof Figures) =>
-    blendShares(blend).reduce((sum, [kind, share]) => sum + share * FLOURS[kind][trait], 0);
+    shares.reduce((sum, [kind, share]) => sum + share * FLOURS[kind][trait], 0);
   return {
     rate: mean('rate'),
     buffer: mean('buffer'),
