@@ -8,7 +8,8 @@ const TYPED_INTO =
 module.exports = function (api) {
   const test = api.env('test');
   return {
-    presets: ['babel-preset-expo'],
+    // Of these two nothing is imported; that they are installed would send every module through their plugin.
+    presets: [['babel-preset-expo', { worklets: false, reanimated: false }]],
     plugins: [
       ['babel-plugin-react-compiler', { sources: (file) => TYPED_INTO.test(file) }],
       // Takes each Paper component from its own file: what is not used stays out of the bundle.

@@ -40,5 +40,7 @@ export async function installChromium() {
   const apt = (...args) =>
     runBeside('apt-get', args, { env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });
   await apt('update', '-qq');
-  return apt('install', '-y', '-qq', 'chromium-headless-shell', 'poppler-utils');
+  // What a browser on a desk would like as well (printers, file servers) is a hundred packages more.
+  const needed = ['chromium-headless-shell', 'poppler-utils', 'fonts-liberation'];
+  return apt('install', '-y', '-qq', '--no-install-recommends', ...needed);
 }
