@@ -186,10 +186,11 @@ test('a lid’s night is in the log by itself, over a reload, and the forecast f
       },
     });
   await see(110);
-  await page
+  const lid = page.getByRole('group', { name: 'Lid', exact: true });
+  await lid
     .getByRole('textbox', { name: 'From the lid to the floor of the empty jar' })
     .fill('120');
-  await page
+  await lid
     .getByRole('radiogroup', { name: 'It sits on' })
     .getByRole('radio', { name: 'Grebe' })
     .click();

@@ -108,7 +108,13 @@ function Known({ hub }: { readonly hub: Hub }) {
       </Words>
       {all.length === 0 && <Words tone="quiet">Nothing has said anything yet.</Words>}
       {all.map((reading) => (
-        <View key={reading.device} style={styles.device}>
+        <View
+          key={reading.device}
+          style={styles.device}
+          // Of two lids both have the same fields.
+          role="group"
+          aria-label={reading.name}
+        >
           <DeviceRow reading={reading} />
           {reading.kind === 'thermometer' && <HangsAt device={reading.device} />}
           {reading.kind === 'lid' && <SitsOn device={reading.device} mm={reading.mm} />}
