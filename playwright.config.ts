@@ -34,7 +34,7 @@ export default defineConfig({
     },
     serviceWorkers: 'block',
   },
-  // The longest tests first: of the last, the others wait for none.
+  // The last tests of the last one are short: at the end nothing waits long for one of them.
   projects: [
     // What a zone could change once more, a day ahead of all others.
     { name: 'east', grep: /@east/, use: { ...PHONE, timezoneId: 'Pacific/Auckland' } },

@@ -9,7 +9,7 @@ import { serviceWorker } from './serviceWorker.mjs';
 
 export async function build() {
   copyFonts();
-  // Left to itself it takes two workers on two processors, each of which learns all over again: a third longer than one.
+  // Left to itself it takes two workers on two processors, each of which learns all over again: a quarter longer than one.
   const workers = Math.ceil(availableParallelism() / 2);
   const to = ['--output-dir', 'dist', '--max-workers', `${workers}`];
   run('npx', ['expo', 'export', '--platform', 'web', ...to]);

@@ -76,10 +76,14 @@ export function useWeighing(
   useHandsFree(live && isPoured(scale.weighed, wanted, scale.weighed.shown.at(-1)?.at ?? 0), done);
   // A scale that falls silent leaves in the field what it showed last, unless something was typed there.
   const left = scale.is === 'silent' && onScale >= 1 ? String(Math.round(reading(onScale))) : null;
-  const [leftBefore, setLeftBefore] = useState('');
-  if (left !== null && left !== leftBefore) {
+  const [leftBefore, setLeftBefore] = useState(left);
+  const [untouched, setUntouched] = useState('');
+  if (left !== leftBefore) {
     setLeftBefore(left);
-    if (text === '' || text === leftBefore) setText(left);
+    if (left !== null && (text === '' || text === untouched)) {
+      setText(left);
+      setUntouched(left);
+    }
   }
 
   return {
