@@ -179,5 +179,5 @@ function HomeMade({ address, hubKey }: { readonly address: string; readonly hubK
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', gap: 12, alignItems: 'baseline' },
   fill: { flex: 1 },
-  device: { gap: 8 },
+  device: { gap: 8, marginBottom: 16 },
 });
