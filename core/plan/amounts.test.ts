@@ -1,4 +1,6 @@
-import { buildingFeed, keepingFeed, neededG, toppingUp } from './amounts';
+import fc from 'fast-check';
+
+import { buildingFeed, inFives, keepingFeed, neededG, toppingUp } from './amounts';
 import { bakeIn, jarFed } from './someKitchen.testing';
 
 const JAR = jarFed(10, 'counter');
@@ -35,9 +37,9 @@ describe('a levain', () => {
     [1, { keepG: 69, flourG: 69, waterG: 69, discardG: 111 }],
     [2, { keepG: 42, flourG: 84, waterG: 84, discardG: 138 }],
     [4, { keepG: 23, flourG: 92, waterG: 92, discardG: 157 }],
-    // Never less than the keep that stays: twenty grams are fed to 220.
-    [5, { keepG: 20, flourG: 100, waterG: 100, discardG: 160 }],
-    [10, { keepG: 20, flourG: 200, waterG: 200, discardG: 160 }],
+    // Of less seed than the keep that stays: nobody needs 440 g.
+    [5, { keepG: 19, flourG: 95, waterG: 95, discardG: 161 }],
+    [10, { keepG: 10, flourG: 100, waterG: 100, discardG: 170 }],
   ])('of %d parts is weighed for its bake', (parts, amounts) => {
     expect(buildingFeed(JAR, 180, 100, parts, loaves)).toEqual(amounts);
   });
@@ -45,8 +47,28 @@ describe('a levain', () => {
   it('cannot be built from more than is in the jar, but from all of it', () => {
     expect(buildingFeed(JAR, 68.9, 100, 1, loaves)).toBeNull();
     expect(buildingFeed(JAR, 69, 100, 1, loaves)).toMatchObject({ keepG: 69, discardG: 0 });
-    expect(buildingFeed(JAR, 12, 100, 10, loaves)).toBeNull();
+    expect(buildingFeed(JAR, 9.9, 100, 10, loaves)).toBeNull();
   });
+
+  it('has a seed that a spoon can hold, however little is wanted', () => {
+    const little = { ...loaves, levainG: 30 };
+    const jar = { ...JAR, keepG: 5 };
+    // 42 g are needed, of which two would be seed.
+    expect(buildingFeed(jar, 180, 100, 10, little)).toEqual({
+      keepG: 5,
+      flourG: 50,
+      waterG: 50,
+      discardG: 175,
+    });
+  });
+
+  it.each([1, 1.5, 2, 3, 4, 5, 7, 10])(
+    'of %d parts comes to the same when its ratio is read off its grams',
+    (parts) => {
+      const once = buildingFeed(JAR, 180, 100, parts, loaves)!;
+      expect(buildingFeed(JAR, 180, 100, once.flourG / once.keepG, loaves)).toEqual(once);
+    },
+  );
 
   it('comes out as stiff as its bake wants it, from a keep that is not', () => {
     const { keepG, flourG, waterG } = buildingFeed(
@@ -97,5 +119,72 @@ describe('topping up', () => {
   it('cannot make a wet jar stiff with the little that is missing', () => {
     expect(toppingUp(JAR, 190, 100, bakeIn(20, { hydration: 0.5 }))).toBeNull();
     expect(toppingUp(JAR, 120, 100, bakeIn(20, { hydration: 0.8 }))).not.toBeNull();
+  });
+});
+
+describe('grams that are easily weighed', () => {
+  const ratios = { partsMin: 1, partsMax: 10 };
+  const of = (keepG: number, flourG: number, waterG: number) => ({
+    keepG,
+    flourG,
+    waterG,
+    discardG: 180 - keepG,
+  });
+
+  it.each([
+    ['seed, flour and water', of(23, 92, 92), 207, 1, of(25, 95, 95)],
+    ['a seed that is small to the gram, for its ratio', of(12, 84, 84), 177, 1, of(12, 85, 85)],
+    [
+      'a seed a gram larger, so that no more than ten parts are fed',
+      of(10, 99, 99),
+      208,
+      1,
+      of(10, 100, 100),
+    ],
+    [
+      'the water to the gram where fives would make it wetter',
+      of(10, 20, 11),
+      42,
+      0.6,
+      of(10, 20, 12),
+    ],
+  ])('are fives: %s', (_, exact, needed, hydration, round) => {
+    const seedPct = 100 * hydration;
+    expect(inFives(ratios, exact, needed, seedPct, hydration, false)).toEqual(round);
+  });
+
+  it('add to all that is in the jar, which nobody weighs', () => {
+    const topUp = { keepG: 150, flourG: 29, waterG: 28, discardG: 0 };
+    expect(inFives(ratios, topUp, 207, 100, 1, true)).toEqual({ ...topUp, flourG: 30, waterG: 30 });
+  });
+
+  it('are left as they are where the ratio would be another', () => {
+    const exact = of(10, 98, 98);
+    expect(inFives({ partsMin: 9.7, partsMax: 9.9 }, exact, 206, 100, 1, false)).toEqual(exact);
+  });
+
+  it('are never less than is needed, nor far from the ratio and the hydration that were sought', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 40, max: 900 }),
+        fc.double({ min: 1, max: 10, noNaN: true }),
+        fc.double({ min: 0.5, max: 1.25, noNaN: true }),
+        (levainG, parts, hydration) => {
+          const jar = { ...JAR, hydration };
+          const bake = { ...loaves, levainG };
+          const exact = buildingFeed(jar, 900, 100 * hydration, parts, bake);
+          if (!exact) return;
+          const needed = neededG(jar, bake);
+          const round = inFives(ratios, exact, needed, 100 * hydration, hydration, false);
+          const { keepG, flourG, waterG, discardG } = round;
+          expect(keepG + flourG + waterG).toBeGreaterThanOrEqual(needed);
+          expect(keepG + discardG).toBe(exact.keepG + exact.discardG);
+          expect(Math.abs(flourG / keepG - exact.flourG / exact.keepG)).toBeLessThan(0.9);
+          const seedFlour = keepG / (1 + hydration);
+          const comesTo = (waterG + hydration * seedFlour) / (flourG + seedFlour);
+          expect(Math.abs(comesTo - hydration)).toBeLessThan(0.03);
+        },
+      ),
+    );
   });
 });

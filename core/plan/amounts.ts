@@ -1,6 +1,6 @@
 import { STICKS_G, grownLevain } from '../bench';
-import { flourAndWater } from '../measure';
-import { type PlannedJar, type Wanted } from './problem';
+import { flourAndWater, hydrationOf } from '../measure';
+import { type Limits, type PlannedJar, type Wanted } from './problem';
 
 /** A feed in whole grams, and what has to go before it. */
 export interface StepAmounts {
@@ -41,8 +41,9 @@ export function keepingFeed(jar: PlannedJar, massG: number, parts: number): Step
 }
 
 /**
- * A feed that gives a bake's levain at the bake's hydration, and the keep that stays. Null when there is not enough
- * starter to begin with.
+ * A feed that gives a bake's levain at the bake's hydration, and the keep that stays. Its seed is what the ratio asks for,
+ * also where that is less than the keep: more would make a levain that nobody wants. Null when there is not enough starter to
+ * begin with.
  *
  * @param hydrationPct of what is in the jar
  */
@@ -58,7 +59,8 @@ export function buildingFeed(
   const { flourG: shareOfFlour } = flourAndWater(1, hydrationPct);
   const hydration = bake.hydration ?? jar.hydration;
   const perKeep = (shareOfFlour + parts) * (1 + hydration);
-  const keepG = Math.max(jar.keepG, Math.ceil(needed / perKeep));
+  // A ratio that was read off whole grams comes back to them.
+  const keepG = Math.ceil(Math.max(LEAST_SEED_G, needed / perKeep) - 1e-6);
   if (keepG > Math.floor(massG)) return null;
   return grown(
     Math.max(needed, Math.round(keepG * perKeep)),
@@ -68,6 +70,9 @@ export function buildingFeed(
     massG,
   );
 }
+
+/** A seed of less than this is a smear on the spoon, grams. */
+const LEAST_SEED_G = 5;
 
 /** A levain from all that is in the jar and the flour and water it falls short. Null when nothing falls short. */
 export function toppingUp(
@@ -83,6 +88,53 @@ export function toppingUp(
   const amounts = grown(needed, keepG, hydrationPct, hydration, massG);
   return amounts && { ...amounts, discardG: 0 };
 }
+
+/**
+ * The levain that a recipe's amounts come to, in grams that are easily weighed: flour in fives, seed and water too where that
+ * changes little, and never less than is needed. The amounts as they are where none are near.
+ *
+ * @param exact what is to be weighed, to the gram
+ * @param hydrationPct of its seed
+ * @param fixed whether all that is in the jar is its seed
+ */
+export function inFives(
+  { partsMin, partsMax }: Pick<Limits, 'partsMin' | 'partsMax'>,
+  exact: StepAmounts,
+  neededG: number,
+  hydrationPct: number,
+  hydration: number,
+  fixed: boolean,
+): StepAmounts {
+  const thereG = exact.keepG + exact.discardG;
+  const parts = exact.flourG / exact.keepG;
+  const seeds = fixed
+    ? [exact.keepG]
+    : [FIVE_G * Math.round(exact.keepG / FIVE_G), exact.keepG, exact.keepG + 1];
+  for (const keepG of seeds) {
+    if (keepG < LEAST_SEED_G || keepG > thereG) continue;
+    const seed = flourAndWater(keepG, hydrationPct);
+    const flourG = upToFive(flourAndWater(neededG, 100 * hydration).flourG - seed.flourG);
+    const exactG = Math.round(hydration * (seed.flourG + flourG) - seed.waterG);
+    const waterG = [FIVE_G * Math.round(exactG / FIVE_G), upToFive(exactG), exactG].find(
+      (grams) =>
+        keepG + flourG + grams >= neededG &&
+        Math.abs(hydrationOf(seed.flourG + flourG, seed.waterG + grams) - 100 * hydration) <=
+          HYDRATION_PCT,
+    );
+    const roundParts = flourG / keepG;
+    const isNear = fixed || Math.abs(Math.log(roundParts / parts)) <= NEARLY;
+    const isAllowed = fixed || (roundParts >= partsMin && roundParts <= partsMax);
+    if (flourG >= 0 && waterG !== undefined && waterG >= 0 && isNear && isAllowed)
+      return { keepG, flourG, waterG, discardG: thereG - keepG };
+  }
+  return exact;
+}
+
+const FIVE_G = 5;
+const upToFive = (grams: number): number => FIVE_G * Math.ceil(grams / FIVE_G);
+/** How far round amounts may change a ratio, as a logarithm, and a hydration, points. */
+const NEARLY = 0.08;
+const HYDRATION_PCT = 2;
 
 /** Less than this in the jar is fed, not topped up; less than this is not worth the spoon. */
 const LEAST_TOPPED_SHARE = 0.3;

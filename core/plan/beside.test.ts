@@ -52,7 +52,10 @@ describe('a baker with a second vessel', () => {
         expect(built.map((step) => step.wanted).sort()).toEqual(wanted.map(({ id }) => id));
         for (const { keepG, flourG, waterG, wanted: id } of built) {
           const { levainG } = wanted.find((bake) => bake.id === id)!;
-          expect(keepG! + flourG! + waterG!).toBe(levainG + STICKS_G);
+          const spareG = keepG! + flourG! + waterG! - levainG - STICKS_G;
+          expect(spareG).toBeGreaterThanOrEqual(0);
+          // No more than to round it up.
+          expect(spareG).toBeLessThan(10);
         }
       }
     },
@@ -63,7 +66,7 @@ describe('a baker with a second vessel', () => {
       expect(plan.steps.some(ofJar)).toBe(false);
       const { least, bowls } = onTheScale(plan, given.jars[0]!.massG);
       expect(least).toBeGreaterThanOrEqual(1);
-      for (const left of bowls.values()) expect(left).toBe(STICKS_G);
+      for (const left of bowls.values()) expect(left).toBeLessThan(STICKS_G + 10);
     }
   });
 

@@ -1,7 +1,7 @@
-import { levainWays } from '../bench';
+import { STICKS_G, levainWays } from '../bench';
 import { type Place } from '../ferment';
 import { HOUR, type Instant } from '../measure';
-import { keepingFeed } from './amounts';
+import { inFives, keepingFeed } from './amounts';
 import { kitchenOf } from './kitchen';
 import { FIRST_OUT_H } from './leaving';
 import { type JarTask, STILL_FED } from './price';
@@ -95,16 +95,17 @@ function atHour(task: JarTask, steps: readonly Step[], at: Instant): Left {
 
 /** The same levain in a bowl: at the hour and ratio of the one in the jar, without what the jar would have kept. */
 function builtBeside(
-  { jar }: JarTask,
+  { jar, problem: { limits } }: JarTask,
   step: Step,
   bake: Wanted,
   { massG, mix }: Left,
 ): Step | null {
   const parts = step.flourG! / step.keepG!;
+  const hydration = bake.hydration ?? jar.hydration;
   const beside = levainWays(
     {
       levainG: bake.levainG,
-      hydrationPct: 100 * (bake.hydration ?? jar.hydration),
+      hydrationPct: 100 * hydration,
       keepG: 1,
       inJarG: massG,
       inJarHydrationPct: mix.hydrationPct,
@@ -112,17 +113,17 @@ function builtBeside(
     Math.max(LEAST_PARTS, parts),
   ).find(({ kind }) => kind === 'beside');
   if (!beside) return null;
-  const { seedG, flourG, waterG } = beside;
-  return {
-    ...step,
-    kind: 'build',
-    bowl: true,
-    wanted: bake.id,
-    keepG: seedG,
-    flourG,
-    waterG,
-    discardG: 0,
-  };
+  const { seedG: keepG, flourG, waterG } = beside;
+  const exact = { keepG, flourG, waterG, discardG: Math.floor(massG) - 1 - keepG };
+  const weighed = inFives(
+    limits,
+    exact,
+    bake.levainG + STICKS_G,
+    mix.hydrationPct,
+    hydration,
+    false,
+  );
+  return { ...step, ...weighed, kind: 'build', bowl: true, wanted: bake.id, discardG: 0 };
 }
 
 /** What is topped up in the jar is built in a bowl as thick as that. */

@@ -27,7 +27,7 @@ import { savingsOf } from './savings';
 import { type OnProgress } from './search';
 import { withSlack } from './slack';
 import { handsForJar, slotsFor, withinHands } from './slots';
-import { type JarPlan, solveJar, solvedOtherwise } from './solveJar';
+import { type JarPlan, easilyWeighed, solveJar, solvedOtherwise } from './solveJar';
 import { besideTheMother } from './beside';
 import { standingNow } from './standingNow';
 import { isUnsure } from './unsure';
@@ -89,6 +89,8 @@ export function* raisedPlans(
   const [best] = plans;
   if (!best || !plans.some(isUnsure)) return plans;
   const all = new Map<string, readonly Raise[]>();
+  /** What the jars before it are touched for, as where the plan was sought. */
+  const touched = new Set<Instant>();
   for (const given of problem.jars) {
     const { jar, problem: own, start, bakes, lived } = prepare(problem, given);
     // What cannot be had is told of otherwise.
@@ -102,10 +104,11 @@ export function* raisedPlans(
       start,
       bakes: had,
       weights,
-      touched: new Set<Instant>(),
+      touched: new Set(touched),
       lived,
     };
     for (const [id, raises] of yield* raising(task, best.wanted)) all.set(id, raises);
+    for (const step of best.steps) if (step.jar === jar.id && isMixing(step)) touched.add(step.at);
   }
   return plans.map((plan) => withRaises(plan, all));
 }
@@ -220,9 +223,10 @@ function wayOf(
 
 /** All that is done to a jar: for its bakes, in bowls beside it, and to keep it. */
 function solvedAs(whole: Problem, task: JarTask, found: JarPlan | null): Solved {
+  const weighed = found && easilyWeighed(task, found);
   const { jar, problem, start, bakes } = task;
   const slots = slotsOf(problem, bakes).all;
-  const baked = found ? withSlack(task, found.steps) : [];
+  const baked = weighed ? withSlack(task, weighed.steps) : [];
   const home = kitchenOf(problem).byId.get(jar.home ?? start.place)!;
   const { mother, bowls } = jar.beside
     ? besideTheMother(task, baked, home, slots)
@@ -236,7 +240,7 @@ function solvedAs(whole: Problem, task: JarTask, found: JarPlan | null): Solved 
     ),
   );
   const besides = bowls.map((step) => withinHands(step, problem.hands));
-  const levainOf = (bake: Wanted) => found!.levains.get(bake.id)!.stretch;
+  const levainOf = (bake: Wanted) => weighed!.levains.get(bake.id)!.stretch;
   return {
     jar,
     found,

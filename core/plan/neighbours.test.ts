@@ -86,7 +86,7 @@ describe('amounts that are reckoned anew', () => {
 
   it('are no more than ten parts, and none where there is too little', () => {
     const thin = build(15, { keepG: 5, flourG: 80 });
-    expect(said(settled(task, [thin, take()], null, 0))).toBe('build 15 counter 20+200, take 26');
+    expect(said(settled(task, [thin, take()], null, 0))).toBe('build 15 counter 9+90, take 26');
     const steps = [feed(2, { flourG: 10, waterG: 10, keepG: 10 }), build(15), take()];
     expect(settled(task, steps, steps[1]!, 1)).toBeNull();
   });
@@ -162,7 +162,7 @@ describe('plans that differ in one thing', () => {
     ],
     [
       'a levain of more parts',
-      'feed 2 counter 10+40, move 3.5 fridge, build 15 counter 20+100, take 26',
+      'feed 2 counter 10+40, move 3.5 fridge, build 15 counter 17+85, take 26',
     ],
   ])('hold %s', (_, way) => {
     expect(others).toContain(way);
@@ -227,9 +227,9 @@ describe('a levain made otherwise', () => {
       'build 15 counter 36+72, take 26',
       'build 15 counter 26+78, take 26',
       'build 15 counter 20+80, take 26',
-      'build 15 counter 20+100, take 26',
-      'build 15 counter 20+140, take 26',
-      'build 15 counter 20+200, take 26',
+      'build 15 counter 17+85, take 26',
+      'build 15 counter 12+84, take 26',
+      'build 15 counter 9+90, take 26',
       null,
     ]);
   });

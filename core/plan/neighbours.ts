@@ -1,5 +1,13 @@
 import { HOUR, type Instant, flourAndWater } from '../measure';
-import { type StepAmounts, buildingFeed, keepingFeed, toppingUp, totalG } from './amounts';
+import {
+  type StepAmounts,
+  buildingFeed,
+  inFives,
+  keepingFeed,
+  neededG,
+  toppingUp,
+  totalG,
+} from './amounts';
 import { kitchenOf } from './kitchen';
 import { BUILD_PARTS } from './likelyBuilds';
 import { type JarTask, type Priced } from './price';
@@ -119,11 +127,28 @@ function followersOf(steps: readonly Step[], index: number): number {
 }
 
 /** The steps with their amounts reckoned anew from what is in the jar, one of them at another ratio. Null when it does not give. */
-export function settled(
-  { jar, start, bakes }: JarTask,
+export const settled = (
+  task: JarTask,
   steps: readonly Step[],
   changed: Step | null,
   parts: number,
+): readonly Step[] | null =>
+  mixedAnew(task, steps, (step) => (step === changed ? parts : Math.min(10, partsOf(step))));
+
+/** The steps with some of their levains in grams that are easily weighed, and what follows from that. */
+export const weighedInFives = (
+  task: JarTask,
+  steps: readonly Step[],
+  levains: readonly Step[],
+): readonly Step[] | null => mixedAnew(task, steps, partsOf, levains);
+
+const partsOf = ({ flourG, keepG }: Step) => flourG! / keepG!;
+
+function mixedAnew(
+  { problem, jar, start, bakes }: JarTask,
+  steps: readonly Step[],
+  ratioOf: (step: Step) => number,
+  inRound: readonly Step[] = [],
 ): readonly Step[] | null {
   let { massG } = jar;
   let { hydrationPct } = start.mix;
@@ -134,15 +159,26 @@ export function settled(
       again.push(step);
       continue;
     }
-    const ratio = step === changed ? parts : Math.min(10, step.flourG! / step.keepG!);
+    const ratio = ratioOf(step);
     const bake = bakes.find(({ id }) => id === step.wanted);
-    const amounts: StepAmounts | null =
+    const exact: StepAmounts | null =
       step.kind === 'build'
         ? buildingFeed(jar, massG, hydrationPct, ratio, bake!)
         : step.kind === 'topUp'
           ? toppingUp(jar, massG, hydrationPct, bake!)
           : keepingFeed(jar, massG, ratio);
-    if (!amounts) return null;
+    if (!exact) return null;
+    const amounts =
+      bake && inRound.includes(step)
+        ? inFives(
+            problem.limits,
+            exact,
+            neededG(jar, bake),
+            hydrationPct,
+            bake.hydration ?? jar.hydration,
+            step.kind === 'topUp',
+          )
+        : exact;
     const kept = flourAndWater(amounts.keepG, hydrationPct);
     hydrationPct = (100 * (kept.waterG + amounts.waterG)) / (kept.flourG + amounts.flourG);
     massG = totalG(amounts);

@@ -49,9 +49,10 @@ it('what is said to make a bake likelier does, when it is planned so', () => {
   expect(raisedBy).not.toEqual([]);
   for (const raise of raisedBy) {
     const { plans } = makePlans(changed(UNSURE, id, raise));
-    const then = plans[0]!.wanted.find((prospect) => prospect.id === id)!;
-    expect(then.chance).toBeGreaterThan(chance + 0.1);
-    expect(then.chance).toBeGreaterThan(raise.chance - 0.1);
+    const then = plans.map(({ wanted }) => wanted.find((prospect) => prospect.id === id)!.chance);
+    // The best of them may give some of it up for a touch less; a surer one stands beside it then.
+    expect(Math.max(...then)).toBeGreaterThan(chance + 0.1);
+    expect(then[0]).toBeGreaterThan(raise.chance - 0.1);
   }
 });
 
@@ -104,7 +105,7 @@ describe('of a bake', () => {
     const jar = jarFed(10, 'counter', { paceSd: 0.2 });
     expect(told(0.2, bakeIn(27), jar, { hands })).toEqual([
       'hands at 4.5 and 22.5',
-      'otherHour 29 to 31',
+      'otherHour 30 to 32',
       'shorter 27.5 to 28.5',
     ]);
   });

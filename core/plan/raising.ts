@@ -6,7 +6,7 @@ import { type JarTask } from './price';
 import { type Plan, type Problem, type Prospect, type Raise, type Wanted } from './problem';
 import { prospectOf } from './risk';
 import { isOddHour } from './slots';
-import { type JarPlan, solvedOtherwise } from './solveJar';
+import { type JarPlan, easilyWeighed, solvedOtherwise } from './solveJar';
 import { LIKELY } from './unsure';
 import { type Mixing, nothingLived } from './walk';
 
@@ -171,7 +171,8 @@ function triedWith(...[task, other, book, how]: Parameters<TryWith>): Tried {
   );
   const first = planFor(task, problem, bakes, book);
   if (!first) return { plan: null, levain: null, chance: 0 };
-  const plan = how === 'quickly' ? first : solvedOtherwise({ ...task, bakes }, first);
+  const asked = { ...task, bakes };
+  const plan = how === 'quickly' ? first : easilyWeighed(asked, solvedOtherwise(asked, first));
   const { id } = bakes.find((bake) => servedBy(bake).some((one) => one.id === other.id))!;
   const levain = plan.levains.get(id)!.stretch.mixing;
   return { plan, levain, chance: prospectOf(problem, jar, levain, other).chance };

@@ -5,23 +5,23 @@ import { type JarPlan, solveJar, solvedOtherwise } from './solveJar';
 const PLANS: readonly (readonly [keyof typeof EVENINGS, string | null, string | null])[] = [
   [
     'fed this morning, on the counter',
-    '7.68: 13 build 20+140+140 counter, 26 take 150',
-    '7.68: 13 build 20+140+140 counter, 26 take 150',
+    '7.02: 13.5 build 12+84+84 counter, 26 take 150',
+    '7.02: 13.5 build 12+84+84 counter, 26 take 150',
   ],
   [
     'asleep in the fridge',
-    '9.45: 0 move counter, 13.5 build 20+140+140 counter, 26 take 150',
-    '8.60: 0.5 move counter, 4.5 move warm, 13.5 build 20+140+140 counter, 26 take 150',
+    '10.35: 0 move counter, 13.5 build 12+84+84 counter, 26 take 150',
+    '7.93: 0.5 move counter, 4.5 move warm, 13.5 build 12+84+84 counter, 26 take 150',
   ],
   [
     'a strong feed is asked for',
-    '9.45: 0 move counter, 13.5 build 20+140+140 counter, 26 take 150',
-    '8.60: 0.5 move counter, 4.5 move warm, 13.5 build 20+140+140 counter, 26 take 150',
+    '10.35: 0 move counter, 13.5 build 12+84+84 counter, 26 take 150',
+    '7.93: 0.5 move counter, 4.5 move warm, 13.5 build 12+84+84 counter, 26 take 150',
   ],
   [
     'two strong feeds are asked for',
-    '6.53: 0.5 move counter, 14.5 feed 10+20+20 counter, 38 build 20+140+140 counter, 50 take 100',
-    '6.53: 0.5 move counter, 14.5 feed 10+20+20 counter, 38 build 20+140+140 counter, 50 take 100',
+    '5.60: 0.5 move counter, 14.5 feed 10+20+20 counter, 38 build 9+63+63 counter, 50 take 100',
+    '5.60: 0.5 move counter, 14.5 feed 10+20+20 counter, 38 build 9+63+63 counter, 50 take 100',
   ],
   ['two strong feeds, and no time for them', null, null],
   [
@@ -36,8 +36,8 @@ const PLANS: readonly (readonly [keyof typeof EVENINGS, string | null, string | 
   ],
   [
     'two bakes',
-    '26.94: 0.5 build 20+140+140 counter, 10 move larder, 26 take 150, 36 build 43+43+43 larder, 50 take 100',
-    '26.94: 0.5 build 20+140+140 counter, 10 move larder, 26 take 150, 36 build 43+43+43 larder, 50 take 100',
+    '21.98: 0.5 build 17+85+85 counter, 10 move larder, 26 take 150, 36.5 build 7+70+70 counter, 50 take 100',
+    '17.80: 10.5 build 9+90+90 counter, 26 take 150, 36 build 7+70+70 counter, 50 take 100',
   ],
   [
     'there is enough in the jar',
@@ -57,18 +57,18 @@ const PLANS: readonly (readonly [keyof typeof EVENINGS, string | null, string | 
   ],
   [
     'touches are dear',
-    '13.95: 0 move counter, 13.5 build 20+140+140 counter, 26 take 150',
-    '13.95: 0 move counter, 13.5 build 20+140+140 counter, 26 take 150',
+    '14.55: 13.5 build 17+85+85 warm, 26 take 150',
+    '14.55: 13.5 build 17+85+85 warm, 26 take 150',
   ],
   [
     'flour is dear',
-    '16.33: 13.5 build 20+100+100 counter, 26 take 150',
-    '14.28: 0.5 move warm, 4 move counter, 13.5 build 20+100+100 counter, 26 take 150',
+    '12.06: 13.5 build 12+84+84 counter, 26 take 150',
+    '12.06: 13.5 build 12+84+84 counter, 26 take 150',
   ],
   [
     'another jar is fed in the morning',
-    '7.18: 13 build 20+140+140 counter, 26 take 150',
-    '7.18: 13 build 20+140+140 counter, 26 take 150',
+    '7.02: 13.5 build 12+84+84 counter, 26 take 150',
+    '7.02: 13.5 build 12+84+84 counter, 26 take 150',
   ],
   [
     'a small jar',
@@ -88,8 +88,8 @@ const PLANS: readonly (readonly [keyof typeof EVENINGS, string | null, string | 
   ],
   [
     'a pace hardly known',
-    '11.88: 13 build 20+100+100 counter, 26 take 150',
-    '11.88: 13 build 20+100+100 counter, 26 take 150',
+    '11.70: 13 build 17+85+85 counter, 26 take 150',
+    '11.70: 13 build 17+85+85 counter, 26 take 150',
   ],
 ];
 

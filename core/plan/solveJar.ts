@@ -2,9 +2,10 @@ import { type JarTask, type Priced, priceOf } from './price';
 import { type Step } from './problem';
 import { type Steering } from './search';
 import { searchJar } from './searchJar';
-import { neighboursOf } from './neighbours';
+import { neighboursOf, weighedInFives } from './neighbours';
 import { VARIATIONS, elsewhere, otherBeginnings } from './otherLevains';
 import { type Slots } from './slots';
+import { isMixing } from './walk';
 import { stepsOf } from './stepsOf';
 
 /** The steps that have a jar's bakes ripe, and what they come to. */
@@ -56,6 +57,26 @@ export function solvedOtherwise(task: JarTask, plan: JarPlan): JarPlan {
   const moved = bestAmong(task, best, elsewhere(task, best.steps));
   return moved === best ? best : turnedToGain(task, moved);
 }
+
+/**
+ * A plan with its levains in grams that are easily weighed, each where that costs next to nothing. To be shown, not to be
+ * sought from: what is sought goes by whole grams.
+ */
+export function easilyWeighed(task: JarTask, plan: JarPlan): JarPlan {
+  let weighed = plan;
+  const inFives: Step[] = [];
+  for (const levain of plan.steps.filter((step) => isMixing(step) && step.wanted !== undefined)) {
+    const steps = weighedInFives(task, plan.steps, [...inFives, levain]);
+    const priced = steps && priceOf(task, steps, weighed.cost + HARDLY);
+    if (!priced || priced.cost > weighed.cost + HARDLY) continue;
+    inFives.push(levain);
+    weighed = { ...priced, steps };
+  }
+  return weighed;
+}
+
+/** A plan that costs so much more is as good: twenty grams of flour, or a chance in a hundred. */
+const HARDLY = 0.25;
 
 /** Whether a bake is likely enough to be missed that no trouble is too much. */
 const isUnsure = ({ levains }: JarPlan): boolean =>
