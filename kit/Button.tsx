@@ -118,7 +118,8 @@ const coloursOf = (kind: Kind, look: Look) =>
   })[kind];
 
 const styles = StyleSheet.create({
-  button: { flexShrink: 1, minWidth: TOUCH },
+  // Beside one that wraps it is as tall, and its words stay in the middle.
+  button: { flexShrink: 1, minWidth: TOUCH, justifyContent: 'center' },
   rim: { borderWidth: RIM },
   grow: { flexGrow: 1, flexBasis: 0 },
   // No narrower than its longest word.

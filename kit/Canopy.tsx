@@ -2,12 +2,12 @@ import { StyleSheet } from 'react-native';
 import { useId } from 'react';
 import { Circle, ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 
-import { apartEnough } from './apartEnough';
 import {
   CANOPY_MARGIN,
   type CanopyGiven,
   type CanopyLayout,
   canopyLayout,
+  hourLabels,
   scallops,
 } from './canopyLayout';
 import { TEXT_FONT, useLook } from './look';
@@ -155,13 +155,14 @@ function Hours({
 }: Pick<CanopyProps, 'ticks'> & { readonly layout: CanopyLayout }) {
   const look = useLook();
   const scale = useTextScale();
-  return apartEnough(ticks, (tick) => x(tick.hours), LABEL_WIDTH).map((tick) => (
+  const type = drawnType(12.5, scale);
+  return hourLabels(ticks, x, width, type).map((tick) => (
     <SvgText
       key={tick.hours}
-      x={Math.min(width - CANOPY_MARGIN.right, Math.max(CANOPY_MARGIN.left, x(tick.hours)))}
+      x={tick.middle}
       y={base + 40}
-      textAnchor={anchorAt(x(tick.hours), width)}
-      fontSize={drawnType(12.5, scale)}
+      textAnchor="middle"
+      fontSize={type}
       fontFamily={TEXT_FONT}
       fill={look.quiet}
     >
@@ -203,15 +204,6 @@ function NowCrook({
       </SvgText>
     </>
   );
-}
-
-/** The longest label along the bottom with some air, px. */
-const LABEL_WIDTH = 56;
-
-/** Keeps a label inside the chart: half of the longest is about this wide. */
-function anchorAt(at: number, width: number): 'start' | 'middle' | 'end' {
-  if (at < 36) return 'start';
-  return at > width - 36 ? 'end' : 'middle';
 }
 
 const styles = StyleSheet.create({

@@ -133,7 +133,7 @@ export function WeekCanopy({
             strokeWidth={1.4}
           />
         ))}
-        {apartEnough(days, (day) => x(day.at), DAY_WIDTH).map((day) => (
+        {apartEnough(days, (day) => x(day.at), drawnType(DAY_WIDTH, scale)).map((day) => (
           <SvgText
             key={day.at}
             x={Math.max(0, x(day.at)) + 2}

@@ -1,4 +1,6 @@
-import { canopyLayout } from './canopyLayout';
+import fc from 'fast-check';
+
+import { canopyLayout, hourLabels } from './canopyLayout';
 
 /** A dome that is as high as a full rise from some hours to others. */
 const domeOf = (from: number, until: number) =>
@@ -30,5 +32,38 @@ describe('the name of a full rise', () => {
         expect(begins).toBeGreaterThanOrEqual(0);
         expect(ends).toBeLessThanOrEqual(width);
       }
+  });
+});
+
+describe('the hours along the bottom', () => {
+  /** A letter or figure of the type is never wider than this, of its size. */
+  const WIDEST = 0.56;
+
+  it('neither touch each other nor leave the chart, on either clock', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 260, max: 700 }),
+        fc.integer({ min: 12, max: 17 }),
+        fc.integer({ min: 4, max: 60 }),
+        fc.constantFrom('21:00', '12:00 am', '28 Mar'),
+        (width, size, until, text) => {
+          const ticks = Array.from({ length: Math.floor(until / 3) + 1 }, (_, i) => ({
+            hours: 3 * i,
+            text,
+          }));
+          const shown = hourLabels(
+            ticks,
+            (hours) => 6 + (hours / until) * (width - 12),
+            width,
+            size,
+          );
+          const half = (text.length * WIDEST * size) / 2;
+          expect(shown[0]!.middle - half).toBeGreaterThanOrEqual(0);
+          expect(shown.at(-1)!.middle + half).toBeLessThanOrEqual(width);
+          for (const [i, { middle }] of shown.slice(1).entries())
+            expect(middle - half).toBeGreaterThan(shown[i]!.middle + half);
+        },
+      ),
+    );
   });
 });

@@ -1,5 +1,6 @@
 import { area, curveMonotoneX, line } from 'd3-shape';
 
+import { apartEnough } from './apartEnough';
 import { highestOfEach } from './highestOfEach';
 
 /** A point of the height curve with its width; hours from the feed, heights against the band. */
@@ -104,7 +105,7 @@ export type CanopyLayout = ReturnType<typeof canopyLayout>;
 
 /** Each bound as the mean of what lies around it: few draws make it, and their steps mean nothing. */
 function smoothed(points: readonly CanopyPoint[]): readonly CanopyPoint[] {
-  const reach = Math.max(2, Math.round(points.length / 24));
+  const reach = Math.max(2, Math.round(points.length / 12));
   const mean = (i: number, of: 'low' | 'high') => {
     let sum = 0;
     let weight = 0;
@@ -122,6 +123,30 @@ function smoothed(points: readonly CanopyPoint[]): readonly CanopyPoint[] {
     high: Math.max(point.height, mean(i, 'high')),
   }));
 }
+
+/**
+ * Of the hours along the bottom those that have room beside each other, each with the middle of its words inside the chart, px.
+ *
+ * @param size of the type, px
+ */
+export function hourLabels<T extends { readonly hours: number; readonly text: string }>(
+  ticks: readonly T[],
+  x: (hours: number) => number,
+  width: number,
+  size: number,
+): readonly (T & { readonly middle: number })[] {
+  const longest = Math.max(0, ...ticks.map(({ text }) => text.length)) * LETTER * size;
+  const { left, right } = CANOPY_MARGIN;
+  const placed = ticks.map((tick) => ({
+    ...tick,
+    middle: Math.min(width - right - longest / 2, Math.max(left + longest / 2, x(tick.hours))),
+  }));
+  return apartEnough(placed, ({ middle }) => middle, longest + AIR);
+}
+
+/** The width of a letter or figure, of its size, and the air between two labels, px. */
+const LETTER = 0.56;
+const AIR = 8;
 
 /** The hem of the canopy: an arc from rib to rib. */
 export function scallops(ribs: readonly number[], from: number, to: number, base: number): string {
