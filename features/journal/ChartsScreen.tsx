@@ -1,8 +1,9 @@
 import { useState } from 'react';
 
-import { PageTitle, Choice, Page, Panel, Words } from '@kit';
+import { PageTitle, Choice, Page, Words } from '@kit';
 import { selectArchived, selectJars, useAppSelector } from '@state';
 
+import { NoStarterYet } from '../parts/NoStarterYet';
 import { type Charted } from './charted';
 import { DoublingChart } from './DoublingChart';
 import { ForetoldChart } from './ForetoldChart';
@@ -33,9 +34,7 @@ export function ChartsScreen({
     <Page title="Charts">
       <PageTitle back={{ to: '/journal', name: 'Journal' }}>Charts</PageTitle>
       {!first && (
-        <Panel>
-          <Words>Once a jar is on the shelf and was looked at, its months are drawn here.</Words>
-        </Panel>
+        <NoStarterYet text="How fast a starter rises, how high, and how that changes with the warmth and the months: it is drawn here once you have logged a few looks." />
       )}
       {first && jars.length > 1 && (
         <>

@@ -19,6 +19,7 @@ import { selectArchived, selectChapters, selectJars, useAppSelector } from '@sta
 
 import { useEntryWords, useKitchenWords } from '../words';
 import { useJarName } from '../words/useJarName';
+import { NoStarterYet } from '../parts/NoStarterYet';
 import { CsvButton } from './CsvButton';
 import { DayPanel } from './DayPanel';
 import { EntryDetails } from './EntryDetails';
@@ -144,13 +145,9 @@ export function JournalScreen({
         </View>
       )}
       {chapters.length === 0 ? (
-        <Panel>
-          <Words>
-            Whatever you do at the bench or see in a jar is written down here for you: feeds, looks,
-            moves, what you took out and where it went.
-          </Words>
+        <NoStarterYet text="Whatever you do at the bench or see in a jar is written down here for you: feeds, looks, moves, what you took out and where it went.">
           <Button href="/notes">Bring in notes you kept elsewhere</Button>
-        </Panel>
+        </NoStarterYet>
       ) : wide ? (
         <TwoPanes
           leftShare={0.58}

@@ -70,6 +70,13 @@ describe('charts', () => {
     await waitFor(() => expect(screen.getByText('Nobody saw Tern double yet.')).toBeVisible());
     expect(screen.queryByRole('button', { name: /as a table/ })).toBeNull();
   });
+
+  it('lead to a first starter, or to the demo, where there is none', () => {
+    show(<ChartsScreen />, kitchenStore([]));
+    expect(screen.getByText(/it is drawn here once you have logged a few looks/)).toBeVisible();
+    expect(screen.getByRole('link', { name: 'Add a starter' })).toBeVisible();
+    expect(screen.getByRole('button', { name: 'Look at the demo' })).toBeVisible();
+  });
 });
 
 describe('a year on paper', () => {

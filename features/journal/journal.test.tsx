@@ -45,6 +45,12 @@ const days = () =>
     .filter((title) => /^(Today|Yesterday|\w{3} \d)/.test(title));
 
 describe('the journal', () => {
+  it('of an empty kitchen leads to a first starter, and takes in notes that were kept elsewhere', () => {
+    show(<JournalScreen />, kitchenStore([]));
+    for (const name of ['Add a starter', 'Bring in notes you kept elsewhere'])
+      expect(screen.getByRole('link', { name })).toBeVisible();
+  });
+
   it('is told by day, newest first, of all jars or one', async () => {
     show(
       <JournalScreen />,

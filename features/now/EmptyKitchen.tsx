@@ -5,7 +5,7 @@ import { PageTitle, JarDrawing, Panel, Button, Words, laterPart } from '@kit';
 import { selectArchived, selectKitchen, useAppSelector } from '@state';
 
 import { type FirstAnswers, FirstQuestions, firstJarPath } from './FirstQuestions';
-import { KitchenSwitch } from './KitchenSwitch';
+import { KitchenSwitch } from '../parts/KitchenSwitch';
 
 // Few kitchens are empty: what reads files is fetched when it is needed.
 const RestorePanel = laterPart(async () => (await import('../settings/RestorePanel')).RestorePanel);

@@ -23,7 +23,7 @@ import { QuarantineNotice } from '../rescue/QuarantineNotice';
 import { Promises } from '../parts/Promises';
 import { useKitchenWords } from '../words';
 import { EmptyKitchen } from './EmptyKitchen';
-import { KitchenSwitch } from './KitchenSwitch';
+import { KitchenSwitch } from '../parts/KitchenSwitch';
 import { LaterSteps } from './LaterSteps';
 import { NextPanel } from './NextPanel';
 import { Remarks } from './Remarks';

@@ -3,7 +3,7 @@ import { memo, useCallback, useDeferredValue, useEffect, useState } from 'react'
 import { StyleSheet, View } from 'react-native';
 import { useStore } from 'react-redux';
 
-import { PageTitle, Page, Panel, Button, Sheet, TwoPanes, Words, useWide, Progress } from '@kit';
+import { PageTitle, Page, Button, Sheet, TwoPanes, Words, useWide, Progress } from '@kit';
 import {
   type RootState,
   selectFollowed,
@@ -16,6 +16,7 @@ import {
 } from '@state';
 
 import { HandsQuestion } from '../parts/HandsQuestion';
+import { NoStarterYet } from '../parts/NoStarterYet';
 import { Runs } from '../parts/Runs';
 import { BakesPanel } from './BakesPanel';
 import { CalendarButton } from '../parts/CalendarButton';
@@ -55,12 +56,7 @@ export function PlanScreen() {
     return (
       <Page title="Plan" narrow>
         <PageTitle>Plan</PageTitle>
-        <Panel>
-          <Words>
-            Say what you want to bake and when, and you get the feeds that lead to it, around your
-            sleep and your work. First put a starter on the shelf.
-          </Words>
-        </Panel>
+        <NoStarterYet text="Say what you want to bake and when, and you get the feeds that lead to it, around your sleep and your work. First put a starter on the shelf." />
       </Page>
     );
   const wishes = (

@@ -167,9 +167,12 @@ describe('the plans', () => {
     expect(screen.queryByRole('button', { name: 'Steps to my calendar' })).toBeNull();
   });
 
-  it('need a jar', () => {
+  it('need a jar', async () => {
     show(<PlanScreen />, kitchenStore([]));
     expect(screen.getByText(/First put a starter on the shelf/)).toBeVisible();
+    expect(screen.getByRole('button', { name: 'Look at the demo' })).toBeVisible();
+    await touch('link', 'Add a starter');
+    expect(went).toEqual(['/add']);
   });
 
   it('leave a jar in a programme to it', async () => {
