@@ -104,7 +104,7 @@ describe('of a bake', () => {
     const hands = [there(0, 1), there(13, 14), there(26, 30)];
     const jar = jarFed(10, 'counter', { paceSd: 0.2 });
     expect(told(0.2, bakeIn(27), jar, { hands })).toEqual([
-      'hands at 4.5 and 22.5',
+      'hands at 21',
       'otherHour 30 to 32',
       'shorter 27.5 to 28.5',
     ]);

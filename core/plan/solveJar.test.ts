@@ -84,7 +84,7 @@ const PLANS: readonly (readonly [keyof typeof EVENINGS, string | null, string | 
   [
     'hungry for days',
     '17.59: 0 build 20+80+80 counter, 26 take 150',
-    '15.95: 0.5 feed 10+70+70 warm, 4 topUp 150+13+14 counter, 26 take 150',
+    '17.07: 0 feed 10+70+70 counter, 4 topUp 150+13+14 counter, 26 take 150',
   ],
   [
     'a pace hardly known',

@@ -1,5 +1,6 @@
-import { type JarTask, type Priced, priceOf } from './price';
+import { COIN, type JarTask, type Priced, priceOf } from './price';
 import { type Step } from './problem';
+import { prospectOf } from './risk';
 import { type Steering } from './search';
 import { searchJar } from './searchJar';
 import { neighboursOf, weighedInFives } from './neighbours';
@@ -45,6 +46,7 @@ export function solveJar(task: JarTask, steering: Steering): JarPlan | null {
  */
 export function solvedOtherwise(task: JarTask, plan: JarPlan): JarPlan {
   let best = turnedToGain(task, plan);
+  const rests = [plan, best];
   for (const { of, steps } of otherBeginnings(task, best.steps)) {
     if (best.cost < CHEAP * task.bakes.length) break;
     const priced = priceOf(task, steps) ?? (isUnsure(best) ? NEVER : null);
@@ -52,11 +54,34 @@ export function solvedOtherwise(task: JarTask, plan: JarPlan): JarPlan {
     const alone = turnedToGain(task, { ...priced, steps }, of);
     if (alone.cost > best.cost + WORTH_TURNING) continue;
     const other = of === undefined ? alone : turnedToGain(task, alone);
+    rests.push(other);
     if (other.cost < best.cost) best = other;
   }
   const moved = bestAmong(task, best, elsewhere(task, best.steps));
-  return moved === best ? best : turnedToGain(task, moved);
+  if (moved !== best) rests.push(turnedToGain(task, moved));
+  return surest(task, rests);
 }
+
+/** Of plans that cost nearly the same the cheapest by many draws: the few that they were sought with flatter whatever they found. */
+function surest(task: JarTask, plans: readonly JarPlan[]): JarPlan {
+  const inOrder = [...new Set(plans)].toSorted((a, b) => a.cost - b.cost);
+  const near = inOrder.filter(({ cost }) => cost <= inOrder[0]!.cost + FLATTERED).slice(0, WEIGHED);
+  if (near.length === 1) return near[0]!;
+  const told = near.map((plan) => ({ plan, cost: costByMany(task, plan) }));
+  return told.reduce((best, other) => (other.cost < best.cost ? other : best)).plan;
+}
+
+function costByMany({ problem, jar, bakes, weights }: JarTask, plan: JarPlan): number {
+  return bakes.reduce((cost, bake) => {
+    const { stretch, chance } = plan.levains.get(bake.id)!;
+    const toldChance = prospectOf(problem, jar, stretch.mixing, bake).chance;
+    return cost + weights.risk * COIN.missed * (chance - toldChance);
+  }, plan.cost);
+}
+
+/** So much may few draws flatter a plan, and so many that come so near are weighed against each other. */
+const FLATTERED = 2;
+const WEIGHED = 4;
 
 /**
  * A plan with its levains in grams that are easily weighed, each where that costs next to nothing. To be shown, not to be
