@@ -149,18 +149,33 @@ describe('grams that are easily weighed', () => {
       of(10, 20, 12),
     ],
   ])('are fives: %s', (_, exact, needed, hydration, round) => {
-    const seedPct = 100 * hydration;
-    expect(inFives(ratios, exact, needed, seedPct, hydration, false)).toEqual(round);
+    expect(
+      inFives(ratios, exact, {
+        neededG: needed,
+        seedHydrationPct: 100 * hydration,
+        hydration,
+        toppedUp: false,
+      }),
+    ).toEqual(round);
   });
 
   it('add to all that is in the jar, which nobody weighs', () => {
     const topUp = { keepG: 150, flourG: 29, waterG: 28, discardG: 0 };
-    expect(inFives(ratios, topUp, 207, 100, 1, true)).toEqual({ ...topUp, flourG: 30, waterG: 30 });
+    expect(
+      inFives(ratios, topUp, { neededG: 207, seedHydrationPct: 100, hydration: 1, toppedUp: true }),
+    ).toEqual({ ...topUp, flourG: 30, waterG: 30 });
   });
 
   it('are left as they are where the ratio would be another', () => {
     const exact = of(10, 98, 98);
-    expect(inFives({ partsMin: 9.7, partsMax: 9.9 }, exact, 206, 100, 1, false)).toEqual(exact);
+    expect(
+      inFives({ partsMin: 9.7, partsMax: 9.9 }, exact, {
+        neededG: 206,
+        seedHydrationPct: 100,
+        hydration: 1,
+        toppedUp: false,
+      }),
+    ).toEqual(exact);
   });
 
   it('are never less than is needed, nor far from the ratio and the hydration that were sought', () => {
@@ -175,7 +190,12 @@ describe('grams that are easily weighed', () => {
           const exact = buildingFeed(jar, 900, 100 * hydration, parts, bake);
           if (!exact) return;
           const needed = neededG(jar, bake);
-          const round = inFives(ratios, exact, needed, 100 * hydration, hydration, false);
+          const round = inFives(ratios, exact, {
+            neededG: needed,
+            seedHydrationPct: 100 * hydration,
+            hydration,
+            toppedUp: false,
+          });
           const { keepG, flourG, waterG, discardG } = round;
           expect(keepG + flourG + waterG).toBeGreaterThanOrEqual(needed);
           expect(keepG + discardG).toBe(exact.keepG + exact.discardG);

@@ -89,30 +89,36 @@ export function toppingUp(
   return amounts && { ...amounts, discardG: 0 };
 }
 
+/** What a levain has to come to, however it is weighed. */
+export interface LevainAsked {
+  /** At the least, grams. */
+  readonly neededG: number;
+  /** Of its seed, percent. */
+  readonly seedHydrationPct: number;
+  readonly hydration: number;
+  /** Whether all that is in the jar is its seed. */
+  readonly toppedUp: boolean;
+}
+
 /**
- * The levain that a recipe's amounts come to, in grams that are easily weighed: flour in fives, seed and water too where that
- * changes little, and never less than is needed. The amounts as they are where none are near.
+ * A levain in grams that are easily weighed: flour in fives, seed and water too where that changes little, and never less
+ * than is needed. The amounts as they are where none are near.
  *
  * @param exact what is to be weighed, to the gram
- * @param hydrationPct of its seed
- * @param fixed whether all that is in the jar is its seed
  */
 export function inFives(
   { partsMin, partsMax }: Pick<Limits, 'partsMin' | 'partsMax'>,
   exact: StepAmounts,
-  neededG: number,
-  hydrationPct: number,
-  hydration: number,
-  fixed: boolean,
+  { neededG, seedHydrationPct, hydration, toppedUp }: LevainAsked,
 ): StepAmounts {
   const thereG = exact.keepG + exact.discardG;
   const parts = exact.flourG / exact.keepG;
-  const seeds = fixed
+  const seeds = toppedUp
     ? [exact.keepG]
     : [FIVE_G * Math.round(exact.keepG / FIVE_G), exact.keepG, exact.keepG + 1];
   for (const keepG of seeds) {
     if (keepG < LEAST_SEED_G || keepG > thereG) continue;
-    const seed = flourAndWater(keepG, hydrationPct);
+    const seed = flourAndWater(keepG, seedHydrationPct);
     const flourG = upToFive(flourAndWater(neededG, 100 * hydration).flourG - seed.flourG);
     const exactG = Math.round(hydration * (seed.flourG + flourG) - seed.waterG);
     const waterG = [FIVE_G * Math.round(exactG / FIVE_G), upToFive(exactG), exactG].find(
@@ -122,8 +128,8 @@ export function inFives(
           HYDRATION_PCT,
     );
     const roundParts = flourG / keepG;
-    const isNear = fixed || Math.abs(Math.log(roundParts / parts)) <= NEARLY;
-    const isAllowed = fixed || (roundParts >= partsMin && roundParts <= partsMax);
+    const isNear = toppedUp || Math.abs(Math.log(roundParts / parts)) <= NEARLY;
+    const isAllowed = toppedUp || (roundParts >= partsMin && roundParts <= partsMax);
     if (flourG >= 0 && waterG !== undefined && waterG >= 0 && isNear && isAllowed)
       return { keepG, flourG, waterG, discardG: thereG - keepG };
   }

@@ -115,14 +115,12 @@ function builtBeside(
   if (!beside) return null;
   const { seedG: keepG, flourG, waterG } = beside;
   const exact = { keepG, flourG, waterG, discardG: Math.floor(massG) - 1 - keepG };
-  const weighed = inFives(
-    limits,
-    exact,
-    bake.levainG + STICKS_G,
-    mix.hydrationPct,
+  const weighed = inFives(limits, exact, {
+    neededG: bake.levainG + STICKS_G,
+    seedHydrationPct: mix.hydrationPct,
     hydration,
-    false,
-  );
+    toppedUp: false,
+  });
   return { ...step, ...weighed, kind: 'build', bowl: true, wanted: bake.id, discardG: 0 };
 }
 

@@ -170,14 +170,12 @@ function mixedAnew(
     if (!exact) return null;
     const amounts =
       bake && inRound.includes(step)
-        ? inFives(
-            problem.limits,
-            exact,
-            neededG(jar, bake),
-            hydrationPct,
-            bake.hydration ?? jar.hydration,
-            step.kind === 'topUp',
-          )
+        ? inFives(problem.limits, exact, {
+            neededG: neededG(jar, bake),
+            seedHydrationPct: hydrationPct,
+            hydration: bake.hydration ?? jar.hydration,
+            toppedUp: step.kind === 'topUp',
+          })
         : exact;
     const kept = flourAndWater(amounts.keepG, hydrationPct);
     hydrationPct = (100 * (kept.waterG + amounts.waterG)) / (kept.flourG + amounts.flourG);
