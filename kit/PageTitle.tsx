@@ -56,7 +56,8 @@ const styles = StyleSheet.create({
   stack: { gap: 4 },
   atEdge: { alignItems: 'flex-start', marginLeft: -8 },
   row: { flexDirection: 'row', alignItems: 'center', gap: 12 },
-  fill: { flex: 1 },
+  // A J reaches a little to the left of its line, and would be cut off there with what is too long.
+  fill: { flex: 1, paddingLeft: 4, marginLeft: -4 },
   // As high as a line of the heading, whatever a thumb needs around it.
   mark: { alignSelf: 'flex-start', marginVertical: -8, marginHorizontal: -8 },
 });

@@ -31,7 +31,7 @@ export function ChartsScreen({
   const second = jars.find(({ id }) => id === two && id !== first?.id);
   const options = jars.map(({ id: is, card }) => ({ is, text: card.name }));
   return (
-    <Page title="Charts">
+    <Page title="Charts" narrow={!first}>
       <PageTitle back={{ to: '/journal', name: 'Journal' }}>Charts</PageTitle>
       {!first && (
         <NoStarterYet text="How fast a starter rises, how high, and how that changes with the warmth and the months: it is drawn here once you have logged a few looks." />

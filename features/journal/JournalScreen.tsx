@@ -120,7 +120,7 @@ export function JournalScreen({
     </>
   );
   return (
-    <Page title="Journal">
+    <Page title="Journal" narrow={chapters.length === 0}>
       <PageTitle>Journal</PageTitle>
       {everyJar.length > 1 && (
         <Choice
